@@ -1,0 +1,13 @@
+package oldtallow.core.nut;
+
+import java.util.List;
+
+/** Which stop to take, or what to do when none is good. */
+public sealed interface Advice {
+
+    /** The tightest stop inside the window: the first that is met going looser. */
+    record Take(Stop stop) implements Advice {}
+
+    /** No stop is good; {@code remedies} come in the order worth trying. */
+    record NoneGood(List<Remedy> remedies) implements Advice {}
+}

@@ -1,0 +1,101 @@
+package oldtallow.core.nut;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import oldtallow.core.endplay.Authority;
+import oldtallow.core.endplay.EndPlayVerdict;
+import oldtallow.core.endplay.EndPlayWindow;
+import oldtallow.core.endplay.GoverningFigure;
+import oldtallow.core.lock.LockPosition;
+import oldtallow.core.lock.SteppedLock;
+import oldtallow.core.quantity.Length;
+import oldtallow.core.quantity.OutOfRangeException;
+import oldtallow.core.quantity.Turn;
+import oldtallow.core.thread.ScrewThread;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * One nut on one spindle as it stands, and the window it must be left in.
+ *
+ * <pre>
+ * end play at a stop = end play here + P · back-off / 1 turn
+ * </pre>
+ *
+ * <p>Valid for a nut that alone sets the bearings; a jam nut takes up thread backlash, so there only a reading counts.
+ *
+ * @param window below zero only as a maker's figure: nobody else may ask for preload
+ * @param washerThickness of the washer under the nut, 0.5 to 25 mm, where known
+ */
+public record NutCase(
+        ScrewThread thread,
+        SteppedLock lock,
+        NutReading reading,
+        GoverningFigure<EndPlayWindow> window,
+        @Nullable Length washerThickness) {
+
+    /** Turns searched on the tight side: 1 mm of end play on the finest thread is not three turns. */
+    private static final int TURNS_BACK = 4;
+
+    public NutCase {
+        lock.mark(reading.mark()); // refuses a mark the lock does not have
+        if (window.value().reachesPreload() && window.authority() != Authority.MAKER) {
+            throw new OutOfRangeException(
+                    "least end play",
+                    window.value().least().millimetres() + " mm",
+                    "0 or more: only a maker's figure may ask for preload");
+        }
+        if (washerThickness != null && !(washerThickness.millimetres() >= 0.5 && washerThickness.millimetres() <= 25)) {
+            throw new OutOfRangeException("washer thickness", washerThickness.millimetres() + " mm", "0.5 to 25 mm");
+        }
+    }
+
+    /**
+     * Stops from the last one tighter than both zero play and the window, shown so that it can be refused, up to one full
+     * turn looser than zero play; ascending.
+     */
+    public List<Stop> stops() {
+        return stops(lock.positions());
+    }
+
+    /** The tightest stop inside the window, or remedies. Never a stop past zero play unless the window reaches there. */
+    public Advice advice() {
+        return stops().stream()
+                .filter(stop -> stop.verdict() == EndPlayVerdict.INSIDE)
+                .findFirst()
+                .<Advice>map(Advice.Take::new)
+                .orElseGet(() -> new Advice.NoneGood(new Remedies(this).inOrder()));
+    }
+
+    /** Rotation from where the nut stands to an end play; negative is tighter. In degrees. */
+    public double degreesTo(Length endPlay) {
+        return thread.degreesFor(endPlay.minus(reading.endPlay()));
+    }
+
+    /** As {@link #stops()}, were the lock's positions these. */
+    List<Stop> stops(List<LockPosition> positions) {
+        Turn standing = lock.mark(reading.mark()).minus(reading.looser());
+        List<Stop> all = new ArrayList<>();
+        for (LockPosition position : positions) {
+            Turn looser = position.at().minus(standing).modulo(Turn.FULL);
+            for (int turns = -TURNS_BACK; turns <= 0; turns++) {
+                all.add(stop(looser.plus(Turn.FULL.times(turns)), position));
+            }
+        }
+        all.sort(Comparator.comparing(Stop::backOff));
+
+        double tightest = Math.min(0, window.value().least().metres());
+        int first = 0;
+        while (first + 1 < all.size() && all.get(first + 1).endPlay().metres() < tightest) {
+            first++;
+        }
+        return all.subList(first, all.size()).stream()
+                .filter(stop -> stop.endPlay().compareTo(thread.pitch()) <= 0)
+                .toList();
+    }
+
+    private Stop stop(Turn backOff, LockPosition position) {
+        Length endPlay = reading.endPlay().plus(thread.travel(backOff));
+        return new Stop(backOff, endPlay, window.value().judge(endPlay), position);
+    }
+}

@@ -1,0 +1,130 @@
+package oldtallow.core.quantity;
+
+import java.math.BigDecimal;
+
+/**
+ * A rotation as an exact fraction of one turn, so that slot and hole angles meet exactly or not at all.
+ *
+ * <p>Signed; positive loosens the nut whatever the hand of its thread. Always in lowest terms with a positive
+ * denominator, so equal rotations are equal values.
+ *
+ * @param numerator any
+ * @param denominator ≥ 1 after reduction; 0 is refused
+ */
+public record Turn(long numerator, long denominator) implements Comparable<Turn> {
+
+    public static final Turn ZERO = new Turn(0, 1);
+    public static final Turn HALF = new Turn(1, 2);
+    public static final Turn FULL = new Turn(1, 1);
+
+    private static final int DEGREES = 360;
+    /** A thousandth of a degree moves a 2 mm thread by 6 nm: finer than any mark that can be seen. */
+    private static final int MOST_DECIMALS = 3;
+
+    public Turn {
+        if (denominator == 0) {
+            throw new OutOfRangeException("denominator of a turn", denominator, "other than 0");
+        }
+        long divisor = gcd(numerator, denominator) * (denominator < 0 ? -1 : 1);
+        numerator /= divisor;
+        denominator /= divisor;
+    }
+
+    public static Turn of(long numerator, long denominator) {
+        return new Turn(numerator, denominator);
+    }
+
+    /** Whole degrees. */
+    public static Turn ofDegrees(long degrees) {
+        return new Turn(degrees, DEGREES);
+    }
+
+    /**
+     * Degrees in decimals, exactly.
+     *
+     * @param degrees between −3600 and 3600, at most three decimals
+     */
+    public static Turn ofDegrees(BigDecimal degrees) {
+        BigDecimal stripped = degrees.stripTrailingZeros();
+        if (stripped.scale() > MOST_DECIMALS || stripped.abs().compareTo(BigDecimal.valueOf(10L * DEGREES)) > 0) {
+            throw new OutOfRangeException(
+                    "angle", degrees.toString() + "°", "between −3600° and 3600° with at most 3 decimals");
+        }
+        return new Turn(stripped.movePointRight(MOST_DECIMALS).longValueExact(), 1000L * DEGREES);
+    }
+
+    /** The largest rotation of which both are whole multiples; the other one if one is zero. */
+    public static Turn greatestCommonDivisor(Turn a, Turn b) {
+        long common = lcm(a.denominator, b.denominator);
+        return new Turn(
+                gcd(
+                        Math.multiplyExact(a.numerator, common / a.denominator),
+                        Math.multiplyExact(b.numerator, common / b.denominator)),
+                common);
+    }
+
+    public double degrees() {
+        return (double) DEGREES * numerator / denominator;
+    }
+
+    /** As a plain number of turns. */
+    public double turns() {
+        return (double) numerator / denominator;
+    }
+
+    public Turn plus(Turn other) {
+        long common = lcm(denominator, other.denominator);
+        return new Turn(
+                Math.addExact(
+                        Math.multiplyExact(numerator, common / denominator),
+                        Math.multiplyExact(other.numerator, common / other.denominator)),
+                common);
+    }
+
+    public Turn minus(Turn other) {
+        return plus(other.negate());
+    }
+
+    public Turn negate() {
+        return new Turn(-numerator, denominator);
+    }
+
+    public Turn times(long factor) {
+        return new Turn(Math.multiplyExact(numerator, factor), denominator);
+    }
+
+    /** The same direction within [0, {@code period}). */
+    public Turn modulo(Turn period) {
+        long common = lcm(denominator, period.denominator);
+        long here = Math.multiplyExact(numerator, common / denominator);
+        long whole = Math.multiplyExact(period.numerator, common / period.denominator);
+        return new Turn(Math.floorMod(here, whole), common);
+    }
+
+    public boolean isNegative() {
+        return numerator < 0;
+    }
+
+    @Override
+    public int compareTo(Turn other) {
+        // 128 bits by halves: a product of two longs may not fit one
+        int high = Long.compare(
+                Math.multiplyHigh(numerator, other.denominator), Math.multiplyHigh(other.numerator, denominator));
+        return high != 0 ? high : Long.compareUnsigned(numerator * other.denominator, other.numerator * denominator);
+    }
+
+    private static long gcd(long a, long b) {
+        long larger = Math.absExact(a);
+        long smaller = Math.absExact(b);
+        while (smaller != 0) {
+            long rest = larger % smaller;
+            larger = smaller;
+            smaller = rest;
+        }
+        return larger;
+    }
+
+    private static long lcm(long a, long b) {
+        return Math.multiplyExact(a / gcd(a, b), b);
+    }
+}

@@ -1,0 +1,85 @@
+package oldtallow.core.endplay;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.List;
+import oldtallow.core.quantity.Length;
+import oldtallow.core.quantity.OutOfRangeException;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.EnumSource;
+
+class EndPlayTest {
+
+    @ParameterizedTest
+    @CsvSource({
+        "-0.1, PRELOAD",
+        "0.0, TOO_TIGHT",
+        "0.99, TOO_TIGHT",
+        "1.0, INSIDE",
+        "3.0, INSIDE",
+        "5.0, INSIDE",
+        "5.01, TOO_LOOSE"
+    })
+    void judgesBothEdgesInclusive(double thou, EndPlayVerdict verdict) {
+        assertThat(EndPlayWindow.COMMON_PRACTICE.judge(Length.ofThousandths(thou)))
+                .isEqualTo(verdict);
+    }
+
+    @ParameterizedTest
+    @CsvSource({"0.2, 0.1", "-0.31, 0", "0, 1.01", "1.1, 1.2"})
+    void refusesAWindowUpsideDownOrOutOfReason(double least, double most) {
+        assertThatThrownBy(() -> new EndPlayWindow(Length.ofMillimetres(least), Length.ofMillimetres(most)))
+                .isInstanceOf(OutOfRangeException.class);
+    }
+
+    @Test
+    void takesAWindowOfNoWidth() {
+        assertThat(new EndPlayWindow(Length.ZERO, Length.ZERO).width()).isEqualTo(Length.ZERO);
+    }
+
+    @Test
+    void makersFigureGovernsOverWorkshopsOverCommonPractice() {
+        var common = new GoverningFigure<>(3, Authority.COMMON_PRACTICE, "common practice");
+        var workshop = new GoverningFigure<>(2, Authority.WORKSHOP, "our rule of spring");
+        var maker = new GoverningFigure<>(1, Authority.MAKER, "manual, ch. 2");
+
+        assertThat(GoverningFigure.governing(List.of(common, workshop, maker))).isSameAs(maker);
+        assertThat(GoverningFigure.governing(List.of(common, workshop))).isSameAs(workshop);
+        assertThatThrownBy(() -> new GoverningFigure<>(1, Authority.MAKER, "  "))
+                .hasMessageContaining("source");
+    }
+
+    /** RP 618 back-off table (from memory); travel = turn / threads per inch, recomputed. */
+    @ParameterizedTest
+    @CsvSource({
+        "STEER_SINGLE_NUT_12, 0.01389, 0.3528", "STEER_SINGLE_NUT_18, 0.01389, 0.3528",
+        "STEER_DOUBLE_NUT_14, 0.03571, 0.9071", "STEER_DOUBLE_NUT_18, 0.02778, 0.7056",
+        "DRIVE_12, 0.02083, 0.5292", "DRIVE_16, 0.01562, 0.3969",
+        "TRAILER_12, 0.02083, 0.5292", "TRAILER_16, 0.01562, 0.3969",
+    })
+    void matchesTheBackOffTable(RecommendedBackOff row, double inches, double millimetres) {
+        assertThat(row.nominalTravel().inches()).isCloseTo(inches, within(6e-6));
+        assertThat(row.nominalTravel().millimetres()).isCloseTo(millimetres, within(6e-5));
+    }
+
+    /** Both single-nut rows come to the same travel: a check of the table on itself. */
+    @Test
+    void singleNutRowsAgree() {
+        assertThat(RecommendedBackOff.STEER_SINGLE_NUT_12.nominalTravel().metres())
+                .isCloseTo(
+                        RecommendedBackOff.STEER_SINGLE_NUT_18.nominalTravel().metres(), within(1e-12));
+    }
+
+    /** The arithmetic does not close on the acceptance window: which is why a reading decides. */
+    @ParameterizedTest
+    @EnumSource
+    void nominalTravelIsNeverTheEndPlay(RecommendedBackOff row) {
+        assertThat(row.nominalTravel().inches()).isBetween(0.013, 0.036);
+        assertThat(EndPlayWindow.COMMON_PRACTICE.judge(row.nominalTravel())).isEqualTo(EndPlayVerdict.TOO_LOOSE);
+        assertThat(row.jamNut()).isEqualTo(!row.name().contains("SINGLE"));
+    }
+}

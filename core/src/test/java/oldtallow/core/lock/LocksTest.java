@@ -1,0 +1,130 @@
+package oldtallow.core.lock;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import java.util.List;
+import java.util.stream.IntStream;
+import oldtallow.core.quantity.OutOfRangeException;
+import oldtallow.core.quantity.Turn;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
+
+class LocksTest {
+
+    private static final List<Turn> ONE_HOLE = List.of(Turn.ZERO);
+
+    @ParameterizedTest
+    @ValueSource(ints = {0, -6, 1, 5, 7, 38, Integer.MAX_VALUE})
+    void refusesSlotCountsAStraightCotterCannotUse(int slots) {
+        assertThatThrownBy(() -> new CastleNut(slots, ONE_HOLE))
+                .isInstanceOf(OutOfRangeException.class)
+                .hasMessageContaining("a slot on both sides");
+        assertThatThrownBy(() -> new SeatedRetainer(slots, 6, ONE_HOLE)).isInstanceOf(OutOfRangeException.class);
+    }
+
+    @ParameterizedTest
+    @ValueSource(ints = {2, 36})
+    void takesTheEndsOfTheSlotRange(int slots) {
+        assertThat(new CastleNut(slots, ONE_HOLE).positions()).hasSize(slots);
+    }
+
+    @ParameterizedTest
+    @ValueSource(ints = {180, 270, -1})
+    void refusesAHoleAngleOutsideHalfATurn(int degrees) {
+        assertThatThrownBy(() -> new CastleNut(6, List.of(Turn.ZERO, Turn.ofDegrees(degrees))))
+                .isInstanceOf(OutOfRangeException.class)
+                .hasMessageContaining("below 180");
+    }
+
+    @Test
+    void refusesNoHoleAndTheSameHoleTwice() {
+        assertThatThrownBy(() -> new CastleNut(6, List.of())).isInstanceOf(OutOfRangeException.class);
+        assertThatThrownBy(() -> new CastleNut(6, List.of(Turn.ZERO, Turn.ZERO)))
+                .isInstanceOf(OutOfRangeException.class)
+                .hasMessageContaining("given twice");
+    }
+
+    @Test
+    void namesTheHoleThatMeets() {
+        var nut = new CastleNut(6, List.of(Turn.ZERO, Turn.ofDegrees(90)));
+
+        assertThat(nut.positions().get(0).engagements()).containsExactly(new Engagement(1, 0));
+        assertThat(nut.positions().get(1).engagements()).containsExactly(new Engagement(2, 0));
+    }
+
+    @Test
+    void namesBothHolesWhereBothMeet() {
+        var nut = new CastleNut(8, List.of(Turn.ZERO, Turn.ofDegrees(90)));
+
+        assertThat(nut.positions().getFirst().engagements())
+                .containsExactly(new Engagement(1, 0), new Engagement(2, 0));
+    }
+
+    @Test
+    void movesARetainerNoFurtherThanNeeded() {
+        var retainer = new SeatedRetainer(8, 6, ONE_HOLE);
+
+        assertThat(retainer.positions()).allSatisfy(position -> {
+            int shift = position.engagements().getFirst().seatShift();
+            assertThat(Math.abs(shift)).isLessThanOrEqualTo(2); // 45° and 60° meet again after three seats
+        });
+        assertThat(retainer.positions().getFirst().engagements().getFirst().seatShift())
+                .isZero();
+    }
+
+    @ParameterizedTest
+    @ValueSource(ints = {0, 5, 8, 24})
+    void refusesSeatsNoNutHas(int seats) {
+        assertThatThrownBy(() -> new SeatedRetainer(8, seats, ONE_HOLE)).isInstanceOf(OutOfRangeException.class);
+    }
+
+    @Test
+    void aTangWasherTurnedOverStopsBetweenItsOldPositions() {
+        var washer = new TangWasher(6, List.of(Turn.ofDegrees(15)));
+
+        assertThat(washer.positions().getFirst().at()).isEqualTo(Turn.ofDegrees(15));
+        assertThat(washer.turnedOver().positions().getFirst().at()).isEqualTo(Turn.ofDegrees(45));
+        assertThat(washer.turnedOver().turnedOver()).isEqualTo(washer);
+    }
+
+    @ParameterizedTest
+    @ValueSource(ints = {3, 13, -6})
+    void refusesNutsWithoutFlats(int flats) {
+        assertThatThrownBy(() -> new TangWasher(flats, ONE_HOLE)).isInstanceOf(OutOfRangeException.class);
+    }
+
+    /** Counts, over a whole turn, at which angles all screws go in: found by trying, not by the gcd. */
+    @ParameterizedTest
+    @CsvSource({"10,15,3", "12,3,3", "18,6,6", "9,6,3", "24,10,2", "7,7,7", "5,4,1"})
+    void aLockPlateMatchesTrying(int plate, int ring, int screws) {
+        int fine = plate * ring;
+        List<Turn> tried = IntStream.range(0, fine)
+                .filter(angle -> IntStream.range(0, ring)
+                                .filter(hole -> (angle + hole * plate) % ring == 0)
+                                .count()
+                        >= screws)
+                .mapToObj(angle -> Turn.of(angle, fine))
+                .toList();
+
+        assertThat(new LockPlate(plate, ring, screws).positions().stream().map(LockPosition::at))
+                .containsExactlyElementsOf(tried);
+    }
+
+    @ParameterizedTest
+    @CsvSource({"10,3,3", "10,15,6", "0,3,1", "73,3,1", "10,15,0", "10,15,-1"})
+    void refusesAPlateWhoseScrewsNeverAllMeet(int plate, int ring, int screws) {
+        assertThatThrownBy(() -> new LockPlate(plate, ring, screws)).isInstanceOf(OutOfRangeException.class);
+    }
+
+    @Test
+    void refusesAMarkItDoesNotHave() {
+        var nut = new CastleNut(6, ONE_HOLE);
+
+        assertThat(nut.mark(1)).isEqualTo(Turn.ZERO);
+        assertThatThrownBy(() -> nut.mark(2)).isInstanceOf(OutOfRangeException.class);
+        assertThatThrownBy(() -> nut.mark(0)).isInstanceOf(OutOfRangeException.class);
+    }
+}
