@@ -10,4 +10,11 @@ public sealed interface Advice {
 
     /** No stop is good; {@code remedies} come in the order worth trying. */
     record NoneGood(List<Remedy> remedies) implements Advice {}
+
+    /**
+     * The lock holds at any angle: stop anywhere between, both inclusive, in degrees from where the nut stands.
+     *
+     * @param measureAgain whether locking takes up play, so that only a reading afterwards counts
+     */
+    record AnyAngle(double fromDegrees, double toDegrees, boolean measureAgain) implements Advice {}
 }

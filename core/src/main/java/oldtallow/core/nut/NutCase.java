@@ -7,6 +7,8 @@ import oldtallow.core.endplay.Authority;
 import oldtallow.core.endplay.EndPlayVerdict;
 import oldtallow.core.endplay.EndPlayWindow;
 import oldtallow.core.endplay.GoverningFigure;
+import oldtallow.core.lock.FreeAngleLock;
+import oldtallow.core.lock.LockPattern;
 import oldtallow.core.lock.LockPosition;
 import oldtallow.core.lock.SteppedLock;
 import oldtallow.core.quantity.Length;
@@ -29,7 +31,7 @@ import org.jspecify.annotations.Nullable;
  */
 public record NutCase(
         ScrewThread thread,
-        SteppedLock lock,
+        LockPattern lock,
         NutReading reading,
         GoverningFigure<EndPlayWindow> window,
         @Nullable Length washerThickness) {
@@ -38,7 +40,9 @@ public record NutCase(
     private static final int TURNS_BACK = 4;
 
     public NutCase {
-        lock.mark(reading.mark()); // refuses a mark the lock does not have
+        if (lock instanceof SteppedLock stepped) {
+            stepped.mark(reading.mark()); // refuses a mark the lock does not have
+        }
         if (window.value().reachesPreload() && window.authority() != Authority.MAKER) {
             throw new OutOfRangeException(
                     "least end play",
@@ -52,19 +56,35 @@ public record NutCase(
 
     /**
      * Stops from the last one tighter than both zero play and the window, shown so that it can be refused, up to one full
-     * turn looser than zero play; ascending.
+     * turn looser than zero play; ascending. None on a lock that holds at any angle.
      */
     public List<Stop> stops() {
-        return stops(lock.positions());
+        return switch (lock) {
+            case SteppedLock stepped -> stops(stepped, stepped.positions());
+            case FreeAngleLock free -> List.of();
+        };
     }
 
     /** The tightest stop inside the window, or remedies. Never a stop past zero play unless the window reaches there. */
     public Advice advice() {
-        return stops().stream()
-                .filter(stop -> stop.verdict() == EndPlayVerdict.INSIDE)
-                .findFirst()
-                .<Advice>map(Advice.Take::new)
-                .orElseGet(() -> new Advice.NoneGood(new Remedies(this).inOrder()));
+        return switch (lock) {
+            case SteppedLock stepped ->
+                stops().stream()
+                        .filter(stop -> stop.verdict() == EndPlayVerdict.INSIDE)
+                        .findFirst()
+                        .<Advice>map(Advice.Take::new)
+                        .orElseGet(() -> new Advice.NoneGood(new Remedies(this, stepped).inOrder()));
+            case FreeAngleLock free ->
+                new Advice.AnyAngle(
+                        degreesTo(window.value().least()),
+                        degreesTo(window.value().most()),
+                        free == FreeAngleLock.TWO_NUTS);
+        };
+    }
+
+    /** End play after turning the nut from where it stands. */
+    public Length endPlayAt(Turn backOff) {
+        return reading.endPlay().plus(thread.travel(backOff));
     }
 
     /** Rotation from where the nut stands to an end play; negative is tighter. In degrees. */
@@ -73,8 +93,8 @@ public record NutCase(
     }
 
     /** As {@link #stops()}, were the lock's positions these. */
-    List<Stop> stops(List<LockPosition> positions) {
-        Turn standing = lock.mark(reading.mark()).minus(reading.looser());
+    List<Stop> stops(SteppedLock stepped, List<LockPosition> positions) {
+        Turn standing = stepped.mark(reading.mark()).minus(reading.looser());
         List<Stop> all = new ArrayList<>();
         for (LockPosition position : positions) {
             Turn looser = position.at().minus(standing).modulo(Turn.FULL);
@@ -95,7 +115,7 @@ public record NutCase(
     }
 
     private Stop stop(Turn backOff, LockPosition position) {
-        Length endPlay = reading.endPlay().plus(thread.travel(backOff));
+        Length endPlay = endPlayAt(backOff);
         return new Stop(backOff, endPlay, window.value().judge(endPlay), position);
     }
 }

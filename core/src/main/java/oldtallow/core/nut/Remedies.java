@@ -10,6 +10,7 @@ import oldtallow.core.endplay.EndPlayWindow;
 import oldtallow.core.lock.CastleNut;
 import oldtallow.core.lock.LockPlate;
 import oldtallow.core.lock.SeatedRetainer;
+import oldtallow.core.lock.SteppedLock;
 import oldtallow.core.lock.TangWasher;
 import oldtallow.core.nut.Remedy.FinerRetainer;
 import oldtallow.core.nut.Remedy.OtherWasher;
@@ -26,11 +27,13 @@ final class Remedies {
     private static final List<Integer> RETAINER_SLOTS = List.of(4, 6, 8, 10, 12);
 
     private final NutCase nutCase;
+    private final SteppedLock lock;
     private final EndPlayWindow window;
     private final List<Stop> stops;
 
-    Remedies(NutCase nutCase) {
+    Remedies(NutCase nutCase, SteppedLock lock) {
         this.nutCase = nutCase;
+        this.lock = lock;
         this.window = nutCase.window().value();
         this.stops = nutCase.stops();
     }
@@ -82,8 +85,8 @@ final class Remedies {
     }
 
     private Optional<Remedy> turnWasherOver() {
-        return nutCase.lock() instanceof TangWasher washer
-                ? nutCase.stops(washer.turnedOver().positions()).stream()
+        return lock instanceof TangWasher washer
+                ? nutCase.stops(washer, washer.turnedOver().positions()).stream()
                         .filter(stop -> stop.verdict() == EndPlayVerdict.INSIDE)
                         .findFirst()
                         .map(TurnWasherOver::new)
@@ -92,7 +95,7 @@ final class Remedies {
 
     /** The coarsest retainer that always has a stop inside; failing that the finest, if it is finer than what is there. */
     private Optional<Remedy> finerRetainer() {
-        List<Turn> holes = switch (nutCase.lock()) {
+        List<Turn> holes = switch (lock) {
             case CastleNut nut -> nut.holes();
             case SeatedRetainer retainer -> retainer.holes();
             case TangWasher washer -> List.of();
@@ -101,7 +104,7 @@ final class Remedies {
         if (holes.isEmpty()) {
             return Optional.empty();
         }
-        Turn now = nutCase.lock().largestGap();
+        Turn now = lock.largestGap();
         List<FinerRetainer> finer = Stream.of(6, 12)
                 .flatMap(seats -> RETAINER_SLOTS.stream().map(slots -> new SeatedRetainer(slots, seats, holes)))
                 .map(this::asRemedy)

@@ -13,6 +13,7 @@ import oldtallow.core.endplay.EndPlayWindow;
 import oldtallow.core.endplay.GoverningFigure;
 import oldtallow.core.lock.CastleNut;
 import oldtallow.core.lock.Engagement;
+import oldtallow.core.lock.FreeAngleLock;
 import oldtallow.core.lock.SeatedRetainer;
 import oldtallow.core.lock.SteppedLock;
 import oldtallow.core.quantity.Length;
@@ -24,6 +25,7 @@ import oldtallow.core.thread.SpindleThread;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.EnumSource;
 
 class NutCaseTest {
 
@@ -153,6 +155,20 @@ class NutCaseTest {
                         COMMON,
                         Length.ofMillimetres(millimetres)))
                 .isInstanceOf(OutOfRangeException.class);
+    }
+
+    @ParameterizedTest
+    @EnumSource
+    void stopsAnywhereOnAFreeAngleLock(FreeAngleLock lock) {
+        var nutCase =
+                new NutCase(thread(SpindleThread.UNS_1_14), lock, NutReading.atZeroPlay(1, Turn.ZERO), COMMON, null);
+
+        assertThat(nutCase.stops()).isEmpty();
+        assertThat(nutCase.advice()).isInstanceOfSatisfying(Advice.AnyAngle.class, any -> {
+            assertThat(any.fromDegrees()).isCloseTo(5.04, within(1e-9)); // 5.04° per thou on this thread
+            assertThat(any.toDegrees()).isCloseTo(25.2, within(1e-9));
+            assertThat(any.measureAgain()).isEqualTo(lock == FreeAngleLock.TWO_NUTS);
+        });
     }
 
     @Test

@@ -1,0 +1,45 @@
+package oldtallow.app.nut;
+
+import java.util.List;
+import java.util.stream.Collectors;
+import oldtallow.core.lock.CastleNut;
+import oldtallow.core.lock.FreeAngleLock;
+import oldtallow.core.lock.LockPattern;
+import oldtallow.core.lock.LockPlate;
+import oldtallow.core.lock.SeatedRetainer;
+import oldtallow.core.lock.TangWasher;
+import oldtallow.core.quantity.Turn;
+
+/** A lock in the trade's words, kept with the setting so that history stays readable when the hub is changed. */
+final class LockWords {
+
+    private LockWords() {}
+
+    static String of(LockPattern lock) {
+        return switch (lock) {
+            case CastleNut nut -> "castle nut, " + nut.slots() + " slots, " + marks("hole", nut.holes());
+            case SeatedRetainer retainer ->
+                retainer.slots() + "-slot retainer on a "
+                        + (retainer.seats() == 6 ? "hex" : "twelve-point") + " nut, "
+                        + marks("hole", retainer.holes());
+            case TangWasher washer -> "tang washer, " + washer.flats() + " flats, " + marks("tang", washer.tangs());
+            case LockPlate plate ->
+                "lock plate, " + plate.screws() + " screws, " + plate.plateHoles() + " on " + plate.ringHoles()
+                        + " holes";
+            case FreeAngleLock free ->
+                free == FreeAngleLock.TWO_NUTS ? "two nuts with tab washer" : "staked collar, new nut";
+        };
+    }
+
+    private static String marks(String name, List<Turn> marks) {
+        if (marks.size() == 1) {
+            return "one " + name;
+        }
+        return name + "s at " + marks.stream().map(LockWords::degrees).collect(Collectors.joining(", "));
+    }
+
+    private static String degrees(Turn angle) {
+        double degrees = angle.degrees();
+        return (degrees == Math.rint(degrees) ? Long.toString((long) degrees) : Double.toString(degrees)) + "°";
+    }
+}

@@ -1,0 +1,30 @@
+package oldtallow.app.nut;
+
+import java.time.Instant;
+import java.util.List;
+import oldtallow.core.endplay.EndPlayVerdict;
+import oldtallow.core.endplay.EndPlayWindow;
+import oldtallow.core.endplay.GoverningFigure;
+import oldtallow.core.quantity.Length;
+import oldtallow.core.thread.ScrewThread;
+
+/**
+ * A setting on record, with all that was true of its wheel end then.
+ *
+ * @param lockWords the lock in words
+ * @param backOffDegrees exact angle of the lock position, from where the nut stood
+ * @param engagedMarks holes or tangs that met, from 1; empty on a lock that holds anywhere
+ * @param endPlay worked out from the angle
+ * @param verdict on the measured end play, or on the worked-out one where none was measured
+ */
+public record NutSetting(
+        NewNutSetting reported,
+        Instant recordedAt,
+        String threadDesignation,
+        ScrewThread thread,
+        String lockWords,
+        double backOffDegrees,
+        List<Integer> engagedMarks,
+        Length endPlay,
+        EndPlayVerdict verdict,
+        GoverningFigure<EndPlayWindow> window) {}

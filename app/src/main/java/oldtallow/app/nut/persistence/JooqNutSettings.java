@@ -1,0 +1,142 @@
+package oldtallow.app.nut.persistence;
+
+import static oldtallow.db.tables.NutSetting.NUT_SETTING;
+
+import java.math.BigDecimal;
+import java.time.ZoneOffset;
+import java.util.Arrays;
+import java.util.HexFormat;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import oldtallow.app.nut.NewNutSetting;
+import oldtallow.app.nut.NutSetting;
+import oldtallow.app.nut.NutSettingStore;
+import oldtallow.app.nut.SettingSummary;
+import oldtallow.core.endplay.Authority;
+import oldtallow.core.endplay.EndPlayVerdict;
+import oldtallow.core.endplay.EndPlayWindow;
+import oldtallow.core.endplay.GoverningFigure;
+import oldtallow.core.quantity.Length;
+import oldtallow.core.quantity.Torque;
+import oldtallow.core.sequence.NutSchool;
+import oldtallow.db.tables.records.NutSettingRecord;
+import org.jooq.DSLContext;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Repository;
+
+@Repository
+class JooqNutSettings implements NutSettingStore {
+
+    private final DSLContext db;
+
+    JooqNutSettings(DSLContext db) {
+        this.db = db;
+    }
+
+    @Override
+    public Optional<Kept> find(UUID workshopId, UUID settingId) {
+        return db.selectFrom(NUT_SETTING)
+                .where(NUT_SETTING.WORKSHOP_ID.eq(workshopId), NUT_SETTING.ID.eq(settingId))
+                .fetchOptional(row -> new Kept(summary(row), HexFormat.of().formatHex(row.getRequestHash())));
+    }
+
+    @Override
+    public List<SettingSummary> ofWheelEnd(UUID workshopId, UUID wheelEndId) {
+        return db.selectFrom(NUT_SETTING)
+                .where(NUT_SETTING.WORKSHOP_ID.eq(workshopId), NUT_SETTING.WHEEL_END_ID.eq(wheelEndId))
+                .orderBy(NUT_SETTING.SET_AT.desc(), NUT_SETTING.RECORDED_AT.desc(), NUT_SETTING.ID)
+                .fetch(JooqNutSettings::summary);
+    }
+
+    @Override
+    public List<SettingSummary> latest(UUID workshopId) {
+        return db.select(NUT_SETTING)
+                .distinctOn(NUT_SETTING.WHEEL_END_ID)
+                .from(NUT_SETTING)
+                .where(NUT_SETTING.WORKSHOP_ID.eq(workshopId))
+                .orderBy(
+                        NUT_SETTING.WHEEL_END_ID,
+                        NUT_SETTING.SET_AT.desc(),
+                        NUT_SETTING.RECORDED_AT.desc(),
+                        NUT_SETTING.ID)
+                .fetch(row -> summary(row.value1()));
+    }
+
+    @Override
+    public boolean add(UUID workshopId, NutSetting setting, String fingerprint) {
+        return db.insertInto(NUT_SETTING)
+                        .set(record(workshopId, setting, fingerprint))
+                        .onConflictDoNothing()
+                        .execute()
+                == 1;
+    }
+
+    private static NutSettingRecord record(UUID workshopId, NutSetting setting, String fingerprint) {
+        NewNutSetting reported = setting.reported();
+        var row = new NutSettingRecord();
+        row.setId(reported.id());
+        row.setWorkshopId(workshopId);
+        row.setWheelEndId(reported.wheelEndId());
+        row.setSetAt(reported.setAt().atOffset(ZoneOffset.UTC));
+        row.setRecordedAt(setting.recordedAt().atOffset(ZoneOffset.UTC));
+        row.setSetBy(reported.setBy().strip());
+        row.setSchool(reported.school().name());
+        row.setThreadDesignation(setting.threadDesignation());
+        row.setThreadPitchUm(setting.thread().pitch().micrometres());
+        row.setLockWords(setting.lockWords());
+        row.setReadingMark((short) reported.reading().mark());
+        row.setReadingLooserDeg(BigDecimal.valueOf(reported.reading().looser().degrees()));
+        row.setReadingEndPlayUm(reported.reading().endPlay().micrometres());
+        row.setBackOffDeg(setting.backOffDegrees());
+        row.setEngagedMarks(
+                setting.engagedMarks().stream().map(Integer::shortValue).toArray(Short[]::new));
+        row.setEndPlayUm(setting.endPlay().micrometres());
+        @Nullable Length measured = reported.measuredEndPlay();
+        if (measured != null) {
+            row.setMeasuredEndPlayUm(measured.micrometres());
+        }
+        row.setVerdict(setting.verdict().name());
+        row.setWindowLeastUm(setting.window().value().least().micrometres());
+        row.setWindowMostUm(setting.window().value().most().micrometres());
+        row.setWindowAuthority(setting.window().authority().name());
+        row.setWindowSource(setting.window().source());
+        NewNutSetting.@Nullable FinalTorque torque = reported.finalTorque();
+        if (torque != null) {
+            row.setFinalTorqueNm(Torque.of(torque.number(), torque.unit()).newtonMetres());
+            row.setFinalTorqueNumber(torque.number());
+            row.setFinalTorqueUnit(torque.unit().name());
+        }
+        row.setNote(reported.note());
+        row.setRequestHash(HexFormat.of().parseHex(fingerprint));
+        return row;
+    }
+
+    private static SettingSummary summary(NutSettingRecord row) {
+        @Nullable Double measured = row.getMeasuredEndPlayUm();
+        @Nullable Double torque = row.getFinalTorqueNm();
+        return new SettingSummary(
+                row.getId(),
+                row.getWheelEndId(),
+                row.getSetAt().toInstant(),
+                row.getSetBy(),
+                NutSchool.valueOf(row.getSchool()),
+                row.getThreadDesignation(),
+                row.getLockWords(),
+                row.getReadingMark(),
+                row.getReadingLooserDeg().doubleValue(),
+                row.getBackOffDeg(),
+                Arrays.stream(row.getEngagedMarks()).map(Short::intValue).toList(),
+                Length.ofMicrometres(row.getEndPlayUm()),
+                measured == null ? null : Length.ofMicrometres(measured),
+                EndPlayVerdict.valueOf(row.getVerdict()),
+                new GoverningFigure<>(
+                        new EndPlayWindow(
+                                Length.ofMicrometres(row.getWindowLeastUm()),
+                                Length.ofMicrometres(row.getWindowMostUm())),
+                        Authority.valueOf(row.getWindowAuthority()),
+                        row.getWindowSource()),
+                torque == null ? null : Torque.ofNewtonMetres(torque),
+                row.getNote());
+    }
+}

@@ -1,0 +1,5 @@
+/** Nut settings in PostgreSQL. */
+@NullMarked
+package oldtallow.app.nut.persistence;
+
+import org.jspecify.annotations.NullMarked;

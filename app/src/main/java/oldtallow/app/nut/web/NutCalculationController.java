@@ -1,0 +1,20 @@
+package oldtallow.app.nut.web;
+
+import oldtallow.core.nut.NutCase;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RestController;
+
+@RestController
+class NutCalculationController {
+
+    /** Works out where the nut may stop. Reads and saves nothing. */
+    @PostMapping("/api/nut-calculations")
+    NutCalculationView calculate(@RequestBody NutCalculationForm form) {
+        NutCase nutCase = form.toNutCase();
+        return NutCalculationView.of(
+                nutCase,
+                TorqueQuestionView.of(
+                        form.finalTorque(), form.school(), nutCase.thread().nominalDiameter()));
+    }
+}

@@ -1,0 +1,99 @@
+package oldtallow.app.nut.web;
+
+import java.math.BigDecimal;
+import java.util.ArrayList;
+import java.util.List;
+import oldtallow.app.platform.FieldErrors;
+import oldtallow.app.wire.FigureForm;
+import oldtallow.app.wire.LengthEntry;
+import oldtallow.app.wire.LockForm;
+import oldtallow.app.wire.ThreadForm;
+import oldtallow.app.wire.TorqueEntry;
+import oldtallow.core.endplay.Authority;
+import oldtallow.core.endplay.EndPlayWindow;
+import oldtallow.core.endplay.GoverningFigure;
+import oldtallow.core.lock.LockPattern;
+import oldtallow.core.nut.NutCase;
+import oldtallow.core.nut.NutReading;
+import oldtallow.core.quantity.Length;
+import oldtallow.core.quantity.Turn;
+import oldtallow.core.sequence.NutSchool;
+import oldtallow.core.thread.ScrewThread;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * A nut to be worked out; nothing is saved.
+ *
+ * @param figures windows that could govern; without any, common practice does
+ * @param finalTorque what was pulled for the fine setting, to have its unit looked at
+ */
+record NutCalculationForm(
+        ThreadForm thread,
+        LockForm lock,
+        ReadingForm reading,
+        @Nullable List<FigureForm> figures,
+        @Nullable Double washerThicknessMillimetres,
+        NutSchool school,
+        @Nullable TorqueEntry finalTorque) {
+
+    /**
+     * Where the nut stands.
+     *
+     * @param mark hole, tang or screw looked at, from 1
+     * @param looserDegrees until a slot meets it, positive looser
+     * @param endPlay read here; without it this is zero play
+     */
+    record ReadingForm(
+            Integer mark,
+            BigDecimal looserDegrees,
+            @Nullable LengthEntry endPlay) {
+
+        @Nullable
+        NutReading toReading(String path, FieldErrors errors) {
+            @Nullable Turn looser = errors.at(path + ".looserDegrees", () -> Turn.ofDegrees(looserDegrees));
+            @Nullable
+            Length play = endPlay == null ? Length.ZERO : errors.at(path + ".endPlay.number", endPlay::toLength);
+            if (looser == null || play == null) {
+                return null;
+            }
+            String field = path + (play.isNegative() || play.millimetres() > 1 ? ".endPlay.number" : ".looserDegrees");
+            return errors.at(field, () -> new NutReading(mark, looser, play));
+        }
+    }
+
+    /** The case, or a refusal that names every field that is wrong. */
+    NutCase toNutCase() {
+        var errors = new FieldErrors();
+        @Nullable ScrewThread screw = thread.toThread("thread", errors);
+        @Nullable LockPattern pattern = lock.toLock("lock", errors);
+        @Nullable NutReading stands = reading.toReading("reading", errors);
+        List<GoverningFigure<EndPlayWindow>> windows = windows(errors);
+        @Nullable
+        Length washer = washerThicknessMillimetres == null
+                ? null
+                : errors.at("washerThicknessMillimetres", () -> Length.ofMillimetres(washerThicknessMillimetres));
+        errors.throwIfAny();
+        return errors.require(errors.at(
+                "reading.mark",
+                () -> new NutCase(
+                        errors.require(screw),
+                        errors.require(pattern),
+                        errors.require(stands),
+                        GoverningFigure.governing(windows),
+                        washer)));
+    }
+
+    private List<GoverningFigure<EndPlayWindow>> windows(FieldErrors errors) {
+        List<GoverningFigure<EndPlayWindow>> windows = new ArrayList<>();
+        List<FigureForm> given = figures == null ? List.of() : figures;
+        for (int i = 0; i < given.size(); i++) {
+            @Nullable GoverningFigure<EndPlayWindow> window = given.get(i).toFigure("figures[" + i + "]", errors);
+            if (window != null) {
+                windows.add(window);
+            }
+        }
+        windows.add(new GoverningFigure<>(
+                EndPlayWindow.COMMON_PRACTICE, Authority.COMMON_PRACTICE, "common practice, 1 to 5 thou"));
+        return windows;
+    }
+}

@@ -1,0 +1,113 @@
+package oldtallow.app.nut.web;
+
+import java.util.List;
+import oldtallow.app.wire.LengthView;
+import oldtallow.core.endplay.Authority;
+import oldtallow.core.endplay.EndPlayVerdict;
+import oldtallow.core.endplay.EndPlayWindow;
+import oldtallow.core.endplay.GoverningFigure;
+import oldtallow.core.nut.Advice;
+import oldtallow.core.nut.NutCase;
+import oldtallow.core.nut.RimScale;
+import oldtallow.core.nut.Stop;
+import oldtallow.core.quantity.Length;
+import oldtallow.core.quantity.Turn;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * A nut worked out. All degrees are of the nut from where it stands, positive looser.
+ *
+ * @param zeroPlayDegrees where zero play is: 0, or negative when the nut stands loose with a measured end play
+ * @param stops tightest first
+ * @param torque doubt about the final torque, if there is one
+ */
+record NutCalculationView(
+        WindowView window,
+        double zeroPlayDegrees,
+        List<StopView> stops,
+        AdviceView advice,
+        LengthView travelPerTurn,
+        RimScale rim,
+        @Nullable TorqueQuestionView torque) {
+
+    static NutCalculationView of(NutCase nutCase, @Nullable TorqueQuestionView torque) {
+        List<StopView> stops = nutCase.stops().stream().map(StopView::of).toList();
+        return new NutCalculationView(
+                WindowView.of(nutCase),
+                nutCase.degreesTo(Length.ZERO),
+                stops,
+                AdviceView.of(nutCase.advice()),
+                LengthView.of(nutCase.thread().travel(Turn.FULL)),
+                RimScale.of(nutCase),
+                torque);
+    }
+
+    /** The window that governs, as an arc of the rim and in both units. */
+    record WindowView(
+            LengthView least,
+            LengthView most,
+            double fromDegrees,
+            double toDegrees,
+            Authority authority,
+            String source) {
+
+        static WindowView of(NutCase nutCase) {
+            GoverningFigure<EndPlayWindow> figure = nutCase.window();
+            return new WindowView(
+                    LengthView.of(figure.value().least()),
+                    LengthView.of(figure.value().most()),
+                    nutCase.degreesTo(figure.value().least()),
+                    nutCase.degreesTo(figure.value().most()),
+                    figure.authority(),
+                    figure.source());
+        }
+    }
+
+    /** A lock position of the nut. */
+    record StopView(double backOffDegrees, LengthView endPlay, EndPlayVerdict verdict, List<EngagementView> ways) {
+
+        static StopView of(Stop stop) {
+            return new StopView(
+                    stop.backOff().degrees(),
+                    LengthView.of(stop.endPlay()),
+                    stop.verdict(),
+                    stop.position().engagements().stream()
+                            .map(way -> new EngagementView(way.mark(), way.seatShift()))
+                            .toList());
+        }
+    }
+
+    /** A way of fitting the lock: the mark that meets, and how many seats the retainer is turned for it. */
+    record EngagementView(int mark, int seatShift) {}
+
+    /** What to do. */
+    enum AdviceKind {
+        TAKE_STOP,
+        NONE_GOOD,
+        ANY_ANGLE
+    }
+
+    /**
+     * The advice.
+     *
+     * @param stop to take, with TAKE_STOP
+     * @param remedies with NONE_GOOD, in the order worth trying
+     * @param measureAgain with ANY_ANGLE: locking takes up play, only a reading afterwards counts
+     */
+    record AdviceView(AdviceKind kind, @Nullable StopView stop, List<RemedyView> remedies, boolean measureAgain) {
+
+        static AdviceView of(Advice advice) {
+            return switch (advice) {
+                case Advice.Take take ->
+                    new AdviceView(AdviceKind.TAKE_STOP, StopView.of(take.stop()), List.of(), false);
+                case Advice.NoneGood none ->
+                    new AdviceView(
+                            AdviceKind.NONE_GOOD,
+                            null,
+                            none.remedies().stream().map(RemedyView::of).toList(),
+                            false);
+                case Advice.AnyAngle any -> new AdviceView(AdviceKind.ANY_ANGLE, null, List.of(), any.measureAgain());
+            };
+        }
+    }
+}

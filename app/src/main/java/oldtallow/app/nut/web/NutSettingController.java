@@ -1,0 +1,149 @@
+package oldtallow.app.nut.web;
+
+import java.math.BigDecimal;
+import java.net.URI;
+import java.time.Instant;
+import java.util.List;
+import java.util.UUID;
+import oldtallow.app.nut.NewNutSetting;
+import oldtallow.app.nut.NewNutSetting.FinalTorque;
+import oldtallow.app.nut.NutSettings;
+import oldtallow.app.nut.SettingSummary;
+import oldtallow.app.nut.web.NutCalculationForm.ReadingForm;
+import oldtallow.app.platform.FieldErrors;
+import oldtallow.app.wire.LengthEntry;
+import oldtallow.app.wire.LengthView;
+import oldtallow.app.wire.TorqueEntry;
+import oldtallow.app.wire.TorqueView;
+import oldtallow.core.endplay.Authority;
+import oldtallow.core.endplay.EndPlayVerdict;
+import oldtallow.core.nut.NutReading;
+import oldtallow.core.quantity.Length;
+import oldtallow.core.quantity.Torque;
+import oldtallow.core.sequence.NutSchool;
+import org.jspecify.annotations.Nullable;
+import org.springframework.http.ResponseEntity;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+
+@RestController
+@RequestMapping("/api/wheel-ends/{wheelEndId}/nut-settings")
+class NutSettingController {
+
+    private final NutSettings settings;
+
+    NutSettingController(NutSettings settings) {
+        this.settings = settings;
+    }
+
+    /** Settings of the wheel end, latest first. */
+    @GetMapping
+    List<NutSettingView> settings(@PathVariable UUID wheelEndId) {
+        return settings.of(wheelEndId).stream().map(NutSettingView::of).toList();
+    }
+
+    /** Puts a setting on record: 201, or 200 with what is on record when the same one was sent before. */
+    @PostMapping
+    ResponseEntity<NutSettingView> save(@PathVariable UUID wheelEndId, @RequestBody NutSettingForm form) {
+        NutSettings.Saved saved = settings.save(form.toSetting(wheelEndId));
+        NutSettingView view = NutSettingView.of(saved.setting());
+        return saved.isNew()
+                ? ResponseEntity.created(URI.create("/api/wheel-ends/" + wheelEndId + "/nut-settings"))
+                        .body(view)
+                : ResponseEntity.ok(view);
+    }
+
+    /**
+     * A setting as a mechanic reports it.
+     *
+     * @param id made by the client; the same id sent again is the same setting
+     * @param backOffDegrees from where the nut stood at the reading, positive looser
+     * @param torqueConfirmed that the final torque is meant although it was questioned
+     */
+    record NutSettingForm(
+            UUID id,
+            Instant setAt,
+            String setBy,
+            NutSchool school,
+            ReadingForm reading,
+            BigDecimal backOffDegrees,
+            @Nullable LengthEntry measuredEndPlay,
+            @Nullable TorqueEntry finalTorque,
+            @Nullable Boolean torqueConfirmed,
+            @Nullable String note) {
+
+        NewNutSetting toSetting(UUID wheelEndId) {
+            var errors = new FieldErrors();
+            @Nullable NutReading stands = reading.toReading("reading", errors);
+            @Nullable
+            Length measured =
+                    measuredEndPlay == null ? null : errors.at("measuredEndPlay.number", measuredEndPlay::toLength);
+            return new NewNutSetting(
+                    id,
+                    wheelEndId,
+                    setAt,
+                    setBy,
+                    school,
+                    errors.require(stands),
+                    backOffDegrees,
+                    measured,
+                    finalTorque == null
+                            ? null
+                            : new FinalTorque(
+                                    finalTorque.number(), finalTorque.unit(), Boolean.TRUE.equals(torqueConfirmed)),
+                    note == null ? "" : note.strip());
+        }
+    }
+
+    /** A setting on record. */
+    record NutSettingView(
+            UUID id,
+            Instant setAt,
+            String setBy,
+            NutSchool school,
+            String threadDesignation,
+            String lockWords,
+            int mark,
+            double looserDegrees,
+            double backOffDegrees,
+            List<Integer> engagedMarks,
+            LengthView endPlay,
+            @Nullable LengthView measuredEndPlay,
+            EndPlayVerdict verdict,
+            LengthView windowLeast,
+            LengthView windowMost,
+            Authority windowAuthority,
+            String windowSource,
+            @Nullable TorqueView finalTorque,
+            String note) {
+
+        static NutSettingView of(SettingSummary setting) {
+            @Nullable Length measured = setting.measuredEndPlay();
+            @Nullable Torque torque = setting.finalTorque();
+            return new NutSettingView(
+                    setting.id(),
+                    setting.setAt(),
+                    setting.setBy(),
+                    setting.school(),
+                    setting.threadDesignation(),
+                    setting.lockWords(),
+                    setting.mark(),
+                    setting.looserDegrees(),
+                    setting.backOffDegrees(),
+                    setting.engagedMarks(),
+                    LengthView.of(setting.endPlay()),
+                    measured == null ? null : LengthView.of(measured),
+                    setting.verdict(),
+                    LengthView.of(setting.window().value().least()),
+                    LengthView.of(setting.window().value().most()),
+                    setting.window().authority(),
+                    setting.window().source(),
+                    torque == null ? null : TorqueView.of(torque),
+                    setting.note());
+        }
+    }
+}

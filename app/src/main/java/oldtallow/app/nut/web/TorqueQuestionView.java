@@ -1,0 +1,54 @@
+package oldtallow.app.nut.web;
+
+import oldtallow.app.platform.FieldErrors;
+import oldtallow.app.wire.TorqueEntry;
+import oldtallow.app.wire.TorqueView;
+import oldtallow.core.quantity.Length;
+import oldtallow.core.quantity.Torque;
+import oldtallow.core.quantity.TorqueUnit;
+import oldtallow.core.sequence.NutSchool;
+import oldtallow.core.sequence.TorqueUnitGuard;
+import oldtallow.core.thread.NutFactor;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * Doubt about a final torque.
+ *
+ * @param likelyUnit in which the same number is what the school asks
+ * @param timesExpected how many times what the school asks the entry is
+ * @param pressKilonewtons axial force the torque as entered would press with; an estimate, nut factor 0.20
+ */
+record TorqueQuestionView(
+        TorqueUnitGuard.Doubt doubt,
+        TorqueView asEntered,
+        @Nullable TorqueUnit likelyUnit,
+        @Nullable TorqueView asLikely,
+        TorqueView expectedLeast,
+        TorqueView expectedMost,
+        double timesExpected,
+        double pressKilonewtons) {
+
+    static @Nullable TorqueQuestionView of(@Nullable TorqueEntry entry, NutSchool school, Length threadDiameter) {
+        if (entry == null) {
+            return null;
+        }
+        var errors = new FieldErrors();
+        var question = errors.at(
+                "finalTorque.number",
+                () -> TorqueUnitGuard.question(entry.number(), entry.unit(), school.finalTorque()));
+        return errors.require(question).map(doubt -> of(doubt, threadDiameter)).orElse(null);
+    }
+
+    private static TorqueQuestionView of(TorqueUnitGuard.Question question, Length threadDiameter) {
+        @Nullable Torque likely = question.asLikely();
+        return new TorqueQuestionView(
+                question.doubt(),
+                TorqueView.of(question.asEntered()),
+                question.likelyUnit(),
+                likely == null ? null : TorqueView.of(likely),
+                TorqueView.of(question.expected().least()),
+                TorqueView.of(question.expected().most()),
+                question.timesExpected(),
+                NutFactor.DEFAULT.force(question.asEntered(), threadDiameter).kilonewtons());
+    }
+}

@@ -1,0 +1,178 @@
+package oldtallow.app.platform;
+
+import java.net.URI;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.dao.DataAccessException;
+import org.springframework.dao.DataIntegrityViolationException;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.HttpStatusCode;
+import org.springframework.http.ProblemDetail;
+import org.springframework.http.ResponseEntity;
+import org.springframework.http.converter.HttpMessageNotReadableException;
+import org.springframework.transaction.TransactionException;
+import org.springframework.web.bind.annotation.ExceptionHandler;
+import org.springframework.web.bind.annotation.RestControllerAdvice;
+import org.springframework.web.context.request.WebRequest;
+import org.springframework.web.method.annotation.MethodArgumentTypeMismatchException;
+import org.springframework.web.servlet.mvc.method.annotation.ResponseEntityExceptionHandler;
+import tools.jackson.core.JacksonException;
+import tools.jackson.core.exc.StreamReadException;
+import tools.jackson.databind.DatabindException;
+import tools.jackson.databind.exc.InvalidFormatException;
+import tools.jackson.databind.exc.UnrecognizedPropertyException;
+
+/** Maps everything that goes wrong to RFC 9457 problem details, once. */
+@RestControllerAdvice
+class Problems extends ResponseEntityExceptionHandler {
+
+    private static final Logger LOG = LoggerFactory.getLogger(Problems.class);
+    private static final String RETRY_SECONDS = "2";
+
+    @ExceptionHandler
+    ProblemDetail invalidInput(InvalidInputException e) {
+        return fields(HttpStatus.UNPROCESSABLE_CONTENT, "Not possible as entered", e.errors());
+    }
+
+    @ExceptionHandler
+    ProblemDetail notFound(NotFoundException e) {
+        return problem(
+                HttpStatus.NOT_FOUND,
+                "Not here",
+                "There is no " + e.what() + " with id " + e.id()
+                        + " in this workshop. Go back to the yard and pick one.");
+    }
+
+    @ExceptionHandler
+    ProblemDetail conflict(ConflictException e) {
+        return problem(HttpStatus.CONFLICT, "Already on record", String.valueOf(e.getMessage()));
+    }
+
+    /** A broken connection in the middle of reading or writing, or none to be had. */
+    @ExceptionHandler({DataAccessException.class, TransactionException.class})
+    ResponseEntity<ProblemDetail> database(Exception e) {
+        if (e instanceof DataIntegrityViolationException) {
+            LOG.error("the database refused what the application let pass", e);
+            return ResponseEntity.internalServerError()
+                    .body(problem(
+                            HttpStatus.INTERNAL_SERVER_ERROR,
+                            "Not saved",
+                            "The database refused this entry. Nothing was saved; the log says why."));
+        }
+        LOG.warn("database out of reach: {}", e.toString());
+        return ResponseEntity.status(HttpStatus.SERVICE_UNAVAILABLE)
+                .header(HttpHeaders.RETRY_AFTER, RETRY_SECONDS)
+                .body(problem(
+                        HttpStatus.SERVICE_UNAVAILABLE,
+                        "Database out of reach",
+                        "Nothing was saved. Your entry is still here: wait a moment and save again."));
+    }
+
+    @ExceptionHandler
+    ProblemDetail wrongType(MethodArgumentTypeMismatchException e) {
+        return fields(
+                HttpStatus.BAD_REQUEST,
+                "Not readable",
+                List.of(new FieldError(
+                        e.getName(), String.valueOf(e.getValue()), "must be an id made by this product")));
+    }
+
+    @ExceptionHandler
+    ProblemDetail unexpected(Exception e) {
+        LOG.error("unexpected", e);
+        return problem(
+                HttpStatus.INTERNAL_SERVER_ERROR,
+                "Our mistake",
+                "Something failed that should not. Nothing was saved; the log has the details.");
+    }
+
+    @Override
+    protected ResponseEntity<Object> handleHttpMessageNotReadable(
+            HttpMessageNotReadableException e, HttpHeaders headers, HttpStatusCode status, WebRequest request) {
+        if (RequestTooLargeException.isCauseOf(e)) {
+            return entity(RequestSizeFilter.tooLarge());
+        }
+        if (e.getCause() instanceof DatabindException mapping) {
+            String field = field(mapping);
+            return entity(fields(
+                    HttpStatus.BAD_REQUEST,
+                    "Not readable",
+                    List.of(new FieldError(field, value(mapping), remedy(mapping)))));
+        }
+        String where = e.getCause() instanceof StreamReadException broken && broken.getLocation() != null
+                ? " at line " + broken.getLocation().getLineNr() + ", column "
+                        + broken.getLocation().getColumnNr()
+                : "";
+        return entity(problem(
+                HttpStatus.BAD_REQUEST,
+                "Not readable",
+                "The request is not well-formed JSON" + where
+                        + ". Send one JSON object as the API document describes."));
+    }
+
+    private static ResponseEntity<Object> entity(ProblemDetail problem) {
+        return ResponseEntity.status(problem.getStatus()).body(problem);
+    }
+
+    private static ProblemDetail problem(HttpStatus status, String title, String detail) {
+        ProblemDetail problem = ProblemDetail.forStatusAndDetail(status, detail);
+        problem.setTitle(title);
+        problem.setType(URI.create("about:blank"));
+        return problem;
+    }
+
+    private static ProblemDetail fields(HttpStatus status, String title, List<FieldError> errors) {
+        FieldError first = errors.getFirst();
+        String value = first.value() == null ? "" : " (" + first.value() + ")";
+        ProblemDetail problem = problem(status, title, first.field() + value + ": " + first.remedy() + ".");
+        problem.setProperty("errors", errors);
+        return problem;
+    }
+
+    private static String field(JacksonException e) {
+        var path = new StringBuilder();
+        for (var reference : e.getPath()) {
+            if (reference.getPropertyName() == null) {
+                path.append('[').append(reference.getIndex()).append(']');
+            } else {
+                path.append(path.isEmpty() ? "" : ".").append(reference.getPropertyName());
+            }
+        }
+        return path.isEmpty() ? "request" : path.toString();
+    }
+
+    private static @Nullable String value(DatabindException e) {
+        return e instanceof InvalidFormatException format ? String.valueOf(format.getValue()) : null;
+    }
+
+    private static String remedy(DatabindException e) {
+        if (e instanceof UnrecognizedPropertyException unknown) {
+            return "is not a field here; known are " + unknown.getKnownPropertyIds();
+        }
+        if (e instanceof InvalidFormatException format && format.getTargetType().isEnum()) {
+            return "must be one of " + List.of(format.getTargetType().getEnumConstants());
+        }
+        return "must be " + kind(e);
+    }
+
+    private static String kind(DatabindException e) {
+        if (e instanceof tools.jackson.databind.exc.MismatchedInputException mismatch
+                && mismatch.getTargetType() != null) {
+            Class<?> type = mismatch.getTargetType();
+            if (Number.class.isAssignableFrom(type) || type.isPrimitive()) {
+                return type == Integer.class || type == int.class ? "a whole number" : "a plain number, such as 1.5";
+            }
+            return switch (type.getSimpleName()) {
+                case "UUID" -> "a UUID";
+                case "Instant" -> "a time such as 2026-05-14T10:00:00Z";
+                case "String" -> "text";
+                case "List", "ArrayList" -> "a list";
+                default -> "an object with the fields of the API document";
+            };
+        }
+        return "as the API document describes";
+    }
+}

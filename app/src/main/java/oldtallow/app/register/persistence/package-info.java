@@ -1,0 +1,5 @@
+/** The register in PostgreSQL. */
+@NullMarked
+package oldtallow.app.register.persistence;
+
+import org.jspecify.annotations.NullMarked;

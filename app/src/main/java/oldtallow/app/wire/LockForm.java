@@ -1,0 +1,137 @@
+package oldtallow.app.wire;
+
+import java.math.BigDecimal;
+import java.util.ArrayList;
+import java.util.List;
+import oldtallow.app.platform.FieldErrors;
+import oldtallow.core.lock.CastleNut;
+import oldtallow.core.lock.FreeAngleLock;
+import oldtallow.core.lock.LockPattern;
+import oldtallow.core.lock.LockPlate;
+import oldtallow.core.lock.SeatedRetainer;
+import oldtallow.core.lock.TangWasher;
+import oldtallow.core.quantity.Turn;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * What locks the nut; which fields are needed depends on the kind.
+ *
+ * @param slots of a castle nut or retainer
+ * @param seats of a retainer on its nut, 6 or 12
+ * @param marksDegrees where cotter holes (from the first) or tangs (from the key) stand, in the loosening direction
+ * @param flats of the nut under a tang washer
+ */
+public record LockForm(
+        LockKind kind,
+        @Nullable Integer slots,
+        @Nullable Integer seats,
+        @Nullable List<BigDecimal> marksDegrees,
+        @Nullable Integer flats,
+        @Nullable Integer plateHoles,
+        @Nullable Integer ringHoles,
+        @Nullable Integer screws) {
+
+    public static LockForm of(LockPattern lock) {
+        return switch (lock) {
+            case CastleNut nut ->
+                new LockForm(LockKind.CASTLE_NUT, nut.slots(), null, degrees(nut.holes()), null, null, null, null);
+            case SeatedRetainer retainer ->
+                new LockForm(
+                        LockKind.SEATED_RETAINER,
+                        retainer.slots(),
+                        retainer.seats(),
+                        degrees(retainer.holes()),
+                        null,
+                        null,
+                        null,
+                        null);
+            case TangWasher washer ->
+                new LockForm(
+                        LockKind.TANG_WASHER, null, null, degrees(washer.tangs()), washer.flats(), null, null, null);
+            case LockPlate plate ->
+                new LockForm(
+                        LockKind.LOCK_PLATE,
+                        null,
+                        null,
+                        null,
+                        null,
+                        plate.plateHoles(),
+                        plate.ringHoles(),
+                        plate.screws());
+            case FreeAngleLock free ->
+                new LockForm(
+                        free == FreeAngleLock.TWO_NUTS ? LockKind.TWO_NUTS : LockKind.STAKED_COLLAR,
+                        null,
+                        null,
+                        null,
+                        null,
+                        null,
+                        null,
+                        null);
+        };
+    }
+
+    /** The lock, or null with everything that is wrong noted under {@code path}. */
+    public @Nullable LockPattern toLock(String path, FieldErrors errors) {
+        return switch (kind) {
+            case CASTLE_NUT -> {
+                @Nullable Integer n = needed(path + ".slots", slots, errors);
+                @Nullable List<Turn> holes = marks(path, errors);
+                yield n == null || holes == null ? null : errors.at(path + ".slots", () -> new CastleNut(n, holes));
+            }
+            case SEATED_RETAINER -> {
+                @Nullable Integer n = needed(path + ".slots", slots, errors);
+                @Nullable Integer s = needed(path + ".seats", seats, errors);
+                @Nullable List<Turn> holes = marks(path, errors);
+                yield n == null || s == null || holes == null
+                        ? null
+                        : errors.at(path, () -> new SeatedRetainer(n, s, holes));
+            }
+            case TANG_WASHER -> {
+                @Nullable Integer n = needed(path + ".flats", flats, errors);
+                @Nullable List<Turn> tangs = marks(path, errors);
+                yield n == null || tangs == null ? null : errors.at(path, () -> new TangWasher(n, tangs));
+            }
+            case LOCK_PLATE -> {
+                @Nullable Integer p = needed(path + ".plateHoles", plateHoles, errors);
+                @Nullable Integer r = needed(path + ".ringHoles", ringHoles, errors);
+                @Nullable Integer s = needed(path + ".screws", screws, errors);
+                yield p == null || r == null || s == null ? null : errors.at(path, () -> new LockPlate(p, r, s));
+            }
+            case TWO_NUTS -> FreeAngleLock.TWO_NUTS;
+            case STAKED_COLLAR -> FreeAngleLock.STAKED_COLLAR;
+        };
+    }
+
+    private static @Nullable Integer needed(String field, @Nullable Integer value, FieldErrors errors) {
+        if (value == null) {
+            errors.add(field, null, "is missing; this kind of lock needs it");
+        }
+        return value;
+    }
+
+    private @Nullable List<Turn> marks(String path, FieldErrors errors) {
+        if (marksDegrees == null) {
+            errors.add(path + ".marksDegrees", null, "is missing; give the angle of each hole or tang, first 0");
+            return null;
+        }
+        List<Turn> turns = new ArrayList<>();
+        for (int i = 0; i < marksDegrees.size(); i++) {
+            BigDecimal degrees = marksDegrees.get(i);
+            @Nullable Turn turn = errors.at(path + ".marksDegrees[" + i + "]", () -> Turn.ofDegrees(degrees));
+            if (turn == null) {
+                return null;
+            }
+            turns.add(turn);
+        }
+        return turns;
+    }
+
+    private static List<BigDecimal> degrees(List<Turn> turns) {
+        return turns.stream()
+                .map(turn -> BigDecimal.valueOf(turn.times(360_000).numerator(), 3))
+                .map(BigDecimal::stripTrailingZeros)
+                .map(degrees -> degrees.scale() < 0 ? degrees.setScale(0) : degrees)
+                .toList();
+    }
+}

@@ -1,0 +1,11 @@
+package oldtallow.app.wire;
+
+/** Kinds of lock, as the core knows them. */
+public enum LockKind {
+    CASTLE_NUT,
+    SEATED_RETAINER,
+    TANG_WASHER,
+    LOCK_PLATE,
+    TWO_NUTS,
+    STAKED_COLLAR
+}

@@ -1,0 +1,5 @@
+/** Whose rows these are. */
+@NullMarked
+package oldtallow.app.workshop;
+
+import org.jspecify.annotations.NullMarked;

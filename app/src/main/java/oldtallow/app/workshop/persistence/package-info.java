@@ -1,0 +1,5 @@
+/** Workshops in PostgreSQL. */
+@NullMarked
+package oldtallow.app.workshop.persistence;
+
+import org.jspecify.annotations.NullMarked;

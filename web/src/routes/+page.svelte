@@ -1,0 +1,4 @@
+<script lang="ts">
+</script>
+
+<p>Yard</p>
