@@ -8,6 +8,7 @@ export default {
       $features: 'src/features',
       $ui: 'src/ui',
       $api: 'src/api',
+      $testing: 'src/testing',
     },
     csp: {
       mode: 'hash',

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { YardPage } from '$features/yard'
 </script>
 
-<p>Yard</p>
+<YardPage />

@@ -14,7 +14,9 @@ public sealed interface Advice {
     /**
      * The lock holds at any angle: stop anywhere between, both inclusive, in degrees from where the nut stands.
      *
+     * @param suggestedDegrees the middle: furthest from both edges, where no slot decides
      * @param measureAgain whether locking takes up play, so that only a reading afterwards counts
      */
-    record AnyAngle(double fromDegrees, double toDegrees, boolean measureAgain) implements Advice {}
+    record AnyAngle(double fromDegrees, double toDegrees, double suggestedDegrees, boolean measureAgain)
+            implements Advice {}
 }

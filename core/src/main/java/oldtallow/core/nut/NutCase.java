@@ -74,12 +74,14 @@ public record NutCase(
                         .findFirst()
                         .<Advice>map(Advice.Take::new)
                         .orElseGet(() -> new Advice.NoneGood(new Remedies(this, stepped).inOrder()));
-            case FreeAngleLock free ->
-                new Advice.AnyAngle(
-                        degreesTo(window.value().least()),
-                        degreesTo(window.value().most()),
-                        free == FreeAngleLock.TWO_NUTS);
+            case FreeAngleLock free -> anyAngle(free);
         };
+    }
+
+    private Advice anyAngle(FreeAngleLock free) {
+        double from = degreesTo(window.value().least());
+        double to = degreesTo(window.value().most());
+        return new Advice.AnyAngle(from, to, (from + to) / 2, free == FreeAngleLock.TWO_NUTS);
     }
 
     /** End play after turning the nut from where it stands. */

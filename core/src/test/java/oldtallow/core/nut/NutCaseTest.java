@@ -167,6 +167,7 @@ class NutCaseTest {
         assertThat(nutCase.advice()).isInstanceOfSatisfying(Advice.AnyAngle.class, any -> {
             assertThat(any.fromDegrees()).isCloseTo(5.04, within(1e-9)); // 5.04° per thou on this thread
             assertThat(any.toDegrees()).isCloseTo(25.2, within(1e-9));
+            assertThat(any.suggestedDegrees()).isCloseTo(15.12, within(1e-9));
             assertThat(any.measureAgain()).isEqualTo(lock == FreeAngleLock.TWO_NUTS);
         });
     }

@@ -14,6 +14,7 @@ class NutCalculationController {
         NutCase nutCase = form.toNutCase();
         return NutCalculationView.of(
                 nutCase,
+                form.toBackOff(),
                 TorqueQuestionView.of(
                         form.finalTorque(), form.school(), nutCase.thread().nominalDiameter()));
     }

@@ -25,6 +25,7 @@ import org.jspecify.annotations.Nullable;
  * A nut to be worked out; nothing is saved.
  *
  * @param figures windows that could govern; without any, common practice does
+ * @param backOffDegrees an angle whose end play is asked for, positive looser
  * @param finalTorque what was pulled for the fine setting, to have its unit looked at
  */
 record NutCalculationForm(
@@ -34,6 +35,7 @@ record NutCalculationForm(
         @Nullable List<FigureForm> figures,
         @Nullable Double washerThicknessMillimetres,
         NutSchool school,
+        @Nullable BigDecimal backOffDegrees,
         @Nullable TorqueEntry finalTorque) {
 
     /**
@@ -81,6 +83,16 @@ record NutCalculationForm(
                         errors.require(stands),
                         GoverningFigure.governing(windows),
                         washer)));
+    }
+
+    /** The angle asked about, if one was. */
+    @Nullable
+    Turn toBackOff() {
+        var errors = new FieldErrors();
+        @Nullable
+        Turn turn = backOffDegrees == null ? null : errors.at("backOffDegrees", () -> Turn.ofDegrees(backOffDegrees));
+        errors.throwIfAny();
+        return turn;
     }
 
     private List<GoverningFigure<EndPlayWindow>> windows(FieldErrors errors) {

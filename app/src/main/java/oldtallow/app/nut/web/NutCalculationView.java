@@ -19,6 +19,7 @@ import org.jspecify.annotations.Nullable;
  *
  * @param zeroPlayDegrees where zero play is: 0, or negative when the nut stands loose with a measured end play
  * @param stops tightest first
+ * @param chosen what the back-off asked about leaves, if one was
  * @param torque doubt about the final torque, if there is one
  */
 record NutCalculationView(
@@ -26,17 +27,19 @@ record NutCalculationView(
         double zeroPlayDegrees,
         List<StopView> stops,
         AdviceView advice,
+        @Nullable ChosenView chosen,
         LengthView travelPerTurn,
         RimScale rim,
         @Nullable TorqueQuestionView torque) {
 
-    static NutCalculationView of(NutCase nutCase, @Nullable TorqueQuestionView torque) {
+    static NutCalculationView of(NutCase nutCase, @Nullable Turn backOff, @Nullable TorqueQuestionView torque) {
         List<StopView> stops = nutCase.stops().stream().map(StopView::of).toList();
         return new NutCalculationView(
                 WindowView.of(nutCase),
                 nutCase.degreesTo(Length.ZERO),
                 stops,
                 AdviceView.of(nutCase.advice()),
+                backOff == null ? null : ChosenView.of(nutCase, backOff),
                 LengthView.of(nutCase.thread().travel(Turn.FULL)),
                 RimScale.of(nutCase),
                 torque);
@@ -80,6 +83,18 @@ record NutCalculationView(
     /** A way of fitting the lock: the mark that meets, and how many seats the retainer is turned for it. */
     record EngagementView(int mark, int seatShift) {}
 
+    /** End play at any angle, whether the lock holds there or not. */
+    record ChosenView(double backOffDegrees, LengthView endPlay, EndPlayVerdict verdict) {
+
+        static ChosenView of(NutCase nutCase, Turn backOff) {
+            Length endPlay = nutCase.endPlayAt(backOff);
+            return new ChosenView(
+                    backOff.degrees(),
+                    LengthView.of(endPlay),
+                    nutCase.window().value().judge(endPlay));
+        }
+    }
+
     /** What to do. */
     enum AdviceKind {
         TAKE_STOP,
@@ -92,21 +107,29 @@ record NutCalculationView(
      *
      * @param stop to take, with TAKE_STOP
      * @param remedies with NONE_GOOD, in the order worth trying
+     * @param suggestedDegrees with ANY_ANGLE: the middle of the window
      * @param measureAgain with ANY_ANGLE: locking takes up play, only a reading afterwards counts
      */
-    record AdviceView(AdviceKind kind, @Nullable StopView stop, List<RemedyView> remedies, boolean measureAgain) {
+    record AdviceView(
+            AdviceKind kind,
+            @Nullable StopView stop,
+            List<RemedyView> remedies,
+            @Nullable Double suggestedDegrees,
+            boolean measureAgain) {
 
         static AdviceView of(Advice advice) {
             return switch (advice) {
                 case Advice.Take take ->
-                    new AdviceView(AdviceKind.TAKE_STOP, StopView.of(take.stop()), List.of(), false);
+                    new AdviceView(AdviceKind.TAKE_STOP, StopView.of(take.stop()), List.of(), null, false);
                 case Advice.NoneGood none ->
                     new AdviceView(
                             AdviceKind.NONE_GOOD,
                             null,
                             none.remedies().stream().map(RemedyView::of).toList(),
+                            null,
                             false);
-                case Advice.AnyAngle any -> new AdviceView(AdviceKind.ANY_ANGLE, null, List.of(), any.measureAgain());
+                case Advice.AnyAngle any ->
+                    new AdviceView(AdviceKind.ANY_ANGLE, null, List.of(), any.suggestedDegrees(), any.measureAgain());
             };
         }
     }

@@ -1,0 +1,3 @@
+export * from './format'
+export * from './units.svelte'
+export { default as BothUnits } from './BothUnits.svelte'

@@ -1,0 +1,77 @@
+import type { Schemas } from '$api/client'
+
+type LengthView = Schemas['LengthView']
+type Leading = 'metric' | 'inch'
+
+const KEY = 'oldtallow.units'
+const THEME_KEY = 'oldtallow.theme'
+
+function remembered(key: string): string | null {
+  try {
+    return localStorage.getItem(key)
+  } catch {
+    return null // storage may be barred; then nothing is remembered
+  }
+}
+
+function remember(key: string, value: string): void {
+  try {
+    localStorage.setItem(key, value)
+  } catch {
+    // storage may be barred; the choice then lasts until the page is closed
+  }
+}
+
+/** Which unit leads, and by which light: the person's own choices, kept on this device. */
+class Display {
+  leading = $state<Leading>(remembered(KEY) === 'inch' ? 'inch' : 'metric')
+  theme = $state<'light' | 'dark'>(this.firstTheme())
+
+  swapUnits(): void {
+    this.leading = this.leading === 'metric' ? 'inch' : 'metric'
+    remember(KEY, this.leading)
+  }
+
+  swapTheme(): void {
+    this.theme = this.theme === 'light' ? 'dark' : 'light'
+    remember(THEME_KEY, this.theme)
+    this.applyTheme()
+  }
+
+  applyTheme(): void {
+    document.documentElement.dataset.theme = this.theme
+  }
+
+  private firstTheme(): 'light' | 'dark' {
+    const kept = remembered(THEME_KEY)
+    if (kept === 'light' || kept === 'dark') return kept
+    return globalThis.matchMedia?.('(prefers-color-scheme: dark)').matches ? 'dark' : 'light'
+  }
+}
+
+export const display = new Display()
+
+const minus = (text: string): string => text.replace('-', '−')
+
+export const millimetres = (length: LengthView): string =>
+  minus(`${length.millimetres.toFixed(3)} mm`)
+
+export const thousandths = (length: LengthView): string =>
+  minus(`${length.thousandths.toFixed(1)} thou`)
+
+/** The length in the unit that leads. */
+export const leadingLength = (length: LengthView): string =>
+  display.leading === 'metric' ? millimetres(length) : thousandths(length)
+
+/** The length in the other unit. */
+export const otherLength = (length: LengthView): string =>
+  display.leading === 'metric' ? thousandths(length) : millimetres(length)
+
+export const degrees = (angle: number): string => {
+  const rounded = Math.round(angle * 10) / 10
+  return minus(`${Number.isInteger(rounded) ? rounded.toString() : rounded.toFixed(1)}°`)
+}
+
+/** Three significant digits, no exponent. */
+export const figure = (value: number): string =>
+  value === 0 ? '0' : minus(Number(value.toPrecision(3)).toString())

@@ -1,0 +1,51 @@
+import { beforeEach, describe, expect, it } from 'vitest'
+import { length } from '$testing/answers'
+import {
+  degrees,
+  display,
+  figure,
+  leadingLength,
+  millimetres,
+  otherLength,
+  thousandths,
+} from './units.svelte'
+
+describe('figures on screen', () => {
+  beforeEach(() => {
+    display.leading = 'metric'
+    display.theme = 'light'
+  })
+
+  it('shows a length to a thousandth of a millimetre and a tenth of a thou', () => {
+    expect(millimetres(length(0.085675))).toBe('0.086 mm')
+    expect(thousandths(length(0.085675))).toBe('3.4 thou')
+    expect(millimetres(length(-0.1008))).toBe('−0.101 mm')
+  })
+
+  it('puts the chosen unit first, and remembers it', () => {
+    expect(leadingLength(length(0.0254))).toBe('0.025 mm')
+    display.swapUnits()
+    expect(leadingLength(length(0.0254))).toBe('1.0 thou')
+    expect(otherLength(length(0.0254))).toBe('0.025 mm')
+    expect(localStorage.getItem('oldtallow.units')).toBe('inch')
+  })
+
+  it('shows angles to a tenth where they need it', () => {
+    expect(degrees(17)).toBe('17°')
+    expect(degrees(17.04)).toBe('17°')
+    expect(degrees(-22.5)).toBe('−22.5°')
+  })
+
+  it('gives three significant digits', () => {
+    expect(figure(67.7909)).toBe('67.8')
+    expect(figure(0.564924)).toBe('0.565')
+    expect(figure(600)).toBe('600')
+    expect(figure(0)).toBe('0')
+  })
+
+  it('swaps day for lamp light on the page itself', () => {
+    display.swapTheme()
+    expect(document.documentElement.dataset['theme']).toBe('dark')
+    expect(localStorage.getItem('oldtallow.theme')).toBe('dark')
+  })
+})

@@ -1,0 +1,51 @@
+/** A key and what it does here. */
+export interface KeyBinding {
+  /** As `KeyboardEvent.key` names it; several keys may do the same. */
+  keys: string[]
+  /** As the help lists it. */
+  does: string
+  run: () => void
+}
+
+const typing = (target: EventTarget | null): boolean =>
+  target instanceof HTMLElement &&
+  (target.isContentEditable || /^(INPUT|TEXTAREA|SELECT)$/.test(target.tagName))
+
+/** Space and Enter belong to whatever has the focus, if that is something to press. */
+const pressing = (event: KeyboardEvent): boolean =>
+  (event.key === ' ' || event.key === 'Enter') &&
+  event.target instanceof HTMLElement &&
+  event.target.closest('button, a, [role="option"], [role="radio"]') !== null
+
+/** The keys of the view on screen, over those of the whole product. */
+class Keys {
+  private layers = $state.raw<KeyBinding[][]>([])
+  helpOpen = $state(false)
+
+  readonly all = $derived(this.layers.flat())
+
+  /** Adds a view's keys; returns what takes them away again. */
+  add(bindings: KeyBinding[]): () => void {
+    this.layers = [...this.layers, bindings]
+    return () => {
+      this.layers = this.layers.filter((layer) => layer !== bindings)
+    }
+  }
+
+  handle(event: KeyboardEvent): void {
+    if (event.ctrlKey || event.metaKey || event.altKey || typing(event.target) || pressing(event))
+      return
+    if (this.helpOpen && event.key !== '?') return
+    // the view on top comes first
+    for (const layer of this.layers.toReversed()) {
+      const binding = layer.find((b) => b.keys.includes(event.key))
+      if (binding) {
+        event.preventDefault()
+        binding.run()
+        return
+      }
+    }
+  }
+}
+
+export const keys = new Keys()

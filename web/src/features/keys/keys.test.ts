@@ -1,0 +1,55 @@
+import { afterEach, describe, expect, it, vi } from 'vitest'
+import { keys } from './keys.svelte'
+
+const press = (
+  key: string,
+  target: Element = document.body,
+  init: KeyboardEventInit = {},
+): KeyboardEvent => {
+  const event = new KeyboardEvent('keydown', { key, cancelable: true, bubbles: true, ...init })
+  Object.defineProperty(event, 'target', { value: target })
+  keys.handle(event)
+  return event
+}
+
+describe('keys', () => {
+  const added: (() => void)[] = []
+  afterEach(() => added.splice(0).forEach((remove) => remove()))
+
+  const bind = (key: string): ReturnType<typeof vi.fn> => {
+    const run = vi.fn()
+    added.push(keys.add([{ keys: [key], does: `test ${key}`, run }]))
+    return run
+  }
+
+  it('run what the view on top binds', () => {
+    const below = bind('u')
+    const top = bind('u')
+    expect(press('u').defaultPrevented).toBe(true)
+    expect(top).toHaveBeenCalledOnce()
+    expect(below).not.toHaveBeenCalled()
+  })
+
+  it('leave typing alone', () => {
+    const run = bind('u')
+    press('u', document.createElement('input'))
+    press('u', document.createElement('textarea'))
+    expect(run).not.toHaveBeenCalled()
+  })
+
+  it('leave Space to a focused button and keys with Control to the browser', () => {
+    const run = bind(' ')
+    press(' ', document.createElement('button'))
+    press(' ', document.body, { ctrlKey: true })
+    expect(run).not.toHaveBeenCalled()
+    press(' ')
+    expect(run).toHaveBeenCalledOnce()
+  })
+
+  it('are gone with their view', () => {
+    const run = vi.fn()
+    keys.add([{ keys: ['x'], does: 'x', run }])()
+    press('x')
+    expect(run).not.toHaveBeenCalled()
+  })
+})

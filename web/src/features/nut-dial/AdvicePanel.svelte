@@ -1,0 +1,36 @@
+<script lang="ts">
+  import type { NutDial } from './nut-dial.svelte'
+  import { because, move, remedy } from './words'
+
+  interface Props {
+    dial: NutDial
+  }
+
+  let { dial }: Props = $props()
+
+  const answer = $derived(dial.calculator.answer)
+  const remedies = $derived(answer?.advice.remedies ?? [])
+</script>
+
+{#if answer}
+  <div aria-live="polite">
+    <h1 class={['type-say', answer.advice.kind === 'NONE_GOOD' && 'text-oxide']}>
+      {move(answer, dial.hub.lock)}
+    </h1>
+    {#each because(answer, dial.hub.lock) as sentence (sentence)}
+      <p class="mt-1.5 max-w-[62ch] text-read">{sentence}</p>
+    {/each}
+  </div>
+  {#if remedies.length > 0}
+    <h2 class="mt-4 type-h">What to do instead</h2>
+    <ol class="mt-1">
+      {#each remedies as item, i (i)}
+        {@const words = remedy(item)}
+        <li class="flex gap-3 border-t border-rule py-2">
+          <span class="w-5 type-num font-bold">{i + 1}</span>
+          <span><span class="font-semibold">{words.move}.</span> {words.reason}</span>
+        </li>
+      {/each}
+    </ol>
+  {/if}
+{/if}

@@ -1,0 +1,5 @@
+export { default as FreeDialPage } from './FreeDialPage.svelte'
+export { default as NutFace } from './NutFace.svelte'
+export { default as WheelEndDialPage } from './WheelEndDialPage.svelte'
+export { shapeOf } from './stop-marks'
+export { authorityWords, verdictWords } from './words'

@@ -1,0 +1,89 @@
+import { beforeEach, describe, expect, it } from 'vitest'
+import { answerWith, boardCase, json } from '$testing/answers'
+import { NutDial } from './nut-dial.svelte'
+import { SettingEntry } from './save-setting.svelte'
+
+const lost = {
+  status: 503,
+  title: 'Database out of reach',
+  detail: 'Nothing was saved. Your entry is still here: wait a moment and save again.',
+}
+
+async function lockedDial(): Promise<NutDial> {
+  const dial = new NutDial({
+    thread: { threadsPerInch: 14, nominalDiameterMillimetres: 25.4, hand: 'RIGHT' },
+    lock: { kind: 'CASTLE_NUT', slots: 6, marksDegrees: [0, 90] },
+    figures: [],
+    school: 'SEAT_AND_FINGER_TIGHT',
+  })
+  await new Promise((resolve) => setTimeout(resolve, 5))
+  dial.backedOff = true
+  return dial
+}
+
+describe('a setting put on record', () => {
+  beforeEach(() => localStorage.clear())
+
+  it('keeps its entry and its id when the database is lost, so that the retry is the same setting', async () => {
+    let up = false
+    const seen = answerWith((path) =>
+      path === '/api/nut-calculations'
+        ? json(boardCase)
+        : up
+          ? json({ id: 'kept' }, 201)
+          : json(lost, 503),
+    )
+    const entry = new SettingEntry('some-end', await lockedDial())
+    entry.setBy = 'Tobe'
+    entry.measured.text = '0.08'
+
+    expect(await entry.save()).toBe(false)
+    expect(entry.problem?.detail).toContain('still here')
+    expect(entry.measured.text).toBe('0.08')
+    up = true
+    expect(await entry.save()).toBe(true)
+
+    const [first, second] = seen.filter((request) => request.path.endsWith('/nut-settings'))
+    expect(second?.body).toEqual(first?.body)
+    expect((first?.body as { id: string }).id).toMatch(/^[0-9a-f-]{36}$/)
+  })
+
+  it('tells the field what the server would take', async () => {
+    answerWith((path) =>
+      path === '/api/nut-calculations'
+        ? json(boardCase)
+        : json(
+            {
+              title: 'Not possible',
+              detail: 'x',
+              errors: [{ field: 'note', remedy: 'needs a reason' }],
+            },
+            422,
+          ),
+    )
+    const entry = new SettingEntry('some-end', await lockedDial())
+    await entry.save()
+
+    expect(entry.fieldError('note')).toBe('needs a reason')
+    expect(entry.fieldError('setBy')).toBe('')
+  })
+
+  it('does not send a reading that is no number', async () => {
+    const seen = answerWith(() => json(boardCase))
+    const entry = new SettingEntry('some-end', await lockedDial())
+    entry.measured.text = 'tight'
+
+    expect(await entry.save()).toBe(false)
+    expect(entry.measuredError).toBe('A plain number, such as 0.08')
+    expect(seen.some((request) => request.path.endsWith('/nut-settings'))).toBe(false)
+  })
+
+  it('remembers who set it for the next time', async () => {
+    answerWith((path) => json(path === '/api/nut-calculations' ? boardCase : { id: 'kept' }))
+    const entry = new SettingEntry('some-end', await lockedDial())
+    entry.setBy = ' Ines '
+    await entry.save()
+
+    expect(new SettingEntry('some-end', await lockedDial()).setBy).toBe('Ines')
+  })
+})

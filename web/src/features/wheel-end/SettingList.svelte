@@ -1,0 +1,53 @@
+<script lang="ts">
+  import type { Schemas } from '$api/client'
+  import { day, degrees, figure, leadingLength, otherLength } from '$features/display'
+  import { authorityWords, shapeOf, verdictWords } from '$features/nut-dial'
+  import { Mark } from '$ui/mark'
+  import { leftWith } from './chart'
+
+  interface Props {
+    settings: Schemas['NutSettingView'][]
+  }
+
+  let { settings }: Props = $props()
+</script>
+
+<ol class="border-t-2 border-ink" aria-label="Settings, latest first">
+  {#each settings as setting (setting.id)}
+    {@const play = leftWith(setting)}
+    <li class="grid grid-cols-[30px_1fr_auto] gap-x-3 border-b border-rule py-2.5">
+      <Mark shape={shapeOf[setting.verdict]} size={26} />
+      <div class="min-w-0">
+        <p>
+          <span class="font-semibold">{day(setting.setAt)}</span>
+          <span class="text-ink2">{setting.setBy}</span>
+        </p>
+        <p class="text-label">
+          {verdictWords[setting.verdict]}, {setting.measuredEndPlay ? 'measured' : 'by the angle'};
+          backed off
+          <span class="type-num">{degrees(setting.backOffDegrees)}</span>
+          {#if setting.engagedMarks.length > 0 && setting.lockWords.includes(' at ')}to {setting.lockWords.includes(
+              'tang',
+            )
+              ? 'tang'
+              : 'hole'}
+            {setting.engagedMarks.join(' or ')}{/if}
+          {#if setting.finalTorque}, final torque <span class="type-num"
+              >{figure(setting.finalTorque.poundForceInches)} lbf·in</span
+            >{/if}
+        </p>
+        <p class="text-min text-ink2">
+          {setting.lockWords} on {setting.threadDesignation}; {authorityWords[
+            setting.windowAuthority
+          ].toLowerCase()},
+          {setting.windowSource}
+        </p>
+        {#if setting.note}<p class="mt-0.5 text-label">“{setting.note}”</p>{/if}
+      </div>
+      <p class="text-right leading-tight">
+        <span class="block type-num font-semibold">{leadingLength(play)}</span>
+        <span class="block type-num text-min text-ink2">{otherLength(play)}</span>
+      </p>
+    </li>
+  {/each}
+</ol>

@@ -1,0 +1,1 @@
+export { default as WheelEndPage } from './WheelEndPage.svelte'

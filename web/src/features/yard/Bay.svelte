@@ -1,0 +1,53 @@
+<script lang="ts">
+  import type { Schemas } from '$api/client'
+  import { Mark } from '$ui/mark'
+  import RigPlan from './RigPlan.svelte'
+  import { states, which, type HubState } from './states'
+
+  interface Props {
+    rig: Schemas['RigView']
+    scale: number
+  }
+
+  let { rig, scale }: Props = $props()
+
+  const ends = $derived(rig.axles.flatMap((axle) => axle.wheelEnds))
+  const groups = $derived(
+    (Object.keys(states) as HubState[])
+      .map((state) => ({ state, ends: ends.filter((end) => end.state === state) }))
+      .filter((group) => group.ends.length > 0),
+  )
+  const tones = {
+    oxide: 'text-oxide',
+    brass: 'text-brass',
+    ink: 'text-ink',
+    verdigris: 'text-verdigris',
+  }
+</script>
+
+<article class="flex flex-col border-r border-b border-rule px-3 pt-2.5 pb-2">
+  <h2 class="type-card text-[19px]">
+    <span class="mr-1 text-ink2">{rig.yardNumber}</span>{rig.name}
+  </h2>
+  <p class="type-num text-min text-ink2">{rig.plate}</p>
+  <div class="flex flex-1 items-center justify-center py-1.5">
+    <RigPlan {rig} {scale} />
+  </div>
+  <ul class="flex flex-col gap-0.5">
+    {#each groups as group, i (group.state)}
+      <li class="flex items-start gap-1.5 text-label leading-tight">
+        <Mark shape={states[group.state].shape} size={18} />
+        <span>
+          <span class={['font-semibold', tones[states[group.state].tone]]}
+            >{states[group.state].word}</span
+          >
+          {#if groups.length > 1}
+            <span class="text-ink2">
+              {i === groups.length - 1 ? 'the others' : which(group.ends, ends.length)}
+            </span>
+          {/if}
+        </span>
+      </li>
+    {/each}
+  </ul>
+</article>

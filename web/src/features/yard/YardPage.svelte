@@ -1,0 +1,103 @@
+<script lang="ts">
+  import { onMount } from 'svelte'
+  import { goto } from '$app/navigation'
+  import { keys } from '$features/keys'
+  import { Button } from '$ui/button'
+  import { Mark } from '$ui/mark'
+  import { ProblemCard } from '$ui/problem-card'
+  import Bay from './Bay.svelte'
+  import { states } from './states'
+  import WhatNext from './WhatNext.svelte'
+  import { Yard } from './yard.svelte'
+
+  const yard = new Yard()
+
+  /** One scale for the whole yard, so that rigs compare; the longest sets the height of a bay. */
+  const SCALE = 0.028
+
+  onMount(() => {
+    void yard.load()
+    return keys.add([
+      {
+        keys: ['Enter'],
+        does: 'Open the worst wheel end',
+        run: () => {
+          if (yard.worst) void goto(`/wheel-ends/${yard.worst.id}`)
+        },
+      },
+    ])
+  })
+</script>
+
+<svelte:head><title>Yard · Old Tallow</title></svelte:head>
+
+{#if yard.problem}
+  <div class="max-w-xl p-5">
+    <ProblemCard title={yard.problem.title}>
+      <p>{yard.problem.detail}</p>
+      <Button class="mt-3" onclick={() => yard.load()}>Try again</Button>
+    </ProblemCard>
+  </div>
+{:else if yard.view}
+  {@const view = yard.view}
+  <div class="flex flex-col desk:h-[calc(100dvh-46px)] desk:flex-row">
+    <section
+      aria-labelledby="next"
+      class="border-ink bg-sheet px-4 pt-4 desk:order-2 desk:w-[330px] desk:flex-none desk:overflow-y-auto desk:border-l"
+    >
+      {#if view.rigs.length > 0}
+        <div id="next"><WhatNext items={view.next} wheelsOf={(id) => yard.wheelsOf(id)} /></div>
+      {:else}
+        <h1 id="next" class="type-h">The yard is empty</h1>
+        <p class="mt-2 text-read">
+          Start with made-up rigs to look around: stop Old Tallow and type
+          <code class="type-num">./run --reset</code>. The nut dial works without a rig.
+        </p>
+        <p class="py-3"><a href="/nut-dial">To the nut dial</a></p>
+      {/if}
+    </section>
+    <div class="flex min-w-0 flex-1 flex-col desk:overflow-y-auto">
+      <div
+        class="grid flex-1 grid-cols-[repeat(auto-fill,minmax(150px,1fr))] content-stretch"
+        aria-label="Rigs in the yard"
+        role="group"
+      >
+        {#each view.rigs as rig (rig.id)}
+          <Bay {rig} scale={SCALE} />
+        {/each}
+      </div>
+      {#if view.rigs.length > 0}
+        <footer
+          class="flex flex-wrap items-center gap-x-5 gap-y-1 border-t border-ink bg-wall px-4 py-1.5 desk:sticky desk:bottom-0"
+        >
+          {#each Object.values(states) as state (state.word)}
+            <span class="flex items-center gap-1.5 text-min">
+              <Mark shape={state.shape} size={18} />
+              <span
+                ><span class="font-semibold">{state.word}</span>
+                <span class="text-ink2">{state.means}</span></span
+              >
+            </span>
+          {/each}
+          <span class="flex items-center gap-2 text-min desk:ml-auto">
+            <svg
+              width={4000 * SCALE + 2}
+              height="10"
+              viewBox={`-1 -5 ${4000 * SCALE + 2} 10`}
+              aria-hidden="true"
+            >
+              <path d={`M0 0H${2000 * SCALE}`} class="stroke-ink" stroke-width="5" />
+              <path
+                d={`M0 -5V5M${2000 * SCALE} -5V5M${4000 * SCALE} -5V5M0 0H${4000 * SCALE}`}
+                class="stroke-ink"
+              />
+            </svg>
+            4 m (13 ft), all rigs
+          </span>
+        </footer>
+      {/if}
+    </div>
+  </div>
+{:else}
+  <p class="p-5 text-ink2" role="status">Fetching the yard …</p>
+{/if}

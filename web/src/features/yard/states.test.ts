@@ -1,0 +1,46 @@
+import { describe, expect, it } from 'vitest'
+import type { Schemas } from '$api/client'
+import { reason, states, which } from './states'
+
+const end = (
+  position: string,
+  more: Partial<Schemas['StandingView']> = {},
+): Schemas['StandingView'] => ({
+  id: position,
+  position,
+  side: position.endsWith('left') ? 'LEFT' : 'RIGHT',
+  state: 'FINE',
+  ...more,
+})
+
+describe('the yard’s words', () => {
+  it('says pairs as the trade does', () => {
+    expect(which([end('front left'), end('front right')], 4)).toBe('front pair')
+    expect(which([end('left'), end('right')], 2)).toBe('both wheels')
+    expect(which([end('front right'), end('rear left'), end('rear right')], 4)).toBe(
+      'front right and rear pair',
+    )
+    expect(which([end('left')], 2)).toBe('left')
+  })
+
+  it('counts from the wheel end that is due first', () => {
+    expect(
+      reason('OVERDUE', [end('left', { daysLeft: -3 }), end('right', { daysLeft: -47 })]),
+    ).toContain('47 days past')
+    expect(
+      reason('DUE_SOON', [end('left', { daysLeft: 21 }), end('right', { daysLeft: 30 })]),
+    ).toBe('Due in 21 days.')
+    expect(reason('DUE_SOON', [end('left', { daysLeft: 0 })])).toBe('Due today.')
+  })
+
+  it('says which way a setting is outside its window', () => {
+    expect(reason('OUTSIDE_WINDOW', [end('left', { verdict: 'TOO_LOOSE' })])).toContain('too loose')
+    expect(reason('OUTSIDE_WINDOW', [end('left', { verdict: 'TOO_TIGHT' })])).toContain('tighter')
+  })
+
+  it('gives every state a shape and a word of its own', () => {
+    const all = Object.values(states)
+    expect(new Set(all.map((state) => state.shape)).size).toBe(all.length)
+    expect(new Set(all.map((state) => state.word)).size).toBe(all.length)
+  })
+})

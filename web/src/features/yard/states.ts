@@ -1,0 +1,69 @@
+import type { Schemas } from '$api/client'
+import type { MarkShape } from '$ui/mark'
+
+export type HubState = Schemas['StandingView']['state']
+type Standing = Schemas['StandingView']
+
+interface StateWords {
+  shape: MarkShape
+  word: string
+  tone: 'oxide' | 'brass' | 'ink' | 'verdigris'
+  /** What the legend adds; empty where the word says it all. */
+  means: string
+}
+
+/** Each state's shape and word; colour comes last. */
+export const states: Record<HubState, StateWords> = {
+  OUTSIDE_WINDOW: {
+    shape: 'outside',
+    word: 'outside window',
+    tone: 'brass',
+    means: '',
+  },
+  OVERDUE: { shape: 'overdue', word: 'overdue', tone: 'brass', means: 'over a year' },
+  NO_RECORD: { shape: 'unknown', word: 'no record', tone: 'ink', means: '' },
+  DUE_SOON: { shape: 'soon', word: 'due soon', tone: 'brass', means: 'within 30 days' },
+  FINE: { shape: 'good', word: 'fine', tone: 'verdigris', means: '' },
+}
+
+const listed = (names: string[]): string =>
+  names.length < 2 ? (names[0] ?? '') : `${names.slice(0, -1).join(', ')} and ${names.at(-1)}`
+
+const across = ['left', 'right']
+
+/** Front left and front right are the front pair. */
+function pairs(ends: Standing[]): string[] {
+  const names = ends.map((end) => end.position)
+  const where = [...new Set(names.map((name) => name.replace(/ ?(left|right)$/, '')))]
+  return where.flatMap((axle) => {
+    const ofAxle = across
+      .map((side) => `${axle} ${side}`.trim())
+      .filter((name) => names.includes(name))
+    return ofAxle.length === 2 ? [`${axle} pair`] : ofAxle
+  })
+}
+
+/** Which wheel ends, as one would say it. */
+export function which(ends: Standing[], all: number): string {
+  if (ends.length === all) return all === 2 ? 'both wheels' : `all ${all} wheels`
+  return listed(pairs(ends))
+}
+
+/** The reason a mechanic needs, in a sentence. */
+export function reason(state: HubState, ends: Standing[]): string {
+  const left = Math.min(...ends.map((end) => end.daysLeft ?? 0))
+  switch (state) {
+    case 'OUTSIDE_WINDOW':
+      return ends.some((end) => end.verdict === 'TOO_LOOSE')
+        ? 'The last setting left it too loose for its window. Open it before it goes out.'
+        : 'The last setting left it tighter than its window. Open it before it goes out.'
+    case 'OVERDUE':
+      return `${-left} days past its year. Inspect and set again.`
+    case 'NO_RECORD':
+      return 'Nobody knows how the nut was left. Set it and put it on record.'
+    case 'DUE_SOON':
+      return left === 0 ? 'Due today.' : `Due in ${left} days.`
+    case 'FINE':
+      return `Nothing to do for ${left} days.`
+  }
+}

@@ -1,0 +1,5 @@
+<script lang="ts">
+  import { FreeDialPage } from '$features/nut-dial'
+</script>
+
+<FreeDialPage />

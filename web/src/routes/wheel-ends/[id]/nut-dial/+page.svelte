@@ -1,0 +1,8 @@
+<script lang="ts">
+  import { page } from '$app/state'
+  import { WheelEndDialPage } from '$features/nut-dial'
+</script>
+
+{#key page.params['id']}
+  <WheelEndDialPage wheelEndId={page.params['id'] ?? ''} />
+{/key}

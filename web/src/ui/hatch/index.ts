@@ -1,0 +1,1 @@
+export { default as Hatch } from './Hatch.svelte'

@@ -1,0 +1,13 @@
+<script lang="ts">
+  interface Props {
+    key: string
+  }
+
+  let { key }: Props = $props()
+</script>
+
+<kbd
+  class="inline-flex h-6 min-w-6 items-center justify-center rounded-plate border border-current px-1.5 font-num text-min leading-none font-semibold"
+>
+  {key}
+</kbd>

@@ -1,0 +1,1 @@
+export { default as KeyCap } from './KeyCap.svelte'

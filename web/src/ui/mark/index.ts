@@ -1,0 +1,2 @@
+export { default as Mark } from './Mark.svelte'
+export type { MarkShape } from './shapes'

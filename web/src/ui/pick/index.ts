@@ -1,0 +1,1 @@
+export { default as Pick } from './Pick.svelte'

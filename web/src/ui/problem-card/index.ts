@@ -1,0 +1,1 @@
+export { default as ProblemCard } from './ProblemCard.svelte'
