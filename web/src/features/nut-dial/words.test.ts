@@ -64,7 +64,7 @@ describe('the sentence a mechanic reads', () => {
     expect(seated(stop(15, 0.076, 'INSIDE'))).toBe('')
   })
 
-  it.each([
+  it.each<[Lock, string]>([
     [{ kind: 'TANG_WASHER', flats: 6, marksDegrees: [0, 90] }, 'bend tang 2'],
     [{ kind: 'LOCK_PLATE', plateHoles: 15, ringHoles: 12, screws: 3 }, 'put the screws in'],
     [{ kind: 'STAKED_COLLAR' }, 'stake it'],

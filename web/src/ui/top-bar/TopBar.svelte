@@ -17,7 +17,11 @@
 </script>
 
 <header class="no-print flex h-[46px] items-stretch border-b border-ink px-3 desk:px-5">
-  <a href="/" class="mr-2 flex items-center gap-3 text-ink no-underline desk:mr-9">
+  <a
+    href="/"
+    aria-label="Old Tallow, to the yard"
+    class="mr-2 flex items-center gap-3 text-ink no-underline desk:mr-9"
+  >
     <svg width="38" height="24" viewBox="0 0 38 24" aria-hidden="true">
       <path d="M0 12H38" class="stroke-ink" stroke-dasharray="9 2 2 2" />
       <g class="fill-ink">

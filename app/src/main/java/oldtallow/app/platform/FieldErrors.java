@@ -2,6 +2,7 @@ package oldtallow.app.platform;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.function.Supplier;
 import oldtallow.core.quantity.OutOfRangeException;
 import org.jspecify.annotations.Nullable;
@@ -13,10 +14,17 @@ public final class FieldErrors {
 
     /** Makes a value of the core; a refusal is noted against the field, and null is returned. */
     public <T> @Nullable T at(String field, Supplier<? extends @Nullable T> value) {
+        return at(field, Map.of(), value);
+    }
+
+    /** As above for a value made of several fields: the refused quantity, in the core's words, tells which. */
+    public <T> @Nullable T at(
+            String field, Map<String, String> fieldOfQuantity, Supplier<? extends @Nullable T> value) {
         try {
             return value.get();
         } catch (OutOfRangeException e) {
-            errors.add(new FieldError(field, e.value(), e.quantity() + " must be " + e.range()));
+            String refused = fieldOfQuantity.getOrDefault(e.quantity(), field);
+            errors.add(new FieldError(refused, e.value(), e.quantity() + " must be " + e.range()));
         } catch (IllegalArgumentException e) {
             errors.add(new FieldError(field, null, String.valueOf(e.getMessage())));
         }

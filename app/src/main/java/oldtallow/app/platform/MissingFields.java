@@ -34,7 +34,10 @@ class MissingFields extends RequestBodyAdviceAdapter {
         return body;
     }
 
-    private static void check(String path, Object value, FieldErrors errors) {
+    private static void check(String path, @Nullable Object value, FieldErrors errors) {
+        if (value == null) {
+            return; // a body of null: refused for being none by the caller
+        }
         if (value instanceof Collection<?> items) {
             int index = 0;
             for (@Nullable Object item : items) {

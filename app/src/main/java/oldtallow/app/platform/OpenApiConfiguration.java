@@ -7,6 +7,7 @@ import io.swagger.v3.core.util.Json;
 import io.swagger.v3.oas.models.OpenAPI;
 import io.swagger.v3.oas.models.info.Info;
 import io.swagger.v3.oas.models.media.Schema;
+import io.swagger.v3.oas.models.servers.Server;
 import java.util.Iterator;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
@@ -24,7 +25,7 @@ class OpenApiConfiguration {
                         .title("Old Tallow")
                         .version("1")
                         .description("Wheel ends, where their nuts may stop, and the settings on record."))
-                .servers(List.of());
+                .servers(List.of(new Server().url("/")));
     }
 
     @Bean

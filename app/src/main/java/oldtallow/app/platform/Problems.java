@@ -20,9 +20,11 @@ import org.springframework.web.context.request.WebRequest;
 import org.springframework.web.method.annotation.MethodArgumentTypeMismatchException;
 import org.springframework.web.servlet.mvc.method.annotation.ResponseEntityExceptionHandler;
 import tools.jackson.core.JacksonException;
+import tools.jackson.core.exc.InputCoercionException;
 import tools.jackson.core.exc.StreamReadException;
 import tools.jackson.databind.DatabindException;
 import tools.jackson.databind.exc.InvalidFormatException;
+import tools.jackson.databind.exc.MismatchedInputException;
 import tools.jackson.databind.exc.UnrecognizedPropertyException;
 
 /** Maps everything that goes wrong to RFC 9457 problem details, once. */
@@ -95,7 +97,7 @@ class Problems extends ResponseEntityExceptionHandler {
         if (RequestTooLargeException.isCauseOf(e)) {
             return entity(RequestSizeFilter.tooLarge());
         }
-        if (e.getCause() instanceof DatabindException mapping) {
+        if (e.getCause() instanceof JacksonException mapping && isAboutAField(mapping)) {
             String field = field(mapping);
             return entity(fields(
                     HttpStatus.BAD_REQUEST,
@@ -111,6 +113,11 @@ class Problems extends ResponseEntityExceptionHandler {
                 "Not readable",
                 "The request is not well-formed JSON" + where
                         + ". Send one JSON object as the API document describes."));
+    }
+
+    /** Not a broken text: a value that cannot become what its field is, an overflowing number included. */
+    private static boolean isAboutAField(JacksonException e) {
+        return e instanceof DatabindException || !e.getPath().isEmpty();
     }
 
     private static ResponseEntity<Object> entity(ProblemDetail problem) {
@@ -144,11 +151,11 @@ class Problems extends ResponseEntityExceptionHandler {
         return path.isEmpty() ? "request" : path.toString();
     }
 
-    private static @Nullable String value(DatabindException e) {
+    private static @Nullable String value(JacksonException e) {
         return e instanceof InvalidFormatException format ? String.valueOf(format.getValue()) : null;
     }
 
-    private static String remedy(DatabindException e) {
+    private static String remedy(JacksonException e) {
         if (e instanceof UnrecognizedPropertyException unknown) {
             return "is not a field here; known are " + unknown.getKnownPropertyIds();
         }
@@ -158,9 +165,11 @@ class Problems extends ResponseEntityExceptionHandler {
         return "must be " + kind(e);
     }
 
-    private static String kind(DatabindException e) {
-        if (e instanceof tools.jackson.databind.exc.MismatchedInputException mismatch
-                && mismatch.getTargetType() != null) {
+    private static String kind(JacksonException e) {
+        if (e instanceof InputCoercionException) {
+            return "a whole number of usual size";
+        }
+        if (e instanceof MismatchedInputException mismatch && mismatch.getTargetType() != null) {
             Class<?> type = mismatch.getTargetType();
             if (Number.class.isAssignableFrom(type) || type.isPrimitive()) {
                 return type == Integer.class || type == int.class ? "a whole number" : "a plain number, such as 1.5";

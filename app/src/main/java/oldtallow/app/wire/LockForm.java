@@ -3,6 +3,7 @@ package oldtallow.app.wire;
 import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import oldtallow.app.platform.FieldErrors;
 import oldtallow.core.lock.CastleNut;
 import oldtallow.core.lock.FreeAngleLock;
@@ -77,7 +78,9 @@ public record LockForm(
             case CASTLE_NUT -> {
                 @Nullable Integer n = needed(path + ".slots", slots, errors);
                 @Nullable List<Turn> holes = marks(path, errors);
-                yield n == null || holes == null ? null : errors.at(path + ".slots", () -> new CastleNut(n, holes));
+                yield n == null || holes == null
+                        ? null
+                        : errors.at(path + ".slots", fields(path), () -> new CastleNut(n, holes));
             }
             case SEATED_RETAINER -> {
                 @Nullable Integer n = needed(path + ".slots", slots, errors);
@@ -85,22 +88,37 @@ public record LockForm(
                 @Nullable List<Turn> holes = marks(path, errors);
                 yield n == null || s == null || holes == null
                         ? null
-                        : errors.at(path, () -> new SeatedRetainer(n, s, holes));
+                        : errors.at(path + ".slots", fields(path), () -> new SeatedRetainer(n, s, holes));
             }
             case TANG_WASHER -> {
                 @Nullable Integer n = needed(path + ".flats", flats, errors);
                 @Nullable List<Turn> tangs = marks(path, errors);
-                yield n == null || tangs == null ? null : errors.at(path, () -> new TangWasher(n, tangs));
+                yield n == null || tangs == null
+                        ? null
+                        : errors.at(path + ".flats", fields(path), () -> new TangWasher(n, tangs));
             }
             case LOCK_PLATE -> {
                 @Nullable Integer p = needed(path + ".plateHoles", plateHoles, errors);
                 @Nullable Integer r = needed(path + ".ringHoles", ringHoles, errors);
                 @Nullable Integer s = needed(path + ".screws", screws, errors);
-                yield p == null || r == null || s == null ? null : errors.at(path, () -> new LockPlate(p, r, s));
+                yield p == null || r == null || s == null
+                        ? null
+                        : errors.at(path + ".screws", fields(path), () -> new LockPlate(p, r, s));
             }
             case TWO_NUTS -> FreeAngleLock.TWO_NUTS;
             case STAKED_COLLAR -> FreeAngleLock.STAKED_COLLAR;
         };
+    }
+
+    private static Map<String, String> fields(String path) {
+        return Map.of(
+                "hole angle", path + ".marksDegrees",
+                "number of holes", path + ".marksDegrees",
+                "tang angle", path + ".marksDegrees",
+                "number of tangs", path + ".marksDegrees",
+                "retainer seats", path + ".seats",
+                "lock plate holes", path + ".plateHoles",
+                "ring nut holes", path + ".ringHoles");
     }
 
     private static @Nullable Integer needed(String field, @Nullable Integer value, FieldErrors errors) {

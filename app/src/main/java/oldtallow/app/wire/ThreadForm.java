@@ -1,5 +1,6 @@
 package oldtallow.app.wire;
 
+import java.util.Map;
 import oldtallow.app.platform.FieldErrors;
 import oldtallow.core.quantity.Length;
 import oldtallow.core.thread.Hand;
@@ -35,17 +36,14 @@ public record ThreadForm(
             return null;
         }
         String field = path + (pitchMillimetres == null ? ".threadsPerInch" : ".pitchMillimetres");
-        @Nullable
-        Length diameter =
-                errors.at(path + ".nominalDiameterMillimetres", () -> Length.ofMillimetres(nominalDiameterMillimetres));
-        if (diameter == null) {
-            return null;
+        return errors.at(field, Map.of("thread diameter", path + ".nominalDiameterMillimetres"), this::thread);
+    }
+
+    private ScrewThread thread() {
+        Length diameter = Length.ofMillimetres(nominalDiameterMillimetres);
+        if (pitchMillimetres != null) {
+            return new ScrewThread(Length.ofMillimetres(pitchMillimetres), hand, diameter);
         }
-        return errors.at(
-                field,
-                () -> pitchMillimetres == null
-                        ? ScrewThread.ofThreadsPerInch(
-                                threadsPerInch == null ? Double.NaN : threadsPerInch, hand, diameter)
-                        : new ScrewThread(Length.ofMillimetres(pitchMillimetres), hand, diameter));
+        return ScrewThread.ofThreadsPerInch(threadsPerInch == null ? Double.NaN : threadsPerInch, hand, diameter);
     }
 }

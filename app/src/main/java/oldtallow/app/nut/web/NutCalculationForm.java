@@ -3,6 +3,7 @@ package oldtallow.app.nut.web;
 import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import oldtallow.app.platform.FieldErrors;
 import oldtallow.app.wire.FigureForm;
 import oldtallow.app.wire.LengthEntry;
@@ -77,6 +78,7 @@ record NutCalculationForm(
         errors.throwIfAny();
         return errors.require(errors.at(
                 "reading.mark",
+                Map.of("washer thickness", "washerThicknessMillimetres", "least end play", "figures"),
                 () -> new NutCase(
                         errors.require(screw),
                         errors.require(pattern),

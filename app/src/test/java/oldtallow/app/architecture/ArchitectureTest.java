@@ -1,0 +1,119 @@
+package oldtallow.app.architecture;
+
+import static com.tngtech.archunit.core.domain.JavaClass.Predicates.resideInAPackage;
+import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.classes;
+import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
+import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noFields;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.tngtech.archunit.core.domain.JavaClass;
+import com.tngtech.archunit.core.domain.JavaClasses;
+import com.tngtech.archunit.core.importer.ClassFileImporter;
+import com.tngtech.archunit.core.importer.ImportOption;
+import com.tngtech.archunit.junit.AnalyzeClasses;
+import com.tngtech.archunit.junit.ArchTest;
+import com.tngtech.archunit.lang.ArchCondition;
+import com.tngtech.archunit.lang.ArchRule;
+import com.tngtech.archunit.lang.ConditionEvents;
+import com.tngtech.archunit.lang.SimpleConditionEvent;
+import java.util.Map;
+import oldtallow.app.OldTallow;
+import org.junit.jupiter.api.Test;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.modulith.core.ApplicationModules;
+
+/** How the pieces may know each other; the build fails when they know more. */
+@AnalyzeClasses(packages = "oldtallow.app", importOptions = ImportOption.DoNotIncludeTests.class)
+class ArchitectureTest {
+
+    /** Which feature owns which table; a new table must be entered here. */
+    private static final Map<String, String> OWNERS = Map.of(
+            "Workshop", "workshop",
+            "Rig", "register",
+            "Axle", "register",
+            "WheelEnd", "register",
+            "EndPlayFigure", "register",
+            "NutSetting", "nut");
+
+    @ArchTest
+    static final ArchRule SQL_STAYS_IN_PERSISTENCE = noClasses()
+            .that()
+            .resideOutsideOfPackage("..persistence..")
+            .should()
+            .dependOnClassesThat()
+            .resideInAnyPackage("org.jooq..", "oldtallow.db..", "java.sql..");
+
+    @ArchTest
+    static final ArchRule FEATURES_KEEP_TO_THEIR_OWN_TABLES =
+            classes().that().resideInAPackage("..persistence..").should(onlyUseTheirOwnTables());
+
+    @ArchTest
+    static final ArchRule EDGES_DO_NOT_SEE_EACH_OTHER = noClasses()
+            .that()
+            .resideInAPackage("..persistence..")
+            .should()
+            .dependOnClassesThat(
+                    resideInAPackage("oldtallow.app..web..").or(resideInAPackage("org.springframework.web..")));
+
+    @ArchTest
+    static final ArchRule WEB_DOES_NOT_SEE_PERSISTENCE = noClasses()
+            .that()
+            .resideInAPackage("..web..")
+            .should()
+            .dependOnClassesThat()
+            .resideInAPackage("..persistence..");
+
+    @ArchTest
+    static final ArchRule FEATURE_ROOTS_SEE_NEITHER_EDGE = noClasses()
+            .that()
+            .resideOutsideOfPackages("..web..", "..persistence..")
+            .should()
+            .dependOnClassesThat(
+                    resideInAPackage("oldtallow.app..web..").or(resideInAPackage("oldtallow.app..persistence..")));
+
+    @ArchTest
+    static final ArchRule EDGES_ARE_PACKAGE_PRIVATE = classes()
+            .that()
+            .resideInAnyPackage("oldtallow.app..web..", "oldtallow.app..persistence..")
+            .and()
+            .areTopLevelClasses()
+            .should()
+            .bePackagePrivate();
+
+    @ArchTest
+    static final ArchRule NO_FIELD_INJECTION = noFields().should().beAnnotatedWith(Autowired.class);
+
+    @Test
+    void modulesMeetOnlyAtTheirRootsAndInNoCircle() {
+        ApplicationModules.of(OldTallow.class).verify();
+    }
+
+    @Test
+    void everyTableHasAnOwner() {
+        JavaClasses tables = new ClassFileImporter().importPackages("oldtallow.db.tables");
+        tables.stream()
+                .filter(table -> table.getPackageName().equals("oldtallow.db.tables") && table.isTopLevelClass())
+                .forEach(table -> assertThat(OWNERS)
+                        .as("owner of %s", table.getSimpleName())
+                        .containsKey(table.getSimpleName()));
+    }
+
+    private static ArchCondition<JavaClass> onlyUseTheirOwnTables() {
+        return new ArchCondition<>("use only tables of their own feature") {
+            @Override
+            public void check(JavaClass user, ConditionEvents events) {
+                user.getDirectDependenciesFromSelf().forEach(dependency -> {
+                    JavaClass target = dependency.getTargetClass();
+                    if (!target.getPackageName().startsWith("oldtallow.db")) {
+                        return;
+                    }
+                    String table = target.getSimpleName().replaceFirst("(Record|Path)$", "");
+                    String owner = OWNERS.getOrDefault(table, "nobody");
+                    if (!user.getPackageName().contains("." + owner + ".")) {
+                        events.add(SimpleConditionEvent.violated(user, dependency.getDescription()));
+                    }
+                });
+            }
+        };
+    }
+}

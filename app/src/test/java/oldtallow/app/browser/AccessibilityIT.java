@@ -1,0 +1,91 @@
+package oldtallow.app.browser;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.deque.html.axecore.playwright.AxeBuilder;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.ColorScheme;
+import java.util.List;
+import java.util.regex.Pattern;
+import java.util.stream.Stream;
+import oldtallow.app.testing.Browsers;
+import oldtallow.app.testing.Browsers.Visit;
+import oldtallow.app.testing.Demo;
+import oldtallow.app.testing.OldTallowExtension;
+import oldtallow.app.testing.RunningOldTallow;
+import org.junit.jupiter.api.extension.ExtendWith;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.Arguments;
+import org.junit.jupiter.params.provider.MethodSource;
+
+/** WCAG 2.2 A and AA, by axe-core, on each view in both lights and at two widths. */
+@ExtendWith(OldTallowExtension.class)
+class AccessibilityIT {
+
+    private static final List<String> RULES =
+            List.of("wcag2a", "wcag2aa", "wcag21a", "wcag21aa", "wcag22aa", "best-practice");
+
+    static Stream<Arguments> views() {
+        return Stream.of(
+                        "/",
+                        "/wheel-ends/" + Demo.SHORT_CAMPER_LEFT,
+                        "/wheel-ends/" + Demo.BUSH_REAR_LEFT,
+                        "/wheel-ends/" + Demo.SHORT_CAMPER_LEFT + "/nut-dial",
+                        "/wheel-ends/" + Demo.BUSH_REAR_LEFT + "/nut-dial",
+                        "/nut-dial")
+                .flatMap(path -> Stream.of(
+                        Arguments.of(path, 1280, ColorScheme.LIGHT),
+                        Arguments.of(path, 1280, ColorScheme.DARK),
+                        Arguments.of(path, 360, ColorScheme.LIGHT)));
+    }
+
+    @ParameterizedTest
+    @MethodSource("views")
+    void findsNothing(String path, int width, ColorScheme scheme, RunningOldTallow app, Browsers browsers) {
+        try (Visit visit = browsers.visit(width, 800, scheme)) {
+            Page page = visit.page();
+            page.navigate(app.at(path).toString());
+            assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setLevel(1)))
+                    .isVisible();
+
+            assertThat(violations(page)).isEmpty();
+        }
+    }
+
+    @ParameterizedTest
+    @MethodSource("views")
+    void findsNothingOnceTheNutIsLocked(
+            String path, int width, ColorScheme scheme, RunningOldTallow app, Browsers browsers) {
+        if (!path.endsWith("/nut-dial") || path.equals("/nut-dial")) {
+            return; // only a wheel end's nut goes on record
+        }
+        try (Visit visit = browsers.visit(width, 800, scheme)) {
+            Page page = visit.page();
+            page.navigate(app.at(path).toString());
+            assertThat(page.getByRole(AriaRole.SLIDER)).isVisible();
+            for (int i = 0; i < 13; i++) {
+                page.keyboard().press("ArrowRight");
+            }
+            assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setLevel(1)))
+                    .containsText(Pattern.compile("Back off 1\\d"));
+            page.keyboard().press("PageDown");
+            assertThat(page.getByText("Locked: put it on record")).isVisible();
+            page.getByLabel("Final torque, if a wrench was used").fill("900");
+            assertThat(page.getByRole(AriaRole.ALERT).first()).isVisible();
+
+            assertThat(violations(page)).isEmpty();
+        }
+    }
+
+    private static List<String> violations(Page page) {
+        return new AxeBuilder(page)
+                .withTags(RULES).analyze().getViolations().stream()
+                        .map(rule -> rule.getId() + ": " + rule.getHelp() + " "
+                                + rule.getNodes().stream()
+                                        .map(node -> node.getHtml())
+                                        .toList())
+                        .toList();
+    }
+}

@@ -1,0 +1,105 @@
+package oldtallow.app.browser;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.ColorScheme;
+import oldtallow.app.testing.Browsers;
+import oldtallow.app.testing.Browsers.Visit;
+import oldtallow.app.testing.Demo;
+import oldtallow.app.testing.OldTallowExtension;
+import oldtallow.app.testing.RunningOldTallow;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+
+@ExtendWith(OldTallowExtension.class)
+class YardIT {
+
+    @Test
+    void theWorstWheelEndIsTwoStepsFromItsNut(RunningOldTallow app, Browsers browsers) {
+        try (Visit visit = browsers.visit()) {
+            Page page = visit.page();
+            page.navigate(app.at("/").toString());
+            assertThat(page.getByRole(AriaRole.HEADING, named("Boat tandem, front left")))
+                    .isVisible();
+            page.keyboard().press("Enter");
+            assertThat(page.getByRole(AriaRole.HEADING, named("Boat tandem, front left")))
+                    .isVisible();
+            page.keyboard().press("Space");
+            assertThat(page.getByRole(AriaRole.SLIDER)).isVisible();
+            assertThat(visit.complaints()).isEmpty();
+        }
+    }
+
+    @Test
+    void everyRigOfTheDemoIsDrawnWithItsWheelEndsNamed(RunningOldTallow app, Browsers browsers) {
+        try (Visit visit = browsers.visit()) {
+            Page page = visit.page();
+            page.navigate(app.at("/").toString());
+            assertThat(page.getByRole(AriaRole.ARTICLE)).hasCount(12);
+            assertThat(page.getByRole(AriaRole.LINK, named("Old bush 4x4, rear left: no record")))
+                    .isVisible();
+        }
+    }
+
+    @Test
+    void swapsUnitsAndLightByKeyAndRemembersBoth(RunningOldTallow app, Browsers browsers) {
+        try (Visit visit = browsers.visit()) {
+            Page page = visit.page();
+            page.navigate(app.at("/wheel-ends/" + Demo.SHORT_CAMPER_LEFT).toString());
+            assertThat(page.getByText("Settings so far")).isVisible();
+            page.keyboard().press("u");
+            page.keyboard().press("t");
+            assertThat(page.locator("html")).hasAttribute("data-theme", "dark");
+            page.reload();
+            assertThat(page.locator("html")).hasAttribute("data-theme", "dark");
+            assertThat(page.getByRole(AriaRole.BUTTON, named("thou, mm"))).isVisible();
+        }
+    }
+
+    @Test
+    void listsItsKeys(RunningOldTallow app, Browsers browsers) {
+        try (Visit visit = browsers.visit()) {
+            Page page = visit.page();
+            page.navigate(app.at("/").toString());
+            assertThat(page.getByText("What next")).isVisible();
+            page.keyboard().press("?");
+            assertThat(page.getByRole(AriaRole.DIALOG)).containsText("Open the worst wheel end");
+            page.keyboard().press("Escape");
+            assertThat(page.getByRole(AriaRole.DIALOG)).isHidden();
+        }
+    }
+
+    @Test
+    void saysPlainlyWhenAWheelEndIsNotThere(RunningOldTallow app, Browsers browsers) {
+        try (Visit visit = browsers.visit()) {
+            Page page = visit.page();
+            page.navigate(
+                    app.at("/wheel-ends/00000000-0000-4000-8000-00000000dead").toString());
+            assertThat(page.getByRole(AriaRole.ALERT)).containsText("There is no wheel end");
+            page.getByRole(AriaRole.LINK, named("To the yard").setExact(true)).click();
+            assertThat(page.getByText("What next")).isVisible();
+        }
+    }
+
+    @Test
+    void fitsAPhone(RunningOldTallow app, Browsers browsers) {
+        try (Visit visit = browsers.visit(360, 760, ColorScheme.LIGHT)) {
+            Page page = visit.page();
+            for (String path : new String[] {"/", "/wheel-ends/" + Demo.SHORT_CAMPER_LEFT, "/nut-dial"}) {
+                page.navigate(app.at(path).toString());
+                assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setLevel(1)))
+                        .isVisible();
+                assertThat((Integer) page.evaluate("document.documentElement.scrollWidth"))
+                        .as(path)
+                        .isLessThanOrEqualTo(360);
+            }
+        }
+    }
+
+    private static Page.GetByRoleOptions named(String name) {
+        return new Page.GetByRoleOptions().setName(name);
+    }
+}

@@ -1,0 +1,36 @@
+package oldtallow.app.http;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.UUID;
+import oldtallow.app.testing.Demo;
+import oldtallow.app.testing.Http.Answer;
+import oldtallow.app.testing.OldTallowExtension;
+import oldtallow.app.testing.RunningOldTallow;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+
+@ExtendWith(OldTallowExtension.class)
+class LostDatabaseIT {
+
+    @Test
+    void aSaveSaysSoAndItsRetryIsOneSetting(RunningOldTallow app) {
+        String settings = Demo.settingsOf(Demo.SHORT_CAMPER_LEFT);
+        String setting = Demo.goodSetting(UUID.randomUUID());
+        int before = app.http().get(settings).json().size();
+
+        app.postgres().crash();
+        Answer lost = app.http().post(settings, setting);
+        app.postgres().restart();
+
+        assertThat(lost.status()).as(lost.text()).isEqualTo(503);
+        assertThat(lost.type()).startsWith("application/problem+json");
+        assertThat(lost.json().path("detail").asString())
+                .contains("Nothing was saved")
+                .contains("save again");
+        assertThat(lost.text()).doesNotContain("Exception", "org.postgresql");
+        assertThat(app.http().get(settings).json().size()).isEqualTo(before);
+        assertThat(app.http().post(settings, setting).status()).isEqualTo(201);
+        assertThat(app.http().get(settings).json().size()).isEqualTo(before + 1);
+    }
+}

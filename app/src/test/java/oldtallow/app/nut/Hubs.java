@@ -1,0 +1,140 @@
+package oldtallow.app.nut;
+
+import java.math.BigDecimal;
+import java.time.Instant;
+import java.util.List;
+import java.util.UUID;
+import oldtallow.app.nut.NewNutSetting.FinalTorque;
+import oldtallow.app.register.Side;
+import oldtallow.app.register.SpindleNut;
+import oldtallow.app.register.WheelEnd;
+import oldtallow.core.endplay.EndPlayVerdict;
+import oldtallow.core.endplay.EndPlayWindow;
+import oldtallow.core.endplay.GoverningFigure;
+import oldtallow.core.lock.CastleNut;
+import oldtallow.core.lock.LockPattern;
+import oldtallow.core.nut.NutReading;
+import oldtallow.core.quantity.Length;
+import oldtallow.core.quantity.Turn;
+import oldtallow.core.sequence.NutSchool;
+import oldtallow.core.thread.Hand;
+import oldtallow.core.thread.SpindleThread;
+import org.jspecify.annotations.Nullable;
+
+/** Wheel ends and reports for tests of settings. */
+final class Hubs {
+
+    static final UUID ID = UUID.fromString("00000000-0000-4000-8000-000000000001");
+    static final Instant NOW = Instant.parse("2026-05-14T12:00:00Z");
+
+    private Hubs() {}
+
+    /** 1-14 castle nut, two holes square. */
+    static WheelEnd castleNut() {
+        return with(new CastleNut(6, List.of(Turn.ZERO, Turn.ofDegrees(90))), List.of());
+    }
+
+    static WheelEnd with(LockPattern lock, List<GoverningFigure<EndPlayWindow>> windows) {
+        var nut = new SpindleNut("1-14 UNS", SpindleThread.UNS_1_14.cut(Hand.RIGHT), lock, Length.ofMillimetres(3));
+        return new WheelEnd(
+                ID,
+                UUID.randomUUID(),
+                "Test camper",
+                1,
+                1,
+                Side.LEFT,
+                "stepped spindle",
+                nut,
+                NutSchool.SEAT_AND_FINGER_TIGHT,
+                windows);
+    }
+
+    static NewNutSetting seventeenBack() {
+        return report().build();
+    }
+
+    static Report report() {
+        return new Report();
+    }
+
+    static SettingSummary summary(NewNutSetting reported) {
+        return new SettingSummary(
+                reported.id(),
+                ID,
+                reported.setAt(),
+                reported.setBy(),
+                reported.school(),
+                "1-14 UNS",
+                "castle nut",
+                2,
+                17,
+                17,
+                List.of(2),
+                Length.ofMillimetres(0.0857),
+                null,
+                EndPlayVerdict.INSIDE,
+                castleNut().window(),
+                null,
+                "");
+    }
+
+    /** A report with one thing after another made wrong. */
+    static final class Report {
+        private Instant setAt = NOW.minusSeconds(60);
+        private String setBy = "Tobe";
+        private NutReading reading = NutReading.atZeroPlay(2, Turn.ofDegrees(17));
+        private String backOff = "17";
+        private @Nullable Length measured;
+        private @Nullable FinalTorque torque;
+        private String note = "";
+
+        Report at(Instant when) {
+            setAt = when;
+            return this;
+        }
+
+        Report by(String name) {
+            setBy = name;
+            return this;
+        }
+
+        Report reading(NutReading stands) {
+            reading = stands;
+            return this;
+        }
+
+        Report backedOff(String degrees) {
+            backOff = degrees;
+            return this;
+        }
+
+        Report measured(double millimetres) {
+            measured = Length.ofMillimetres(millimetres);
+            return this;
+        }
+
+        Report torque(FinalTorque pulled) {
+            torque = pulled;
+            return this;
+        }
+
+        Report note(String text) {
+            note = text;
+            return this;
+        }
+
+        NewNutSetting build() {
+            return new NewNutSetting(
+                    UUID.randomUUID(),
+                    ID,
+                    setAt,
+                    setBy,
+                    NutSchool.SEAT_AND_FINGER_TIGHT,
+                    reading,
+                    new BigDecimal(backOff),
+                    measured,
+                    torque,
+                    note);
+        }
+    }
+}

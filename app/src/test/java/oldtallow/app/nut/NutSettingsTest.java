@@ -1,0 +1,120 @@
+package oldtallow.app.nut;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.mockito.ArgumentMatchers.any;
+import static org.mockito.ArgumentMatchers.anyString;
+import static org.mockito.ArgumentMatchers.eq;
+import static org.mockito.Mockito.never;
+import static org.mockito.Mockito.verify;
+import static org.mockito.Mockito.when;
+
+import java.time.Clock;
+import java.time.ZoneOffset;
+import java.util.Optional;
+import java.util.UUID;
+import oldtallow.app.nut.NutSettingStore.Kept;
+import oldtallow.app.platform.ConflictException;
+import oldtallow.app.platform.InvalidInputException;
+import oldtallow.app.platform.NotFoundException;
+import oldtallow.app.register.Register;
+import oldtallow.app.workshop.Workshop;
+import oldtallow.app.workshop.Workshops;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import org.mockito.ArgumentCaptor;
+import org.mockito.Mock;
+import org.mockito.junit.jupiter.MockitoExtension;
+import org.mockito.junit.jupiter.MockitoSettings;
+import org.mockito.quality.Strictness;
+
+@ExtendWith(MockitoExtension.class)
+@MockitoSettings(strictness = Strictness.LENIENT)
+class NutSettingsTest {
+
+    private static final UUID WORKSHOP = UUID.randomUUID();
+
+    @Mock
+    private NutSettingStore store;
+
+    @Mock
+    private Register register;
+
+    @Mock
+    private Workshops workshops;
+
+    private NutSettings settings;
+
+    @BeforeEach
+    void openTheWorkshop() {
+        when(workshops.current()).thenReturn(new Workshop(WORKSHOP, "Test workshop"));
+        when(register.wheelEnd(Hubs.ID)).thenReturn(Hubs.castleNut());
+        settings = new NutSettings(store, register, workshops, Clock.fixed(Hubs.NOW, ZoneOffset.UTC));
+    }
+
+    @Test
+    void addsANewSettingWithWhatWasTrueOfItsWheelEnd() {
+        NewNutSetting reported = Hubs.seventeenBack();
+        when(store.find(WORKSHOP, reported.id()))
+                .thenReturn(Optional.empty())
+                .thenAnswer(call -> Optional.of(new Kept(Hubs.summary(reported), addedFingerprint())));
+        when(store.add(eq(WORKSHOP), any(), anyString())).thenReturn(true);
+
+        NutSettings.Saved saved = settings.save(reported);
+
+        assertThat(saved.isNew()).isTrue();
+        var added = ArgumentCaptor.forClass(NutSetting.class);
+        verify(store).add(eq(WORKSHOP), added.capture(), anyString());
+        assertThat(added.getValue().lockWords()).isEqualTo("castle nut, 6 slots, holes at 0°, 90°");
+        assertThat(added.getValue().engagedMarks()).containsExactly(2);
+    }
+
+    @Test
+    void answersARetryWithWhatIsOnRecordAndAddsNothing() {
+        NewNutSetting reported = Hubs.seventeenBack();
+        when(store.find(WORKSHOP, reported.id()))
+                .thenReturn(Optional.empty())
+                .thenAnswer(call -> Optional.of(new Kept(Hubs.summary(reported), addedFingerprint())));
+        when(store.add(eq(WORKSHOP), any(), anyString())).thenReturn(true);
+        settings.save(reported);
+
+        NutSettings.Saved again = settings.save(reported);
+
+        assertThat(again.isNew()).isFalse();
+        assertThat(again.setting().id()).isEqualTo(reported.id());
+        verify(store).add(any(), any(), anyString()); // once, not twice
+    }
+
+    @Test
+    void refusesAnotherSettingUnderTheSameId() {
+        NewNutSetting reported = Hubs.seventeenBack();
+        when(store.find(WORKSHOP, reported.id()))
+                .thenReturn(Optional.of(new Kept(Hubs.summary(reported), "of something else")));
+
+        assertThatThrownBy(() -> settings.save(reported)).isInstanceOf(ConflictException.class);
+        verify(store, never()).add(any(), any(), anyString());
+    }
+
+    @Test
+    void addsNothingWhenTheEntryIsRefused() {
+        NewNutSetting unnamed = Hubs.report().by("  ").build();
+
+        assertThatThrownBy(() -> settings.save(unnamed)).isInstanceOf(InvalidInputException.class);
+        verify(store, never()).add(any(), any(), anyString());
+    }
+
+    @Test
+    void knowsNoWheelEndOfAnotherWorkshop() {
+        NewNutSetting reported = Hubs.seventeenBack();
+        when(register.wheelEnd(Hubs.ID)).thenThrow(new NotFoundException("wheel end", Hubs.ID));
+
+        assertThatThrownBy(() -> settings.save(reported)).isInstanceOf(NotFoundException.class);
+    }
+
+    private String addedFingerprint() {
+        var fingerprint = ArgumentCaptor.forClass(String.class);
+        verify(store).add(any(), any(), fingerprint.capture());
+        return fingerprint.getValue();
+    }
+}

@@ -1,0 +1,81 @@
+package oldtallow.app.testing;
+
+import com.microsoft.playwright.Browser;
+import com.microsoft.playwright.BrowserContext;
+import com.microsoft.playwright.BrowserType.LaunchOptions;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.Playwright;
+import com.microsoft.playwright.options.ColorScheme;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+
+/** Debian's Chromium, headless. */
+public final class Browsers implements AutoCloseable {
+
+    private final Playwright playwright =
+            Playwright.create(new Playwright.CreateOptions().setEnv(Map.of("PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1")));
+    private final Browser chromium = playwright
+            .chromium()
+            .launch(new LaunchOptions()
+                    .setExecutablePath(Path.of("/usr/bin/chromium"))
+                    .setArgs(List.of(
+                            "--no-sandbox",
+                            "--disable-gpu",
+                            "--disable-quic",
+                            "--no-first-run",
+                            "--disable-background-networking",
+                            "--disable-component-update",
+                            "--disable-sync")));
+
+    /** A fresh page; what it complains of is collected and must be empty when it is closed. */
+    public Visit visit(int width, int height, ColorScheme scheme) {
+        BrowserContext context = chromium.newContext(
+                new Browser.NewContextOptions().setViewportSize(width, height).setColorScheme(scheme));
+        return new Visit(context, context.newPage());
+    }
+
+    public Visit visit() {
+        return visit(1280, 800, ColorScheme.LIGHT);
+    }
+
+    @Override
+    public void close() {
+        chromium.close();
+        playwright.close();
+    }
+
+    /** One person at one screen. */
+    public static final class Visit implements AutoCloseable {
+
+        private final BrowserContext context;
+        private final Page page;
+        private final List<String> complaints = new ArrayList<>();
+
+        private Visit(BrowserContext context, Page page) {
+            this.context = context;
+            this.page = page;
+            page.onConsoleMessage(message -> {
+                if (message.type().equals("error")) {
+                    complaints.add(message.text());
+                }
+            });
+            page.onPageError(complaints::add);
+        }
+
+        public Page page() {
+            return page;
+        }
+
+        /** Errors of the page's console and scripts so far. */
+        public List<String> complaints() {
+            return List.copyOf(complaints);
+        }
+
+        @Override
+        public void close() {
+            context.close();
+        }
+    }
+}

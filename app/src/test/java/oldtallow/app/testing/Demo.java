@@ -1,0 +1,35 @@
+package oldtallow.app.testing;
+
+import java.nio.charset.StandardCharsets;
+import java.util.UUID;
+
+/** Where things are in the demo data. */
+public final class Demo {
+
+    private Demo() {}
+
+    /** The one-axle camper with a castle nut and two holes. */
+    public static final UUID SHORT_CAMPER_LEFT = wheelEnd("Short camper", 1, "LEFT");
+
+    public static final UUID SHORT_CAMPER_RIGHT = wheelEnd("Short camper", 1, "RIGHT");
+
+    /** Two nuts with a tab washer; no setting on record. */
+    public static final UUID BUSH_REAR_LEFT = wheelEnd("Old bush 4x4", 2, "LEFT");
+
+    private static UUID wheelEnd(String rig, int axle, String side) {
+        return UUID.nameUUIDFromBytes(("demo " + rig + " " + axle + " " + side).getBytes(StandardCharsets.UTF_8));
+    }
+
+    public static String settingsOf(UUID wheelEnd) {
+        return "/api/wheel-ends/" + wheelEnd + "/nut-settings";
+    }
+
+    /** A good setting of the short camper: 17° back to hole 2. */
+    public static String goodSetting(UUID id) {
+        return """
+                {"id": "%s", "setAt": "2026-05-14T10:00:00Z", "setBy": "Tobe", "school": "SEAT_AND_FINGER_TIGHT",
+                 "reading": {"mark": 2, "looserDegrees": 17}, "backOffDegrees": 17,
+                 "measuredEndPlay": {"number": 0.08, "unit": "MILLIMETRE"}}
+                """.formatted(id);
+    }
+}

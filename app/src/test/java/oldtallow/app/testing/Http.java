@@ -1,0 +1,80 @@
+package oldtallow.app.testing;
+
+import java.io.ByteArrayInputStream;
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.net.http.HttpClient;
+import java.net.http.HttpRequest;
+import java.net.http.HttpRequest.BodyPublishers;
+import java.net.http.HttpResponse;
+import java.net.http.HttpResponse.BodyHandlers;
+import java.nio.charset.StandardCharsets;
+import java.time.Duration;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+
+/** HTTP as any client would speak it. */
+public final class Http {
+
+    private static final JsonMapper JSON = new JsonMapper();
+
+    private final HttpClient client;
+    private final RunningOldTallow app;
+
+    Http(HttpClient client, RunningOldTallow app) {
+        this.client = client;
+        this.app = app;
+    }
+
+    /** An answer; its body as JSON. */
+    public record Answer(int status, String type, String text) {
+
+        public JsonNode json() {
+            return JSON.readTree(text);
+        }
+
+        /** The remedy told for a field, or an empty text. */
+        public String remedyFor(String field) {
+            for (JsonNode error : json().path("errors")) {
+                if (error.path("field").asString().equals(field)) {
+                    return error.path("remedy").asString();
+                }
+            }
+            return "";
+        }
+    }
+
+    public Answer get(String path) {
+        return send(HttpRequest.newBuilder(app.at(path)).GET());
+    }
+
+    public Answer post(String path, String body) {
+        return send(HttpRequest.newBuilder(app.at(path))
+                .header("content-type", "application/json")
+                .POST(BodyPublishers.ofString(body)));
+    }
+
+    /** A body of unannounced length. */
+    public Answer postChunked(String path, String body) {
+        return send(HttpRequest.newBuilder(app.at(path))
+                .header("content-type", "application/json")
+                .POST(BodyPublishers.ofInputStream(
+                        () -> new ByteArrayInputStream(body.getBytes(StandardCharsets.UTF_8)))));
+    }
+
+    private Answer send(HttpRequest.Builder request) {
+        try {
+            HttpResponse<String> response =
+                    client.send(request.timeout(Duration.ofSeconds(30)).build(), BodyHandlers.ofString());
+            return new Answer(
+                    response.statusCode(),
+                    response.headers().firstValue("content-type").orElse(""),
+                    response.body());
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
+            throw new IllegalStateException(e);
+        }
+    }
+}
