@@ -1,6 +1,9 @@
 <script lang="ts">
+  import { BothUnits, degrees } from '$features/display'
+  import { Mark } from '$ui/mark'
   import type { NutDial } from './nut-dial.svelte'
-  import { because, move, remedy } from './words'
+  import { shapeOf } from './stop-marks'
+  import { because, move, remedy, verdictWords } from './words'
 
   interface Props {
     dial: NutDial
@@ -21,6 +24,17 @@
       <p class="mt-1.5 max-w-[62ch] text-read">{sentence}</p>
     {/each}
   </div>
+  {#if !dial.stepped && answer.chosen}
+    {@const chosen = answer.chosen}
+    <div class="flex items-center gap-4 border-t-2 border-ink pt-3">
+      <Mark shape={shapeOf[chosen.verdict]} size={40} />
+      <p class="text-read">
+        {degrees(chosen.backOffDegrees)} back<br />
+        <span class="text-label text-ink2">{verdictWords[chosen.verdict]}, before locking</span>
+      </p>
+      <span class="ml-auto text-right"><BothUnits length={chosen.endPlay} size="reading" /></span>
+    </div>
+  {/if}
   {#if remedies.length > 0}
     <h2 class="mt-4 type-h">What to do instead</h2>
     <ol class="mt-1">

@@ -104,6 +104,13 @@
     {@const chosen = mark.index === chosenIndex}
     {@const p = point(R.mark + mark.tier * 30, mark.stop.backOffDegrees, hand)}
     {#if mark.whole}
+      {#if chosen}
+        <path
+          d={ray(R.scaleIn - 30, R.mark - 12 + mark.tier * 30, mark.stop.backOffDegrees, hand)}
+          class="stroke-sheet"
+          stroke-width="9"
+        />
+      {/if}
       <path
         d={ray(
           chosen ? R.scaleIn - 30 : R.scaleIn,

@@ -8,6 +8,8 @@
   import { KeyCap } from '$ui/key-cap'
   import { ProblemCard } from '$ui/problem-card'
   import AdvicePanel from './AdvicePanel.svelte'
+  import BackOffTable from './BackOffTable.svelte'
+  import Cautions from './Cautions.svelte'
   import Dial from './Dial.svelte'
   import Ladder from './Ladder.svelte'
   import type { NutDial } from './nut-dial.svelte'
@@ -117,6 +119,8 @@
     {/if}
     <StandForm {dial} />
     {#if dial.stepped}<StopTable {dial} />{/if}
+    <Cautions heavy={dial.hub.lock.kind === 'TWO_NUTS'} />
+    {#if dial.hub.lock.kind === 'TWO_NUTS'}<BackOffTable rows={reference.backOffs} />{/if}
     {#if school}
       <div>
         <Choice

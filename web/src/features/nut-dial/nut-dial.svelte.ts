@@ -47,7 +47,7 @@ export class NutDial {
   })
   readonly chosen = $derived(this.stops[this.picked ?? this.advised] ?? null)
   readonly freeBackOff = $derived(
-    this.freeDegrees ?? Math.round(this.calculator.answer?.advice.suggestedDegrees ?? 0),
+    this.freeDegrees ?? this.calculator.answer?.chosen?.backOffDegrees ?? 0,
   )
   /** Where the nut goes: the chosen stop, or any angle on a free lock. */
   readonly target = $derived(

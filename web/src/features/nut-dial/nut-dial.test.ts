@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { answerWith, boardCase, json } from '$testing/answers'
+import { answerWith, boardCase, json, length } from '$testing/answers'
 import { NutDial, type Hub } from './nut-dial.svelte'
 
 const hub: Hub = {
@@ -88,15 +88,16 @@ describe('the nut on the dial', () => {
 
   it('turns the back-off itself on a lock that holds anywhere', async () => {
     const any = { kind: 'ANY_ANGLE', remedies: [], suggestedDegrees: 15.12, measureAgain: true }
-    const seen = answerWith(() => json({ ...boardCase, stops: [], advice: any }))
+    const chosen = { backOffDegrees: 15.12, endPlay: length(0.076), verdict: 'INSIDE' }
+    const seen = answerWith(() => json({ ...boardCase, stops: [], advice: any, chosen }))
     const dial = new NutDial({ ...hub, lock: { kind: 'TWO_NUTS' } })
     await settled()
-    expect(dial.target).toBe(15)
+    expect(dial.target).toBe(15.12)
     dial.turnBy(3)
     await settled()
 
-    expect(dial.target).toBe(18)
-    expect((seen.at(-1)?.body as Asked).backOffDegrees).toBe(18)
+    expect(dial.target).toBe(18.1)
+    expect((seen.at(-1)?.body as Asked).backOffDegrees).toBe(18.1)
   })
 
   it('sends a measured end play and a final torque with their units', async () => {

@@ -56,12 +56,10 @@
 {:else if end.view}
   {@const view = end.view}
   {@const last = end.last}
-  <div
-    class="desk:grid desk:min-h-[calc(100dvh-46px)] desk:grid-cols-[minmax(0,5fr)_minmax(0,6fr)]"
-  >
+  <div class="desk:grid desk:h-[calc(100dvh-46px)] desk:grid-cols-[minmax(0,5fr)_minmax(0,6fr)]">
     <section
       aria-labelledby="which"
-      class="flex flex-col gap-4 border-ink px-4 py-4 desk:border-r desk:px-5"
+      class="flex flex-col gap-4 border-ink px-4 py-4 desk:overflow-y-auto desk:border-r desk:px-5"
     >
       <WheelEndPlate {view} siblings={end.siblings} />
       <div class="flex flex-1 flex-wrap items-center gap-x-6 gap-y-3">
@@ -104,7 +102,10 @@
         Set the nut <KeyCap key="Space" />
       </a>
     </section>
-    <section aria-labelledby="settings" class="flex flex-col gap-4 px-4 py-4 desk:px-5">
+    <section
+      aria-labelledby="settings"
+      class="flex flex-col gap-4 px-4 py-4 desk:overflow-y-auto desk:px-5"
+    >
       <h2 id="settings" class="type-h">Settings so far</h2>
       {#if end.settings.length > 0}
         <SettingChart settings={end.settings} {today} />

@@ -4,14 +4,16 @@
   interface Props {
     title: string
     tone?: 'danger' | 'caution'
+    /** An alert is read out at once; a note stands there from the start. */
+    role?: 'alert' | 'note'
     children: Snippet
   }
 
-  let { title, tone = 'danger', children }: Props = $props()
+  let { title, tone = 'danger', role = 'alert', children }: Props = $props()
 </script>
 
 <div
-  role="alert"
+  {role}
   class={[
     'flex gap-3 rounded-plate border-2 p-3',
     tone === 'danger' ? 'border-oxide bg-oxide-wash' : 'border-ink bg-brass-wash',

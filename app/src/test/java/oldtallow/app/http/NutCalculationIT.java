@@ -70,6 +70,18 @@ class NutCalculationIT {
         assertThat(chosen.path("verdict").asString()).isEqualTo("INSIDE");
     }
 
+    /** The middle of 1 to 5 thou on a 1-14: 15.12°, 3 thou; recomputed. */
+    @Test
+    void suggestsTheMiddleWhereTheLockHoldsAnywhere(RunningOldTallow app) {
+        String twoNuts = BOARD_CASE.replace(
+                "{\"kind\": \"CASTLE_NUT\", \"slots\": 6, \"marksDegrees\": [0, 90]}", "{\"kind\": \"TWO_NUTS\"}");
+        JsonNode body = app.http().post("/api/nut-calculations", twoNuts).json();
+
+        assertThat(body.at("/advice/measureAgain").asBoolean()).isTrue();
+        assertThat(body.at("/chosen/backOffDegrees").asDouble()).isEqualTo(15.12);
+        assertThat(body.at("/chosen/endPlay/thousandths").asDouble()).isCloseTo(3, within(1e-9));
+    }
+
     @Test
     void listsSchoolsThreadsAndBackOffs(RunningOldTallow app) {
         JsonNode reference = app.http().get("/api/nut-reference").json();

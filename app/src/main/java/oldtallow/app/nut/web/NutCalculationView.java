@@ -1,5 +1,7 @@
 package oldtallow.app.nut.web;
 
+import java.math.BigDecimal;
+import java.math.RoundingMode;
 import java.util.List;
 import oldtallow.app.wire.LengthView;
 import oldtallow.core.endplay.Authority;
@@ -19,7 +21,7 @@ import org.jspecify.annotations.Nullable;
  *
  * @param zeroPlayDegrees where zero play is: 0, or negative when the nut stands loose with a measured end play
  * @param stops tightest first
- * @param chosen what the back-off asked about leaves, if one was
+ * @param chosen what the back-off asked about leaves; on a lock that holds anywhere, without one, the suggested one
  * @param torque doubt about the final torque, if there is one
  */
 record NutCalculationView(
@@ -39,7 +41,7 @@ record NutCalculationView(
                 nutCase.degreesTo(Length.ZERO),
                 stops,
                 AdviceView.of(nutCase.advice()),
-                backOff == null ? null : ChosenView.of(nutCase, backOff),
+                ChosenView.of(nutCase, backOff),
                 LengthView.of(nutCase.thread().travel(Turn.FULL)),
                 RimScale.of(nutCase),
                 torque);
@@ -86,7 +88,18 @@ record NutCalculationView(
     /** End play at any angle, whether the lock holds there or not. */
     record ChosenView(double backOffDegrees, LengthView endPlay, EndPlayVerdict verdict) {
 
-        static ChosenView of(NutCase nutCase, Turn backOff) {
+        static @Nullable ChosenView of(NutCase nutCase, @Nullable Turn asked) {
+            @Nullable Turn backOff = asked == null ? suggested(nutCase.advice()) : asked;
+            return backOff == null ? null : at(nutCase, backOff);
+        }
+
+        private static @Nullable Turn suggested(Advice advice) {
+            return advice instanceof Advice.AnyAngle any
+                    ? Turn.ofDegrees(BigDecimal.valueOf(any.suggestedDegrees()).setScale(3, RoundingMode.HALF_EVEN))
+                    : null;
+        }
+
+        private static ChosenView at(NutCase nutCase, Turn backOff) {
             Length endPlay = nutCase.endPlayAt(backOff);
             return new ChosenView(
                     backOff.degrees(),

@@ -1,0 +1,52 @@
+package oldtallow.app.browser;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.ColorScheme;
+import java.nio.file.Path;
+import java.util.regex.Pattern;
+import oldtallow.app.testing.Browsers;
+import oldtallow.app.testing.Browsers.Visit;
+import oldtallow.app.testing.Demo;
+import oldtallow.app.testing.OldTallowExtension;
+import oldtallow.app.testing.RunningOldTallow;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+
+/** Takes the pictures of docs/screenshots from the demo data: {@code ./test --screenshots}. No part of the usual run. */
+@ExtendWith(OldTallowExtension.class)
+class TakeScreenshots {
+
+    @Test
+    void takesEveryMainView(RunningOldTallow app, Browsers browsers) {
+        try (Visit visit = browsers.visit(1280, 800, ColorScheme.LIGHT)) {
+            Page page = visit.page();
+            page.navigate(app.at("/").toString());
+            assertThat(page.getByRole(AriaRole.ARTICLE)).hasCount(12);
+            take(page, "yard");
+
+            page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Open the wheel end"))
+                    .click();
+            assertThat(page.getByText("Settings so far")).isVisible();
+            take(page, "wheel-end");
+        }
+        try (Visit visit = browsers.visit(1280, 800, ColorScheme.DARK)) {
+            Page page = visit.page();
+            page.navigate(app.at("/wheel-ends/" + Demo.SHORT_CAMPER_LEFT + "/nut-dial")
+                    .toString());
+            page.getByLabel(Pattern.compile("^Nearest slot")).fill("-13");
+            page.getByRole(AriaRole.RADIO, new Page.GetByRoleOptions().setName("hole 2"))
+                    .click();
+            assertThat(page.getByText("Back off 17° and pin it through hole 2."))
+                    .isVisible();
+            take(page, "nut-dial");
+        }
+    }
+
+    private static void take(Page page, String name) {
+        page.waitForTimeout(800); // the fonts have come and the nut stands still
+        page.screenshot(new Page.ScreenshotOptions().setPath(Path.of("../docs/screenshots/" + name + ".png")));
+    }
+}

@@ -1,0 +1,5 @@
+/** Measurements quoted in docs/performance.md; no part of the application. */
+@NullMarked
+package oldtallow.benchmark;
+
+import org.jspecify.annotations.NullMarked;
