@@ -15,20 +15,13 @@ import oldtallow.core.quantity.Turn;
 public record CastleNut(int slots, List<Turn> holes) implements SteppedLock {
 
     public CastleNut {
-        LockPositions.requireEvenSlots("castle nut slots", slots);
-        holes = LockPositions.requireMarks("hole", holes, Turn.HALF);
+        LockNumbers.requireEvenSlots("castle nut slots", slots);
+        holes = LockNumbers.requireMarks("hole", holes, Turn.HALF);
     }
 
     @Override
-    public List<LockPosition> positions() {
-        var found = new LockPositions();
-        for (int hole = 0; hole < holes.size(); hole++) {
-            for (int slot = 0; slot < slots; slot++) {
-                // the far opening falls on the opposite slot, which an even count always has
-                found.add(holes.get(hole).minus(Turn.of(slot, slots)), new Engagement(hole + 1, 0));
-            }
-        }
-        return found.sorted();
+    public int positionsPerMark() {
+        return slots; // the far opening of a hole falls on the opposite slot;
     }
 
     @Override

@@ -1,6 +1,5 @@
 package oldtallow.core.lock;
 
-import java.math.BigInteger;
 import java.util.List;
 import oldtallow.core.quantity.OutOfRangeException;
 import oldtallow.core.quantity.Turn;
@@ -20,7 +19,7 @@ public record LockPlate(int plateHoles, int ringHoles, int screws) implements St
     public LockPlate {
         requireHoles("lock plate holes", plateHoles);
         requireHoles("ring nut holes", ringHoles);
-        int meeting = meetingAtOnce(plateHoles, ringHoles);
+        int meeting = LockNumbers.gcd(plateHoles, ringHoles);
         if (!(screws >= 1 && screws <= meeting)) {
             throw new OutOfRangeException(
                     "lock plate screws",
@@ -31,22 +30,13 @@ public record LockPlate(int plateHoles, int ringHoles, int screws) implements St
     }
 
     @Override
-    public List<LockPosition> positions() {
-        var found = new LockPositions();
-        int perTurn = plateHoles / meetingAtOnce(plateHoles, ringHoles) * ringHoles;
-        for (int step = 0; step < perTurn; step++) {
-            found.add(Turn.of(step, perTurn), new Engagement(1, 0));
-        }
-        return found.sorted();
+    public int positionsPerMark() {
+        return plateHoles / LockNumbers.gcd(plateHoles, ringHoles) * ringHoles;
     }
 
     @Override
     public List<Turn> marks() {
         return List.of(Turn.ZERO);
-    }
-
-    private static int meetingAtOnce(int plateHoles, int ringHoles) {
-        return BigInteger.valueOf(plateHoles).gcd(BigInteger.valueOf(ringHoles)).intValueExact();
     }
 
     private static void requireHoles(String quantity, int holes) {

@@ -15,25 +15,32 @@ import oldtallow.core.quantity.Turn;
 public record SeatedRetainer(int slots, int seats, List<Turn> holes) implements SteppedLock {
 
     public SeatedRetainer {
-        LockPositions.requireEvenSlots("retainer slots", slots);
+        LockNumbers.requireEvenSlots("retainer slots", slots);
         if (seats != 6 && seats != 12) {
             throw new OutOfRangeException("retainer seats", seats, "6 (hex nut) or 12 (twelve-point)");
         }
-        holes = LockPositions.requireMarks("hole", holes, Turn.HALF);
+        holes = LockNumbers.requireMarks("hole", holes, Turn.HALF);
     }
 
     @Override
-    public List<LockPosition> positions() {
-        var found = new LockPositions();
-        for (int hole = 0; hole < holes.size(); hole++) {
-            for (int shift = -seats / 2; shift < seats / 2; shift++) {
-                for (int slot = 0; slot < slots; slot++) {
-                    Turn slotOnNut = Turn.of(slot, slots).plus(Turn.of(shift, seats));
-                    found.add(holes.get(hole).minus(slotOnNut), new Engagement(hole + 1, shift));
-                }
+    public int positionsPerMark() {
+        return slots / LockNumbers.gcd(slots, seats) * seats;
+    }
+
+    @Override
+    public int seatShift(int step) {
+        int perSeat = positionsPerMark() / seats;
+        int perSlot = positionsPerMark() / slots;
+        for (int shift = 0; shift <= seats / 2; shift++) {
+            // a seat looser brings a slot to the mark that much earlier
+            if ((step + shift * perSeat) % perSlot == 0) {
+                return shift;
+            }
+            if (Math.floorMod(step - shift * perSeat, perSlot) == 0) {
+                return -shift;
             }
         }
-        return found.sorted();
+        throw new IllegalStateException("no seat of " + this + " reaches step " + step);
     }
 
     @Override

@@ -16,7 +16,7 @@ public record TangWasher(int flats, List<Turn> tangs) implements SteppedLock {
         if (!(flats >= 4 && flats <= 12)) {
             throw new OutOfRangeException("nut flats", flats, "4 to 12");
         }
-        tangs = LockPositions.requireMarks("tang", tangs, Turn.FULL);
+        tangs = LockNumbers.requireMarks("tang", tangs, Turn.FULL);
     }
 
     /** The same washer turned over: its tangs come to stand on the other side of the key. */
@@ -26,14 +26,8 @@ public record TangWasher(int flats, List<Turn> tangs) implements SteppedLock {
     }
 
     @Override
-    public List<LockPosition> positions() {
-        var found = new LockPositions();
-        for (int tang = 0; tang < tangs.size(); tang++) {
-            for (int flat = 0; flat < flats; flat++) {
-                found.add(tangs.get(tang).minus(Turn.of(flat, flats)), new Engagement(tang + 1, 0));
-            }
-        }
-        return found.sorted();
+    public int positionsPerMark() {
+        return flats;
     }
 
     @Override

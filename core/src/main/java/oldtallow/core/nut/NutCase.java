@@ -36,9 +36,6 @@ public record NutCase(
         GoverningFigure<EndPlayWindow> window,
         @Nullable Length washerThickness) {
 
-    /** Turns searched on the tight side: 1 mm of end play on the finest thread is not three turns. */
-    private static final int TURNS_BACK = 4;
-
     public NutCase {
         if (lock instanceof SteppedLock stepped) {
             stepped.mark(reading.mark()); // refuses a mark the lock does not have
@@ -68,14 +65,17 @@ public record NutCase(
     /** The tightest stop inside the window, or remedies. Never a stop past zero play unless the window reaches there. */
     public Advice advice() {
         return switch (lock) {
-            case SteppedLock stepped ->
-                stops().stream()
-                        .filter(stop -> stop.verdict() == EndPlayVerdict.INSIDE)
-                        .findFirst()
-                        .<Advice>map(Advice.Take::new)
-                        .orElseGet(() -> new Advice.NoneGood(new Remedies(this, stepped).inOrder()));
+            case SteppedLock stepped -> advice(stepped, stops());
             case FreeAngleLock free -> anyAngle(free);
         };
+    }
+
+    private Advice advice(SteppedLock stepped, List<Stop> stops) {
+        return stops.stream()
+                .filter(stop -> stop.verdict() == EndPlayVerdict.INSIDE)
+                .findFirst()
+                .<Advice>map(Advice.Take::new)
+                .orElseGet(() -> new Advice.NoneGood(new Remedies(this, stepped, stops).inOrder()));
     }
 
     private Advice anyAngle(FreeAngleLock free) {
@@ -97,11 +97,16 @@ public record NutCase(
     /** As {@link #stops()}, were the lock's positions these. */
     List<Stop> stops(SteppedLock stepped, List<LockPosition> positions) {
         Turn standing = stepped.mark(reading.mark()).minus(reading.looser());
+        // one turn tighter than zero play is enough to hold the last stop before it, or before the window
+        double tightestTurns =
+                Math.min(0, window.value().least().metres()) / thread.pitch().metres()
+                        - reading.endPlay().metres() / thread.pitch().metres();
+        int firstTurn = (int) Math.floor(tightestTurns) - 1;
         List<Stop> all = new ArrayList<>();
         for (LockPosition position : positions) {
-            Turn looser = position.at().minus(standing).modulo(Turn.FULL);
-            for (int turns = -TURNS_BACK; turns <= 0; turns++) {
-                all.add(stop(looser.plus(Turn.FULL.times(turns)), position));
+            Turn looser = position.at().minus(standing);
+            for (int turn = firstTurn; turn <= 0; turn++) {
+                all.add(stop(looser.plusWhole(turn - looser.wholeTurns()), position));
             }
         }
         all.sort(Comparator.comparing(Stop::backOff));

@@ -31,11 +31,11 @@ final class Remedies {
     private final EndPlayWindow window;
     private final List<Stop> stops;
 
-    Remedies(NutCase nutCase, SteppedLock lock) {
+    Remedies(NutCase nutCase, SteppedLock lock, List<Stop> stops) {
         this.nutCase = nutCase;
         this.lock = lock;
         this.window = nutCase.window().value();
-        this.stops = nutCase.stops();
+        this.stops = stops;
     }
 
     /** Cheapest first: what costs only time, then what lies on the bench, then what must be ordered. */

@@ -89,6 +89,16 @@ public record Turn(long numerator, long denominator) implements Comparable<Turn>
         return new Turn(-numerator, denominator);
     }
 
+    /** Further by so many whole turns. */
+    public Turn plusWhole(long wholeTurns) {
+        return new Turn(Math.addExact(numerator, Math.multiplyExact(wholeTurns, denominator)), denominator);
+    }
+
+    /** Whole turns in it, rounded towards tighter. */
+    public long wholeTurns() {
+        return Math.floorDiv(numerator, denominator);
+    }
+
     public Turn times(long factor) {
         return new Turn(Math.multiplyExact(numerator, factor), denominator);
     }
@@ -113,15 +123,22 @@ public record Turn(long numerator, long denominator) implements Comparable<Turn>
         return high != 0 ? high : Long.compareUnsigned(numerator * other.denominator, other.numerator * denominator);
     }
 
+    /** Stein's algorithm: shifts and differences, since divisions are what this record would spend its time on. */
     private static long gcd(long a, long b) {
-        long larger = Math.absExact(a);
-        long smaller = Math.absExact(b);
-        while (smaller != 0) {
-            long rest = larger % smaller;
-            larger = smaller;
-            smaller = rest;
+        long x = Math.absExact(a);
+        long y = Math.absExact(b);
+        if (x == 0 || y == 0) {
+            return x + y;
         }
-        return larger;
+        int twos = Long.numberOfTrailingZeros(x | y);
+        x >>= Long.numberOfTrailingZeros(x);
+        while (y != 0) {
+            y >>= Long.numberOfTrailingZeros(y);
+            long difference = y - x;
+            x = Math.min(x, y);
+            y = Math.abs(difference);
+        }
+        return x << twos;
     }
 
     private static long lcm(long a, long b) {

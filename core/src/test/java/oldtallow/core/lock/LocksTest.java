@@ -75,6 +75,23 @@ class LocksTest {
                 .isZero();
     }
 
+    /** Tried slot by slot: with the retainer turned as told, one of its slots stands at the hole. */
+    @ParameterizedTest
+    @CsvSource({"8,6", "10,6", "10,12", "4,12", "6,6"})
+    void turningARetainerAsToldBringsASlotToTheHole(int slots, int seats) {
+        var retainer = new SeatedRetainer(slots, seats, List.of(Turn.ZERO, Turn.ofDegrees(37)));
+
+        for (LockPosition position : retainer.positions()) {
+            for (Engagement way : position.engagements()) {
+                Turn seated = position.at().plus(Turn.of(way.seatShift(), seats));
+                assertThat(IntStream.range(0, slots)
+                                .mapToObj(slot ->
+                                        seated.plus(Turn.of(slot, slots)).modulo(Turn.FULL)))
+                        .contains(retainer.mark(way.mark()));
+            }
+        }
+    }
+
     @ParameterizedTest
     @ValueSource(ints = {0, 5, 8, 24})
     void refusesSeatsNoNutHas(int seats) {

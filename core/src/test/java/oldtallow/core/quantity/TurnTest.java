@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import java.math.BigDecimal;
+import java.math.BigInteger;
 import java.util.Random;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -40,8 +41,16 @@ class TurnTest {
             Turn b = Turn.of(random.nextInt(-500, 500), random.nextInt(1, 360_000));
             assertThat(a.plus(b).minus(b)).isEqualTo(a);
             assertThat(Integer.signum(a.compareTo(b))).isEqualTo(-Integer.signum(b.compareTo(a)));
+            assertThat(a.plusWhole(-a.wholeTurns())).isEqualTo(a.modulo(Turn.FULL));
+            assertThat(a.denominator()).isEqualTo(lowestTerms(a.numerator(), a.denominator()));
             assertThat(a.minus(b).isNegative()).isEqualTo(a.compareTo(b) < 0);
         }
+    }
+
+    /** The denominator in lowest terms, by the JDK's own big integers. */
+    private static long lowestTerms(long numerator, long denominator) {
+        var d = BigInteger.valueOf(denominator);
+        return d.divide(BigInteger.valueOf(numerator).gcd(d)).longValueExact();
     }
 
     @Test

@@ -1,34 +1,17 @@
 package oldtallow.core.lock;
 
-import java.util.ArrayList;
-import java.util.Collections;
 import java.util.Comparator;
 import java.util.List;
-import java.util.SortedMap;
-import java.util.TreeMap;
 import oldtallow.core.quantity.OutOfRangeException;
 import oldtallow.core.quantity.Turn;
 
-/** Collects positions found one by one; shared by the stepped locks. */
-final class LockPositions {
+/** What the numbers of stepped locks must keep to. */
+final class LockNumbers {
 
-    private final SortedMap<Turn, SortedMap<Integer, Integer>> shiftByMark = new TreeMap<>();
+    private LockNumbers() {}
 
-    /** Adds a way of fitting; of several on one mark the one that moves the retainer least is kept. */
-    void add(Turn at, Engagement way) {
-        shiftByMark
-                .computeIfAbsent(at.modulo(Turn.FULL), angle -> new TreeMap<>())
-                .merge(way.mark(), way.seatShift(), (a, b) -> Math.abs(a) <= Math.abs(b) ? a : b);
-    }
-
-    List<LockPosition> sorted() {
-        List<LockPosition> positions = new ArrayList<>();
-        shiftByMark.forEach((at, ways) -> {
-            List<Engagement> engagements = new ArrayList<>();
-            ways.forEach((mark, shift) -> engagements.add(new Engagement(mark, shift)));
-            positions.add(new LockPosition(at, engagements));
-        });
-        return Collections.unmodifiableList(positions);
+    static int gcd(int a, int b) {
+        return b == 0 ? a : gcd(b, a % b);
     }
 
     /** Slots taken by a straight cotter: it leaves opposite to where it enters, so only an even number works. */
