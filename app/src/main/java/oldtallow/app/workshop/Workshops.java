@@ -16,13 +16,17 @@ public class Workshops {
         this.store = store;
     }
 
-    /** The workshop of whoever asks; created on the first call of all. */
-    @Transactional
+    /** The workshop of whoever asks. */
+    @Transactional(readOnly = true)
     public Workshop current() {
-        return store.first().orElseGet(() -> {
-            var workshop = new Workshop(UUID.randomUUID(), FIRST_NAME);
-            store.add(workshop);
-            return workshop;
-        });
+        return store.first().orElseThrow(() -> new IllegalStateException("no workshop was opened at the start"));
+    }
+
+    /** Opens the first workshop of a new database. */
+    @Transactional
+    void openFirst() {
+        if (store.first().isEmpty()) {
+            store.add(new Workshop(UUID.randomUUID(), FIRST_NAME));
+        }
     }
 }

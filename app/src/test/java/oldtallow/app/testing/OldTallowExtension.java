@@ -22,6 +22,6 @@ public final class OldTallowExtension implements ParameterResolver {
         return parameter.getParameter().getType() == Browsers.class
                 ? store.getOrComputeIfAbsent(Browsers.class, key -> new Browsers(), Browsers.class)
                 : store.getOrComputeIfAbsent(
-                        RunningOldTallow.class, key -> new RunningOldTallow(), RunningOldTallow.class);
+                        RunningOldTallow.class, key -> RunningOldTallow.withDemo(), RunningOldTallow.class);
     }
 }

@@ -12,16 +12,27 @@ import org.springframework.boot.SpringApplication;
 import org.springframework.boot.web.server.context.WebServerApplicationContext;
 import org.springframework.context.ConfigurableApplicationContext;
 
-/** The real application on a throwaway PostgreSQL with the demo data, started once for a whole run of tests. */
+/** The real application on a throwaway PostgreSQL; the one with the demo data is started once for a whole run. */
 public final class RunningOldTallow implements AutoCloseable {
 
     private final ThrowawayPostgres postgres = ThrowawayPostgres.start();
     private final HttpClient http =
             HttpClient.newBuilder().connectTimeout(Duration.ofSeconds(5)).build();
+    private final boolean demo;
     private ConfigurableApplicationContext context;
 
-    RunningOldTallow() {
+    private RunningOldTallow(boolean demo) {
+        this.demo = demo;
         context = start(0);
+    }
+
+    static RunningOldTallow withDemo() {
+        return new RunningOldTallow(true);
+    }
+
+    /** One of its own, on an empty database; to be closed by the test. */
+    public static RunningOldTallow empty() {
+        return new RunningOldTallow(false);
     }
 
     public URI at(String path) {
@@ -65,6 +76,6 @@ public final class RunningOldTallow implements AutoCloseable {
                 "--server.port=" + port,
                 "--spring.datasource.url=" + postgres.url(),
                 "--spring.datasource.username=" + postgres.user(),
-                "--oldtallow.demo=true");
+                "--oldtallow.demo=" + demo);
     }
 }
