@@ -1,26 +1,11 @@
 import type { Schemas } from '$api/client'
+import { remember, remembered } from './storage'
 
 type LengthView = Schemas['LengthView']
 type Leading = 'metric' | 'inch'
 
 const KEY = 'oldtallow.units'
 const THEME_KEY = 'oldtallow.theme'
-
-function remembered(key: string): string | null {
-  try {
-    return localStorage.getItem(key)
-  } catch {
-    return null // storage may be barred; then nothing is remembered
-  }
-}
-
-function remember(key: string, value: string): void {
-  try {
-    localStorage.setItem(key, value)
-  } catch {
-    // storage may be barred; the choice then lasts until the page is closed
-  }
-}
 
 /** Which unit leads, and by which light: the person's own choices, kept on this device. */
 class Display {

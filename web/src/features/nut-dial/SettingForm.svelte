@@ -6,7 +6,8 @@
   import { KeyCap } from '$ui/key-cap'
   import { ProblemCard } from '$ui/problem-card'
   import { number } from './number'
-  import type { LengthUnit, NutDial } from './nut-dial.svelte'
+  import type { NutDial } from './nut-dial.svelte'
+  import { lengthUnits } from './unit-options'
   import type { SettingEntry } from './save-setting.svelte'
   import TorqueFields from './TorqueFields.svelte'
 
@@ -22,10 +23,6 @@
   // on a phone the form starts below the dial
   onMount(() => form?.scrollIntoView({ block: 'nearest' }))
 
-  const lengthUnits = [
-    { value: 'MILLIMETRE', label: 'mm' },
-    { value: 'THOUSANDTH_INCH', label: 'thou' },
-  ] as const satisfies { value: LengthUnit; label: string }[]
   const outside = $derived(dial.stepped && dial.chosen !== null && dial.chosen.verdict !== 'INSIDE')
   const noteHint = $derived(
     outside

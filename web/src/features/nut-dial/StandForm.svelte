@@ -2,7 +2,8 @@
   import { Choice } from '$ui/choice'
   import { Field } from '$ui/field'
   import { marksOf } from './geometry'
-  import type { LengthUnit, NutDial } from './nut-dial.svelte'
+  import type { NutDial } from './nut-dial.svelte'
+  import { lengthUnits } from './unit-options'
   import { partsOf } from './words'
 
   interface Props {
@@ -18,10 +19,6 @@
       label: `${parts.fixed} ${i + 1}`,
     })),
   )
-  const lengthUnits = [
-    { value: 'MILLIMETRE', label: 'mm' },
-    { value: 'THOUSANDTH_INCH', label: 'thou' },
-  ] as const satisfies { value: LengthUnit; label: string }[]
   const refused = $derived(dial.calculator.problem?.errors ?? [])
   const errorAt = (field: string): string =>
     refused.find((e) => e.field.startsWith(field))?.remedy ?? ''

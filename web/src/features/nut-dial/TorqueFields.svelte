@@ -2,9 +2,10 @@
   import { Choice } from '$ui/choice'
   import { Field } from '$ui/field'
   import { number } from './number'
-  import type { NutDial, TorqueUnit } from './nut-dial.svelte'
+  import type { NutDial } from './nut-dial.svelte'
   import type { SettingEntry } from './save-setting.svelte'
   import TorqueQuestion from './TorqueQuestion.svelte'
+  import { torqueUnits } from './unit-options'
 
   interface Props {
     dial: NutDial
@@ -14,11 +15,6 @@
 
   let { dial, entry, class: extra }: Props = $props()
 
-  const units = [
-    { value: 'POUND_FORCE_INCH', label: 'lbf·in' },
-    { value: 'POUND_FORCE_FOOT', label: 'lbf·ft' },
-    { value: 'NEWTON_METRE', label: 'N·m' },
-  ] as const satisfies { value: TorqueUnit; label: string }[]
   const typed = $derived(dial.torque())
   const question = $derived(typed ? dial.calculator.answer?.torque : undefined)
   const error = $derived.by(() => {
@@ -48,7 +44,7 @@
     {#snippet unit()}
       <Choice
         label="Unit of torque"
-        options={units}
+        options={torqueUnits}
         value={dial.finalTorque.unit}
         onchange={(unit) => changed(unit)}
         class="ml-2"

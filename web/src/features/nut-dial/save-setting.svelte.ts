@@ -1,22 +1,14 @@
 import { api, ProblemError, type Problem, type Schemas } from '$api/client'
-import { display } from '$features/display'
+import { display, remember, remembered } from '$features/display'
 import type { LengthUnit, NutDial, Typed } from './nut-dial.svelte'
 import { number } from './number'
 import { newStamp } from './stamp'
 
 const NAME_KEY = 'oldtallow.setBy'
 
-function rememberedName(): string {
-  try {
-    return localStorage.getItem(NAME_KEY) ?? ''
-  } catch {
-    return ''
-  }
-}
-
 /** A setting about to be put on record; keeps what was entered until the server has it. */
 export class SettingEntry {
-  setBy = $state(rememberedName())
+  setBy = $state(remembered(NAME_KEY) ?? '')
   measured = $state<Typed<LengthUnit>>({
     text: '',
     unit: display.leading === 'metric' ? 'MILLIMETRE' : 'THOUSANDTH_INCH',
@@ -52,7 +44,7 @@ export class SettingEntry {
     try {
       this.saved = await api.saveSetting(this.wheelEndId, this.form())
       this.problem = null
-      this.rememberName()
+      remember(NAME_KEY, this.setBy.trim())
       return true
     } catch (error) {
       if (!(error instanceof ProblemError)) throw error
@@ -79,14 +71,6 @@ export class SettingEntry {
         ? {}
         : { measuredEndPlay: { number: measured, unit: this.measured.unit } }),
       ...(torque ? { finalTorque: torque } : {}),
-    }
-  }
-
-  private rememberName(): void {
-    try {
-      localStorage.setItem(NAME_KEY, this.setBy.trim())
-    } catch {
-      // storage may be barred; the name is then typed again
     }
   }
 }

@@ -6,6 +6,7 @@
   import { Mark } from '$ui/mark'
   import { ProblemCard } from '$ui/problem-card'
   import Bay from './Bay.svelte'
+  import EmptyYard from './EmptyYard.svelte'
   import { states } from './states'
   import WhatNext from './WhatNext.svelte'
   import { Yard } from './yard.svelte'
@@ -38,6 +39,8 @@
       <Button class="mt-3" onclick={() => yard.load()}>Try again</Button>
     </ProblemCard>
   </div>
+{:else if yard.view?.rigs.length === 0}
+  <EmptyYard />
 {:else if yard.view}
   {@const view = yard.view}
   <div class="flex flex-col desk:h-[calc(100dvh-46px)] desk:flex-row">
@@ -45,16 +48,7 @@
       aria-labelledby="next"
       class="border-ink bg-sheet px-4 pt-4 desk:order-2 desk:w-[330px] desk:flex-none desk:overflow-y-auto desk:border-l"
     >
-      {#if view.rigs.length > 0}
-        <div id="next"><WhatNext items={view.next} wheelsOf={(id) => yard.wheelsOf(id)} /></div>
-      {:else}
-        <h1 id="next" class="type-h">The yard is empty</h1>
-        <p class="mt-2 text-read">
-          Start with made-up rigs to look around: stop Old Tallow and type
-          <code class="type-num">./run --reset</code>. The nut dial works without a rig.
-        </p>
-        <p class="py-3"><a href="/nut-dial">To the nut dial</a></p>
-      {/if}
+      <div id="next"><WhatNext items={view.next} wheelsOf={(id) => yard.wheelsOf(id)} /></div>
     </section>
     <div class="flex min-w-0 flex-1 flex-col desk:overflow-y-auto">
       <div
@@ -66,36 +60,34 @@
           <Bay {rig} scale={SCALE} />
         {/each}
       </div>
-      {#if view.rigs.length > 0}
-        <footer
-          class="flex flex-wrap items-center gap-x-5 gap-y-1 border-t border-ink bg-wall px-4 py-1.5 desk:sticky desk:bottom-0"
-        >
-          {#each Object.values(states) as state (state.word)}
-            <span class="flex items-center gap-1.5 text-min">
-              <Mark shape={state.shape} size={18} />
-              <span
-                ><span class="font-semibold">{state.word}</span>
-                <span class="text-ink2">{state.means}</span></span
-              >
-            </span>
-          {/each}
-          <span class="flex items-center gap-2 text-min desk:ml-auto">
-            <svg
-              width={4000 * SCALE + 2}
-              height="10"
-              viewBox={`-1 -5 ${4000 * SCALE + 2} 10`}
-              aria-hidden="true"
+      <footer
+        class="flex flex-wrap items-center gap-x-5 gap-y-1 border-t border-ink bg-wall px-4 py-1.5 desk:sticky desk:bottom-0"
+      >
+        {#each Object.values(states) as state (state.word)}
+          <span class="flex items-center gap-1.5 text-min">
+            <Mark shape={state.shape} size={18} />
+            <span
+              ><span class="font-semibold">{state.word}</span>
+              <span class="text-ink2">{state.means}</span></span
             >
-              <path d={`M0 0H${2000 * SCALE}`} class="stroke-ink" stroke-width="5" />
-              <path
-                d={`M0 -5V5M${2000 * SCALE} -5V5M${4000 * SCALE} -5V5M0 0H${4000 * SCALE}`}
-                class="stroke-ink"
-              />
-            </svg>
-            4 m (13 ft), all rigs
           </span>
-        </footer>
-      {/if}
+        {/each}
+        <span class="flex items-center gap-2 text-min desk:ml-auto">
+          <svg
+            width={4000 * SCALE + 2}
+            height="10"
+            viewBox={`-1 -5 ${4000 * SCALE + 2} 10`}
+            aria-hidden="true"
+          >
+            <path d={`M0 0H${2000 * SCALE}`} class="stroke-ink" stroke-width="5" />
+            <path
+              d={`M0 -5V5M${2000 * SCALE} -5V5M${4000 * SCALE} -5V5M0 0H${4000 * SCALE}`}
+              class="stroke-ink"
+            />
+          </svg>
+          4 m (13 ft), all rigs
+        </span>
+      </footer>
     </div>
   </div>
 {:else}

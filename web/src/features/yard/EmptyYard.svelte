@@ -1,0 +1,31 @@
+<script lang="ts">
+  import { KeyCap } from '$ui/key-cap'
+
+  const bays = [1, 2, 3, 4, 5]
+</script>
+
+<div class="grid min-h-[calc(100dvh-46px)] desk:grid-cols-[minmax(0,34rem)_1fr]">
+  <section class="border-ink px-4 pt-5 desk:border-r desk:px-5">
+    <h1 class="type-say">The yard is empty</h1>
+    <p class="mt-3 text-read">
+      A nut can be worked out without a rig: pick the thread and the lock, turn the nut to stand as
+      yours does.
+    </p>
+    <a
+      href="/nut-dial"
+      class="mt-4 flex min-h-14 items-center justify-between rounded-plate bg-grease-fill px-4 type-card text-[20px] text-on-grease no-underline"
+    >
+      To the nut dial <KeyCap key="D" />
+    </a>
+    <h2 class="mt-8 type-h">To look around first</h2>
+    <p class="mt-1">
+      Stop Old Tallow and type <code class="type-num font-semibold">./run --reset</code>: a made-up
+      workshop with twelve rigs and two years of settings comes with it.
+    </p>
+  </section>
+  <div aria-hidden="true" class="hidden grid-cols-5 desk:grid">
+    {#each bays as bay (bay)}
+      <div class="border-r border-rule px-3 pt-2.5 type-card text-[19px] text-line">{bay}</div>
+    {/each}
+  </div>
+</div>
