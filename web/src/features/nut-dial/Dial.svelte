@@ -5,7 +5,7 @@
   import { angleOf, point, R, ray } from './geometry'
   import type { NutDial } from './nut-dial.svelte'
   import NutFace from './NutFace.svelte'
-  import { stopMarks } from './stop-marks'
+  import { stopMarks, type StopMark } from './stop-marks'
   import { partsOf } from './words'
 
   interface Props {
@@ -27,6 +27,18 @@
       ? `${parts.turning} ${dial.slotText}° short of ${parts.fixed} ${dial.mark}`
       : `nut backed off ${degrees(dial.freeBackOff)}`,
   )
+
+  /** Beyond the mark near the top, above it further round, where beyond would leave the picture. */
+  function labelOf({ stop, tier }: StopMark): { x: number; y: number } {
+    const angle = stop.backOffDegrees
+    const r = R.mark + tier * 30
+    if (Math.abs(angle) < 45) {
+      const beyond = point(r + (Math.abs(angle) < 28 ? 26 : 34), angle, hand)
+      return { x: beyond.x, y: beyond.y + 6 }
+    }
+    const mark = point(r, angle, hand)
+    return { x: mark.x, y: mark.y - 22 }
+  }
 
   let svg: SVGSVGElement | undefined = $state()
   let grip: number | null = null
@@ -127,15 +139,11 @@
         stroke-dasharray={chosen ? undefined : '3 5'}
       />
       <Mark shape={mark.shape} size={34} x={p.x - 17} y={p.y - 17} />
-      {@const label = point(
-        R.mark + mark.tier * 30 + (Math.abs(mark.stop.backOffDegrees) < 28 ? 26 : 34),
-        mark.stop.backOffDegrees,
-        hand,
-      )}
+      {@const label = labelOf(mark)}
       {#if chosen || mark.shape !== 'good'}
         <text
           x={label.x}
-          y={label.y + 6}
+          y={label.y}
           text-anchor="middle"
           font-size="17"
           font-weight="700"
