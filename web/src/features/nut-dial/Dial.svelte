@@ -116,13 +116,6 @@
     {@const chosen = mark.index === chosenIndex}
     {@const p = point(R.mark + mark.tier * 30, mark.stop.backOffDegrees, hand)}
     {#if mark.whole}
-      {#if chosen}
-        <path
-          d={ray(R.scaleIn - 30, R.mark - 12 + mark.tier * 30, mark.stop.backOffDegrees, hand)}
-          class="stroke-sheet"
-          stroke-width="9"
-        />
-      {/if}
       <path
         d={ray(
           chosen ? R.scaleIn - 30 : R.scaleIn,
@@ -138,6 +131,14 @@
         stroke-width={chosen ? 3.4 : 1.8}
         stroke-dasharray={chosen ? undefined : '3 5'}
       />
+      {#if chosen}
+        <!-- across the arc in its ground's colour, or it would vanish in it -->
+        <path
+          d={ray(R.scaleIn, R.scaleOut, mark.stop.backOffDegrees, hand)}
+          class="stroke-sheet"
+          stroke-width="3"
+        />
+      {/if}
       <Mark shape={mark.shape} size={34} x={p.x - 17} y={p.y - 17} />
       {@const label = labelOf(mark)}
       {#if chosen || mark.shape !== 'good'}
