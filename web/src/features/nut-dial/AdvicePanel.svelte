@@ -3,7 +3,7 @@
   import { Mark } from '$ui/mark'
   import type { NutDial } from './nut-dial.svelte'
   import { shapeOf } from './stop-marks'
-  import { because, move, remedy, verdictWords } from './words'
+  import { because, move, partsOf, remedy, verdictWords } from './words'
 
   interface Props {
     dial: NutDial
@@ -15,7 +15,14 @@
   const remedies = $derived(answer?.advice.remedies ?? [])
 </script>
 
-{#if answer}
+{#if !dial.matched}
+  {@const parts = partsOf(dial.hub.lock)}
+  <h1 class="type-say">Turn the nut to stand as yours does.</h1>
+  <p class="mt-1.5 max-w-[62ch] text-read">
+    At zero play, look at the end of the spindle: how far is the nearest {parts.turning} from the {parts.fixed}?
+    Drag the drawn nut, turn it with ← and →, or type the angle here.
+  </p>
+{:else if answer}
   <div aria-live="polite">
     <h1 class={['type-say', answer.advice.kind === 'NONE_GOOD' && 'text-oxide']}>
       {move(answer, dial.hub.lock)}

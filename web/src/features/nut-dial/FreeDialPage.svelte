@@ -40,7 +40,6 @@
         figures: [],
         school: 'SEAT_AND_FINGER_TIGHT',
       })
-      dial.turnTo(-13)
     } catch (error) {
       if (!(error instanceof ProblemError)) throw error
       problem = error.problem

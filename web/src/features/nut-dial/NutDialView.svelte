@@ -32,6 +32,11 @@
 
   const school = $derived(reference.schools.find((s) => s.id === dial.hub.school))
   const schools = $derived(reference.schools.map((s) => ({ value: s.id, label: s.label })))
+  const action = $derived.by(() => {
+    if (!dial.matched) return 'Match the nut first'
+    if (dial.target === null) return 'No stop to take'
+    return `${dial.target < 0 ? 'Gone on' : 'Backed off'} ${degrees(Math.abs(dial.target))}`
+  })
   const takeable = $derived(dial.target !== null && dial.chosen?.verdict !== 'PRELOAD')
   const unreachable = $derived(
     dial.calculator.problem && dial.calculator.problem.errors.length === 0
@@ -93,9 +98,7 @@
           </p>
         {:else}
           <Button tone="main" class="flex-1" disabled={!takeable} onclick={() => go(true)}>
-            {dial.target === null
-              ? 'No stop to take'
-              : `${dial.target < 0 ? 'Gone on' : 'Backed off'} ${degrees(Math.abs(dial.target))}`}
+            {action}
             <KeyCap key="Space" />
           </Button>
         {/if}
@@ -118,7 +121,7 @@
       <Ladder window={dial.calculator.answer.window} figures={dial.hub.figures} />
     {/if}
     <StandForm {dial} />
-    {#if dial.stepped}<StopTable {dial} />{/if}
+    {#if dial.stepped && dial.matched}<StopTable {dial} />{/if}
     <Cautions heavy={dial.hub.lock.kind === 'TWO_NUTS'} />
     {#if dial.hub.lock.kind === 'TWO_NUTS'}<BackOffTable rows={reference.backOffs} />{/if}
     {#if school}

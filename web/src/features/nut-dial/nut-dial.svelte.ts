@@ -37,10 +37,13 @@ export class NutDial {
   /** Back-off on a lock that holds anywhere; without one, what is advised. */
   private freeDegrees = $state<number | null>(null)
   backedOff = $state(false)
+  /** Whether the drawn nut was made to stand as the real one does; until then no advice is worth giving. */
+  private touched = $state(false)
 
   readonly calculator = new Calculator()
   readonly stepped = $derived(isStepped(this.hub.lock))
-  readonly stops = $derived(this.calculator.answer?.stops ?? [])
+  readonly matched = $derived(this.touched || !this.stepped)
+  readonly stops = $derived(this.matched ? (this.calculator.answer?.stops ?? []) : [])
   readonly advised = $derived.by(() => {
     const at = this.calculator.answer?.advice.stop?.backOffDegrees
     return this.stops.findIndex((stop) => stop.backOffDegrees === at)
@@ -65,10 +68,11 @@ export class NutDial {
     this.ask()
   }
 
+  /** Another thread, lock or school; the nut keeps standing as near as the lock lets it. */
   setUp(hub: Hub): void {
     this.hub = hub
     this.mark = 1
-    this.turnTo(withinOneSlot(this.nutDegrees, hub.lock))
+    this.stand(this.nutDegrees)
   }
 
   /** Turns the nut to match what is seen on the spindle; on a free lock turns the back-off. */
@@ -82,6 +86,11 @@ export class NutDial {
   }
 
   turnTo(degrees: number): void {
+    this.touched = true
+    this.stand(degrees)
+  }
+
+  private stand(degrees: number): void {
     this.nutDegrees = Math.round(withinOneSlot(degrees, this.hub.lock) * 10) / 10
     this.writeSlot()
     this.changed()
@@ -91,6 +100,7 @@ export class NutDial {
     this.slotText = text
     const looser = number(text)
     if (looser === null || Math.abs(looser) > 360) return
+    this.touched = true
     this.nutDegrees = withinOneSlot(
       (marksOf(this.hub.lock)[this.mark - 1] ?? 0) - looser,
       this.hub.lock,

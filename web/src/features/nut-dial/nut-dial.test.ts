@@ -18,9 +18,24 @@ interface Asked {
 const settled = (): Promise<void> => new Promise((resolve) => setTimeout(resolve, 5))
 
 describe('the nut on the dial', () => {
+  it('gives no advice before the drawn nut stands as the real one does', async () => {
+    answerWith(() => json(boardCase))
+    const dial = new NutDial(hub)
+    await settled()
+    expect(dial.matched).toBe(false)
+    expect(dial.stops).toEqual([])
+    expect(dial.target).toBeNull()
+
+    dial.setUp({ ...hub, school: 'INCH_POUND' })
+    expect(dial.matched).toBe(false)
+    dial.typeSlot('0') // a slot that meets the hole is as good a reading as any
+    expect(dial.matched).toBe(true)
+  })
+
   it('asks the server where the nut may stop, and advises what it answers', async () => {
     const seen = answerWith(() => json(boardCase))
     const dial = new NutDial(hub)
+    dial.turnTo(-13)
     await settled()
 
     expect(seen[0]?.path).toBe('/api/nut-calculations')
@@ -64,6 +79,7 @@ describe('the nut on the dial', () => {
   it('walks through the stops and back to the advice when the nut is turned', async () => {
     answerWith(() => json(boardCase))
     const dial = new NutDial(hub)
+    dial.turnTo(-13)
     await settled()
     dial.step(1)
     expect(dial.chosen?.backOffDegrees).toBe(47)
@@ -77,12 +93,13 @@ describe('the nut on the dial', () => {
   it('does not turn once it is backed off', async () => {
     answerWith(() => json(boardCase))
     const dial = new NutDial(hub)
+    dial.turnTo(-13)
     await settled()
     dial.backedOff = true
     dial.turnBy(5)
     dial.pick(2)
 
-    expect(dial.nutDegrees).toBe(0)
+    expect(dial.nutDegrees).toBe(-13)
     expect(dial.chosen?.backOffDegrees).toBe(17)
   })
 

@@ -16,6 +16,7 @@ async function lockedDial(): Promise<NutDial> {
     figures: [],
     school: 'SEAT_AND_FINGER_TIGHT',
   })
+  dial.turnTo(-13)
   await new Promise((resolve) => setTimeout(resolve, 5))
   dial.backedOff = true
   return dial

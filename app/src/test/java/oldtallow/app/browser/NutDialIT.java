@@ -69,6 +69,18 @@ class NutDialIT {
     }
 
     @Test
+    void asksToMatchTheNutBeforeItAdvises(RunningOldTallow app, Browsers browsers) {
+        try (Visit visit = browsers.visit()) {
+            Page page = openDial(app, visit, Demo.SHORT_CAMPER_LEFT);
+
+            assertThat(heading(page)).hasText("Turn the nut to stand as yours does.");
+            assertThat(page.getByRole(AriaRole.BUTTON, name("^Match the nut first"))).isDisabled();
+            page.getByRole(AriaRole.SLIDER).press("ArrowRight");
+            assertThat(page.getByText("Every stop, tightest first")).isVisible();
+        }
+    }
+
+    @Test
     void saysWhatToDoWhereNoStopIsGood(RunningOldTallow app, Browsers browsers) {
         try (Visit visit = browsers.visit()) {
             Page page = openDial(app, visit, Demo.SHORT_CAMPER_LEFT);
@@ -128,6 +140,7 @@ class NutDialIT {
             Page page = visit.page();
             page.navigate(app.at("/nut-dial").toString());
             assertThat(page.getByText("Anticlockwise loosens.")).isVisible();
+            assertThat(page.getByRole(AriaRole.SLIDER)).isVisible();
             double rightHand = markOf(page, "30°");
             page.getByRole(AriaRole.RADIO, radio("left-hand")).click();
             assertThat(page.getByText(Pattern.compile("\\bClockwise loosens."))).isVisible();
