@@ -17,11 +17,13 @@
 
 {#if !dial.matched}
   {@const parts = partsOf(dial.hub.lock)}
-  <h1 class="type-say">Turn the nut to stand as yours does.</h1>
-  <p class="mt-1.5 max-w-[62ch] text-read">
-    At zero play, look at the end of the spindle: how far is the nearest {parts.turning} from the {parts.fixed}?
-    Drag the drawn nut, turn it with ← and →, or type the angle here.
-  </p>
+  <div>
+    <h1 class="type-say">Turn the nut to stand as yours does.</h1>
+    <p class="mt-1.5 max-w-[62ch] text-read">
+      At zero play, look at the end of the spindle: how far is the nearest {parts.turning} from the {parts.fixed}?
+      Drag the drawn nut, turn it with ← and →, or type the angle below.
+    </p>
+  </div>
 {:else if answer}
   <div aria-live="polite">
     <h1 class={['type-say', answer.advice.kind === 'NONE_GOOD' && 'text-oxide']}>
