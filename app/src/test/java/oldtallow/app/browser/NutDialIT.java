@@ -74,7 +74,8 @@ class NutDialIT {
             Page page = openDial(app, visit, Demo.SHORT_CAMPER_LEFT);
 
             assertThat(heading(page)).hasText("Turn the nut to stand as yours does.");
-            assertThat(page.getByRole(AriaRole.BUTTON, name("^Match the nut first"))).isDisabled();
+            assertThat(page.getByRole(AriaRole.BUTTON, name("^Match the nut first")))
+                    .isDisabled();
             page.getByRole(AriaRole.SLIDER).press("ArrowRight");
             assertThat(page.getByText("Every stop, tightest first")).isVisible();
         }
