@@ -33,10 +33,17 @@ public record SettingInterval(int months) {
         return ChronoUnit.DAYS.between(today, due(lastSet));
     }
 
-    /** How a wheel end stands whose last setting was this one. */
-    public HubState judge(EndPlayVerdict lastVerdict, LocalDate lastSet, LocalDate today) {
+    /**
+     * How a wheel end stands whose last setting was this one.
+     *
+     * @param awaitsSignOff whether an apprentice made it and no mechanic answers for it yet
+     */
+    public HubState judge(EndPlayVerdict lastVerdict, boolean awaitsSignOff, LocalDate lastSet, LocalDate today) {
         if (lastVerdict != EndPlayVerdict.INSIDE) {
             return HubState.OUTSIDE_WINDOW;
+        }
+        if (awaitsSignOff) {
+            return HubState.AWAITS_SIGN_OFF;
         }
         long left = daysLeft(lastSet, today);
         if (left < 0) {

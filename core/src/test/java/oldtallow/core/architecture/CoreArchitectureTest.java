@@ -27,6 +27,7 @@ class CoreArchitectureTest {
                     "java.math..",
                     "java.time..",
                     "java.io..",
+                    "java.nio.charset..",
                     "org.jspecify..",
                     "oldtallow.core..");
 

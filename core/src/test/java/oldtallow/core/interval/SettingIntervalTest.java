@@ -25,16 +25,23 @@ class SettingIntervalTest {
         "2026-03-11, OVERDUE"
     })
     void judgesByDate(LocalDate today, HubState state) {
-        assertThat(SettingInterval.COMMON_PRACTICE.judge(EndPlayVerdict.INSIDE, SET, today))
+        assertThat(SettingInterval.COMMON_PRACTICE.judge(EndPlayVerdict.INSIDE, false, SET, today))
                 .isEqualTo(state);
     }
 
     @ParameterizedTest
     @CsvSource({"PRELOAD", "TOO_TIGHT", "TOO_LOOSE"})
     void aSettingOutsideItsWindowIsWorseThanAnOldOne(EndPlayVerdict verdict) {
-        HubState state = SettingInterval.COMMON_PRACTICE.judge(verdict, SET, SET.plusYears(3));
+        HubState state = SettingInterval.COMMON_PRACTICE.judge(verdict, true, SET, SET.plusYears(3));
 
         assertThat(state).isEqualTo(HubState.OUTSIDE_WINDOW).isLessThan(HubState.OVERDUE);
+    }
+
+    @Test
+    void anApprenticesSettingWaitsForAMechanicHoweverFreshItIs() {
+        HubState state = SettingInterval.COMMON_PRACTICE.judge(EndPlayVerdict.INSIDE, true, SET, SET);
+
+        assertThat(state).isEqualTo(HubState.AWAITS_SIGN_OFF).isGreaterThan(HubState.OUTSIDE_WINDOW);
     }
 
     @Test

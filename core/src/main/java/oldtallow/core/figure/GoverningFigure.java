@@ -1,4 +1,4 @@
-package oldtallow.core.endplay;
+package oldtallow.core.figure;
 
 import java.util.List;
 

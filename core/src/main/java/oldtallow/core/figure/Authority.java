@@ -1,4 +1,4 @@
-package oldtallow.core.endplay;
+package oldtallow.core.figure;
 
 /** Whose figure it is; the first that has one governs. */
 public enum Authority {

@@ -1,0 +1,93 @@
+package oldtallow.core.figure;
+
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import oldtallow.core.endplay.EndPlayWindow;
+import oldtallow.core.figure.FigureValue.EndPlay;
+import oldtallow.core.figure.FigureValue.Grease;
+import oldtallow.core.figure.FigureValue.Interval;
+import oldtallow.core.figure.FigureValue.NutSequence;
+import oldtallow.core.figure.FigureValue.WheelNutTorque;
+import oldtallow.core.hub.Construction;
+import oldtallow.core.quantity.Length;
+import oldtallow.core.quantity.Torque;
+import oldtallow.core.quantity.TorqueUnit;
+import oldtallow.core.sequence.NutSchool;
+
+/** What the trade commonly does where neither a maker nor the workshop says anything: no single source. */
+public final class CommonPractice {
+
+    private static final double KM_PER_MILE = 1.609344;
+    /** Studs farther off than this from a row of the table have no usual torque. */
+    private static final double SAME_STUD_MM = 0.45;
+
+    /** Wheel nuts on clean dry threads, by stud diameter: ranges printed in trailer and car manuals, from memory. */
+    private static final List<StudRow> STUDS = List.of(
+            new StudRow("7/16-20", 11.11, 55, 75, TorqueUnit.POUND_FORCE_FOOT),
+            new StudRow("M12×1.5", 12, 80, 110, TorqueUnit.NEWTON_METRE),
+            new StudRow("1/2-20", 12.7, 90, 120, TorqueUnit.POUND_FORCE_FOOT),
+            new StudRow("M14×1.5", 14, 120, 180, TorqueUnit.NEWTON_METRE),
+            new StudRow("9/16-18", 14.29, 110, 140, TorqueUnit.POUND_FORCE_FOOT),
+            new StudRow("5/8-18", 15.88, 190, 325, TorqueUnit.POUND_FORCE_FOOT),
+            new StudRow("M18×1.5", 18, 270, 350, TorqueUnit.NEWTON_METRE));
+
+    private CommonPractice() {}
+
+    private record StudRow(String stud, double diameterMillimetres, double least, double most, TorqueUnit unit) {}
+
+    /**
+     * The figure of a kind for a construction; empty where there is none to go by, as for wheel nuts on unmeasured studs.
+     *
+     * @param school the one kept with the wheel end
+     */
+    public static Optional<GoverningFigure<FigureValue>> figure(
+            FigureKind kind, Construction construction, NutSchool school, Optional<Length> studDiameter) {
+        return switch (kind) {
+            case NUT_SEQUENCE ->
+                Optional.of(common(
+                        new NutSequence(school, ""), "common practice for this nut and lock, chosen at the wheel end"));
+            case END_PLAY ->
+                Optional.of(common(new EndPlay(EndPlayWindow.COMMON_PRACTICE), "common practice, 1 to 5 thou"));
+            case WHEEL_NUT_TORQUE -> studDiameter.flatMap(CommonPractice::wheelNut);
+            case GREASE -> Optional.of(grease(construction));
+            case INTERVAL -> Optional.of(interval(construction));
+        };
+    }
+
+    private static Optional<GoverningFigure<FigureValue>> wheelNut(Length stud) {
+        return STUDS.stream()
+                .filter(row -> Math.abs(row.diameterMillimetres - stud.millimetres()) <= SAME_STUD_MM)
+                .min(Comparator.comparingDouble(row -> Math.abs(row.diameterMillimetres - stud.millimetres())))
+                .map(row -> common(
+                        new WheelNutTorque(Torque.of(row.least, row.unit), Torque.of(row.most, row.unit)),
+                        "common practice for " + row.stud + " studs, clean and dry"));
+    }
+
+    private static GoverningFigure<FigureValue> grease(Construction construction) {
+        return switch (construction) {
+            case OIL_BATH_HEAVY ->
+                common(new Grease("gear oil to the mark in the window"), "common practice for oil baths");
+            case STRAIGHT_SPINDLE ->
+                common(
+                        new Grease("NLGI 2, calcium sulfonate or marine lithium complex"),
+                        "common practice where hubs are dunked");
+            default ->
+                common(new Grease("NLGI 2 lithium complex, high temperature, for wheel bearings"), "common practice");
+        };
+    }
+
+    private static GoverningFigure<FigureValue> interval(Construction construction) {
+        int kilometres =
+                (int) Math.round((construction == Construction.STRAIGHT_SPINDLE ? 6_000 : 12_000) * KM_PER_MILE);
+        return common(
+                new Interval(12, Optional.of(kilometres)),
+                construction == Construction.STRAIGHT_SPINDLE
+                        ? "common practice for boat trailers, 12 months or 6,000 mi"
+                        : "common practice, 12 months or 12,000 mi");
+    }
+
+    private static GoverningFigure<FigureValue> common(FigureValue value, String source) {
+        return new GoverningFigure<>(value, Authority.COMMON_PRACTICE, source);
+    }
+}

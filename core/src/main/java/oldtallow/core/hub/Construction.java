@@ -1,0 +1,93 @@
+package oldtallow.core.hub;
+
+/** The constructions of wheel ends met in the trade. Names and what is special: common practice. */
+public enum Construction {
+    STRAIGHT_SPINDLE(
+            "straight spindle",
+            "small trailers, watercraft trailers",
+            "Same bearing in and out: used cones must go back to their own cups."),
+    STEPPED_UNBRAKED(
+            "stepped spindle, unbraked",
+            "utility and 750 kg trailers",
+            "The bearing family is found by measuring; there are several near-twins."),
+    STEPPED_BRAKED(
+            "stepped spindle, braked",
+            "boat tandems, campers",
+            "Grease past the seal ruins linings; drum heat reaches the hub."),
+    GREASE_THROUGH(
+            "grease-through spindle",
+            "campers, trailers",
+            "The nipple feeds behind the inboard bearing. Fill the channel before assembly, turn the hub while pumping."),
+    ROTOR_HUB(
+            "rotor hub",
+            "cars and light trucks, two-wheel-drive fronts",
+            "Hang the caliper, never by its hose; mind the tone ring and the backing plate."),
+    CLASSIC_CAR(
+            "classic car hub",
+            "sports cars",
+            "The staked nut is always new; the disc sits on pins and may need a puller."),
+    SPACER_SET(
+            "spacer-set upright",
+            "small classic front-wheel-drive cars",
+            "No adjustment: the spacer sets the play. Wrong or mixed parts are the failure; pair numbers must agree."),
+    FULL_FLOATING_REAR(
+            "full-floating 4x4 rear",
+            "four-wheel-drive axles",
+            "Half shaft and flange off first, oil drained. A worn bearing may be heard only once the half shaft is out."),
+    DRIVE_FLANGE_FRONT(
+            "4x4 front with drive flange",
+            "four-wheel-drive fronts",
+            "Circlip and shims go back in the same place; the lock plate fits in one hole position only."),
+    LOCKING_HUB_FRONT(
+            "solid 4x4 front with locking hubs",
+            "older four-wheel drives",
+            "Rotors can be side-handed: mark them. No gap behind the cups."),
+    OIL_BATH_HEAVY(
+            "oil-bath heavy wheel end",
+            "heavy trailers",
+            "A 180 kg wheel stays upright. Licensed heavy-vehicle work in many places."),
+    HUB_EXCHANGE(
+            "hub exchange",
+            "single-axle work trailers",
+            "A complete new hub goes on; the old inboard cone may be seized and is walked off evenly.");
+
+    private final String words;
+    private final String foundOn;
+    private final String special;
+
+    Construction(String words, String foundOn, String special) {
+        this.words = words;
+        this.foundOn = foundOn;
+        this.special = special;
+    }
+
+    /** Its name in the trade. */
+    public String words() {
+        return words;
+    }
+
+    public String foundOn() {
+        return foundOn;
+    }
+
+    /** What to know before it is touched. */
+    public String special() {
+        return special;
+    }
+
+    /** Whether a driven shaft runs through the spindle. */
+    public boolean isDriven() {
+        return switch (this) {
+            case FULL_FLOATING_REAR, DRIVE_FLANGE_FRONT, LOCKING_HUB_FRONT -> true;
+            default -> false;
+        };
+    }
+
+    /** Whether both bearings are the same set. */
+    public boolean hasEqualPair() {
+        return switch (this) {
+            case STRAIGHT_SPINDLE, SPACER_SET, FULL_FLOATING_REAR -> true;
+            default -> false;
+        };
+    }
+}

@@ -1,0 +1,102 @@
+package oldtallow.core.figure;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.Optional;
+import oldtallow.core.endplay.EndPlayWindow;
+import oldtallow.core.figure.FigureValue.EndPlay;
+import oldtallow.core.figure.FigureValue.Grease;
+import oldtallow.core.figure.FigureValue.Interval;
+import oldtallow.core.figure.FigureValue.NutSequence;
+import oldtallow.core.figure.FigureValue.WheelNutTorque;
+import oldtallow.core.hub.Construction;
+import oldtallow.core.quantity.Length;
+import oldtallow.core.quantity.OutOfRangeException;
+import oldtallow.core.quantity.Torque;
+import oldtallow.core.sequence.NutSchool;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.EnumSource;
+
+class FiguresTest {
+
+    /** Ranges printed in trailer and car manuals: common practice, from memory. */
+    @ParameterizedTest
+    @CsvSource({"12.7, 122.0, 162.7", "14, 120, 180", "12, 80, 110", "11.1, 74.6, 101.7", "15.9, 257.6, 440.6"})
+    void knowsTheUsualTorqueOfAStud(double millimetres, double least, double most) {
+        assertThat(wheelNut(millimetres)).get().satisfies(figure -> {
+            var torque = (WheelNutTorque) figure.value();
+            assertThat(torque.least().newtonMetres()).isCloseTo(least, within(0.1));
+            assertThat(torque.most().newtonMetres()).isCloseTo(most, within(0.1));
+        });
+    }
+
+    @Test
+    void guessesNoTorqueForAStudNobodyMeasuredOrKnows() {
+        assertThat(wheelNut(20)).isEmpty();
+        assertThat(CommonPractice.figure(
+                        FigureKind.WHEEL_NUT_TORQUE, Construction.ROTOR_HUB, NutSchool.INCH_POUND, Optional.empty()))
+                .isEmpty();
+    }
+
+    @ParameterizedTest
+    @EnumSource(Construction.class)
+    void hasCommonPracticeForEverythingElse(Construction construction) {
+        for (FigureKind kind : FigureKind.values()) {
+            if (kind != FigureKind.WHEEL_NUT_TORQUE) {
+                assertThat(CommonPractice.figure(kind, construction, NutSchool.INCH_POUND, Optional.empty()))
+                        .get()
+                        .satisfies(figure -> {
+                            assertThat(figure.value().kind()).isEqualTo(kind);
+                            assertThat(figure.authority()).isEqualTo(Authority.COMMON_PRACTICE);
+                        });
+            }
+        }
+    }
+
+    /** 12,000 mi are 19,312 km: trailer axle manuals, from memory; the mile by international agreement of 1959. */
+    @Test
+    void countsMilesInKilometres() {
+        var interval = (Interval) CommonPractice.figure(
+                        FigureKind.INTERVAL, Construction.STEPPED_BRAKED, NutSchool.INCH_POUND, Optional.empty())
+                .orElseThrow()
+                .value();
+
+        assertThat(interval.kilometres()).contains(19_312);
+        assertThat(interval.months()).isEqualTo(12);
+    }
+
+    @Test
+    void refusesFiguresNoManualPrints() {
+        assertThatThrownBy(() -> new WheelNutTorque(newtonMetres(19.9), newtonMetres(50)))
+                .isInstanceOf(OutOfRangeException.class);
+        assertThatThrownBy(() -> new WheelNutTorque(newtonMetres(100), newtonMetres(1000.1)))
+                .isInstanceOf(OutOfRangeException.class);
+        assertThatThrownBy(() -> new WheelNutTorque(newtonMetres(120), newtonMetres(100)))
+                .hasMessageContaining("least first");
+        assertThatThrownBy(() -> new Interval(0, Optional.empty())).isInstanceOf(OutOfRangeException.class);
+        assertThatThrownBy(() -> new Interval(121, Optional.empty())).isInstanceOf(OutOfRangeException.class);
+        assertThatThrownBy(() -> new Interval(12, Optional.of(99))).isInstanceOf(OutOfRangeException.class);
+        assertThatThrownBy(() -> new Grease(" ")).isInstanceOf(OutOfRangeException.class);
+        assertThatThrownBy(() -> new NutSequence(NutSchool.INCH_POUND, "x".repeat(301)))
+                .isInstanceOf(OutOfRangeException.class);
+        assertThat(new WheelNutTorque(newtonMetres(20), newtonMetres(1000)).kind())
+                .isEqualTo(FigureKind.WHEEL_NUT_TORQUE);
+        assertThat(new EndPlay(EndPlayWindow.COMMON_PRACTICE).kind()).isEqualTo(FigureKind.END_PLAY);
+    }
+
+    private static Optional<GoverningFigure<FigureValue>> wheelNut(double stud) {
+        return CommonPractice.figure(
+                FigureKind.WHEEL_NUT_TORQUE,
+                Construction.STEPPED_BRAKED,
+                NutSchool.INCH_POUND,
+                Optional.of(Length.ofMillimetres(stud)));
+    }
+
+    private static Torque newtonMetres(double number) {
+        return Torque.ofNewtonMetres(number);
+    }
+}

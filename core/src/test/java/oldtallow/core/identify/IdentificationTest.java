@@ -1,0 +1,200 @@
+package oldtallow.core.identify;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Random;
+import oldtallow.core.bearing.BearingSet;
+import oldtallow.core.bearing.BearingSet.Series;
+import oldtallow.core.bearing.CatalogueEntry;
+import oldtallow.core.bearing.SetDimension;
+import oldtallow.core.bearing.StandardCatalogue;
+import oldtallow.core.identify.Identification.Verdict;
+import oldtallow.core.quantity.Length;
+import org.junit.jupiter.api.Test;
+
+/** Against the standard dimensions of the catalogue (ANSI/ABMA 19.2, ISO 355, from memory). */
+class IdentificationTest {
+
+    private static final List<BearingSet> SETS =
+            StandardCatalogue.entries().stream().map(CatalogueEntry::set).toList();
+    private static final int DRAWS = 10_000;
+
+    /**
+     * Bore, cup diameter and cup width by calliper. The parts are drawn from their tolerances as the standards give them,
+     * uniformly, and the reading from a normal distribution: neither is the model the identification itself assumes.
+     */
+    @Test
+    void findsTheRightSetInNinetyNineOfAHundredDraws() {
+        var random = new Random(20261125);
+        int right = 0;
+        for (int i = 0; i < DRAWS; i++) {
+            BearingSet set = SETS.get(random.nextInt(SETS.size()));
+            boolean inch = set.series() == Series.INCH;
+            List<Measurement> readings = List.of(
+                    read(random, Measurand.CONE_BORE, set.bore(), inch ? 0 : -12, inch ? 13 : 0),
+                    read(random, Measurand.CUP_OUTSIDE, set.outsideDiameter(), inch ? 0 : -15, inch ? 25 : 0),
+                    read(random, Measurand.CUP_WIDTH, set.cupWidth(), -120, 0));
+
+            Identification found = Identification.of(SETS, readings);
+
+            Candidate first = found.candidates().getFirst();
+            boolean tiedWithAnHonestTwin = found.verdict() == Verdict.SEVERAL
+                    && found.candidates().stream().anyMatch(one -> one.set().equals(set))
+                    && first.lookAlikes().stream().anyMatch(twin -> twin.set().equals(set));
+            if (found.verdict() != Verdict.NOTHING_FITS && (first.set().equals(set) || tiedWithAnHonestTwin)) {
+                right++;
+            }
+        }
+        assertThat(right).isGreaterThanOrEqualTo(DRAWS * 99 / 100);
+    }
+
+    @Test
+    void saysPlainlyWhenNothingFits() {
+        Identification found = Identification.of(
+                SETS, List.of(calliper(Measurand.CONE_BORE, 28.3), calliper(Measurand.CUP_OUTSIDE, 50.3)));
+
+        assertThat(found.verdict()).isEqualTo(Verdict.NOTHING_FITS);
+        assertThat(found.candidates()).hasSize(3);
+        assertThat(found.candidates().getFirst().set().designation()).hasToString("L45449/L45410");
+        assertThat(found.candidates().getFirst().worst().measurand()).isEqualTo(Measurand.CONE_BORE);
+        assertThat(found.candidates().getFirst().worst().millimetres()).isNegative();
+    }
+
+    /** LM11910 and LM12710 measure alike (45.237 × 12.065) but have other race angles: from the cup alone it is a tie. */
+    @Test
+    void tiesCupsOfTheSameSizeAndAsksForTheBore() {
+        Identification found = Identification.of(
+                SETS, List.of(calliper(Measurand.CUP_OUTSIDE, 45.24), calliper(Measurand.CUP_WIDTH, 12.03)));
+
+        assertThat(found.verdict()).isEqualTo(Verdict.SEVERAL);
+        assertThat(found.candidates())
+                .extracting(one -> one.set().designation().toString())
+                .containsExactlyInAnyOrder("LM11949/LM11910", "LM12749/LM12710");
+        assertThat(found.next().getFirst().measurand()).isEqualTo(Measurand.CONE_BORE);
+        assertThat(found.candidates().getFirst().lookAlikes().getFirst().sameCupSize())
+                .isTrue();
+        assertThat(found.candidates().getFirst().lookAlikes().getFirst().partedBy())
+                .isEqualTo(SetDimension.CONE_BORE);
+    }
+
+    /** L68110 and L68111: 59.131 against 59.975 mm on the same cone. */
+    @Test
+    void partsNearTwinsByTheirCupOnlyWithAnInstrumentThatCan() {
+        List<Measurement> tape = List.of(
+                calliper(Measurand.CONE_BORE, 34.99),
+                new Measurement(Measurand.CUP_OUTSIDE, Length.ofMillimetres(59.5), Instrument.TAPE));
+        Identification byTape = Identification.of(SETS, tape);
+        List<Measurement> calliper =
+                List.of(calliper(Measurand.CONE_BORE, 34.99), calliper(Measurand.CUP_OUTSIDE, 59.98));
+        Identification byCalliper = Identification.of(SETS, calliper);
+
+        assertThat(byTape.verdict()).isEqualTo(Verdict.SEVERAL);
+        assertThat(byTape.next().getFirst().measurand()).isEqualTo(Measurand.CUP_OUTSIDE);
+        assertThat(byCalliper.verdict()).isEqualTo(Verdict.ONE);
+        assertThat(byCalliper.candidates().getFirst().set().designation()).hasToString("L68149/L68111");
+        assertThat(byCalliper.candidates().getFirst().lookAlikes())
+                .extracting(twin -> twin.set().designation().toString())
+                .contains("L68149/L68110");
+    }
+
+    @Test
+    void aGaugeThatGoesInBoundsFromBelowAndOneThatDoesNotFromAbove() {
+        Identification found = Identification.of(
+                SETS,
+                List.of(
+                        new Measurement(Measurand.CONE_BORE, Length.ofMillimetres(27), Instrument.GO_GAUGE),
+                        new Measurement(Measurand.CONE_BORE, Length.ofMillimetres(30.5), Instrument.NO_GO_GAUGE)));
+
+        assertThat(found.candidates())
+                .allSatisfy(one -> assertThat(one.set().bore().millimetres()).isBetween(26.8, 30.7))
+                .extracting(one -> one.set().designation().toString())
+                .contains("L45449/L45410", "30206");
+    }
+
+    /** A 3500 lb hub's usual seal is 1.719 × 2.565 in: common practice. */
+    @Test
+    void aSealHintsAtTheSetBesideIt() {
+        Identification without = Identification.of(SETS, List.of(tape(Measurand.CONE_BORE, 35)));
+        Identification with =
+                Identification.of(SETS, List.of(tape(Measurand.CONE_BORE, 35), calliper(Measurand.SEAL_INSIDE, 43.7)));
+
+        assertThat(probability(with, "L68149/L68111")).isGreaterThan(probability(without, "L68149/L68111") * 3);
+    }
+
+    /** The cone slides on: a spindle seat of 26.975 mm belongs to the 26.988 mm cone. */
+    @Test
+    void aSpindleSeatTellsTheCone() {
+        Identification found = Identification.of(
+                SETS,
+                List.of(new Measurement(Measurand.SPINDLE_SEAT, Length.ofMillimetres(26.975), Instrument.MICROMETER)));
+
+        assertThat(found.verdict()).isEqualTo(Verdict.ONE);
+        assertThat(found.candidates().getFirst().set().designation()).hasToString("L44649/L44610");
+    }
+
+    @Test
+    void anotherReadingOfTheSameSetNeverMakesItLessLikely() {
+        for (BearingSet set : SETS) {
+            List<Measurement> readings = new ArrayList<>();
+            double before = 0;
+            for (Measurand measurand :
+                    List.of(Measurand.CUP_OUTSIDE, Measurand.CONE_BORE, Measurand.CUP_WIDTH, Measurand.CONE_WIDTH)) {
+                double offset = MakingTolerance.of(measurand, set).offset().millimetres();
+                readings.add(calliper(
+                        measurand, set.of(measurand.dimension().orElseThrow()).millimetres() + offset));
+                double now = probability(
+                        Identification.of(SETS, readings), set.designation().toString());
+                assertThat(now).as("%s after %s", set.designation(), measurand).isGreaterThanOrEqualTo(before - 1e-9);
+                before = now;
+            }
+            assertThat(before).isGreaterThan(0.9);
+        }
+    }
+
+    @Test
+    void asksForTheDimensionThatLeavesTheLeastDoubt() {
+        Identification found = Identification.of(SETS, List.of(calliper(Measurand.CUP_OUTSIDE, 50.3)));
+
+        assertThat(found.next()).isNotEmpty();
+        assertThat(found.next()).isSortedAccordingTo((a, b) -> Double.compare(a.doubtLeft(), b.doubtLeft()));
+        assertThat(found.next().getFirst().measurand()).isEqualTo(Measurand.CONE_BORE);
+        assertThat(found.next().getFirst().doubtLeft()).isLessThan(1e-3);
+    }
+
+    @Test
+    void questionsMillimetresTypedAsInches() {
+        assertThat(Measurement.looksLikeTheOtherUnit(Measurand.CONE_BORE, 44.45, true))
+                .isTrue();
+        assertThat(Measurement.looksLikeTheOtherUnit(Measurand.CONE_BORE, 1.75, true))
+                .isFalse();
+        assertThat(Measurement.looksLikeTheOtherUnit(Measurand.CONE_BORE, 1.75, false))
+                .isTrue();
+        assertThatThrownBy(() -> calliper(Measurand.CONE_BORE, 1129)).hasMessageContaining("cone bore");
+        assertThatThrownBy(() -> Identification.of(SETS, List.of())).hasMessageContaining("nothing was measured");
+    }
+
+    private static double probability(Identification found, String name) {
+        return found.candidates().stream()
+                .filter(one -> one.set().designation().toString().equals(name))
+                .mapToDouble(Candidate::probability)
+                .sum();
+    }
+
+    private static Measurement calliper(Measurand measurand, double millimetres) {
+        return new Measurement(measurand, Length.ofMillimetres(millimetres), Instrument.CALLIPER);
+    }
+
+    private static Measurement tape(Measurand measurand, double millimetres) {
+        return new Measurement(measurand, Length.ofMillimetres(millimetres), Instrument.TAPE);
+    }
+
+    private static Measurement read(
+            Random random, Measurand measurand, Length nominal, double leastMicrometres, double mostMicrometres) {
+        double made = leastMicrometres + (mostMicrometres - leastMicrometres) * random.nextDouble();
+        double off = random.nextGaussian() * 30;
+        return calliper(measurand, nominal.millimetres() + (made + off) / 1000);
+    }
+}
