@@ -19,6 +19,7 @@ import java.util.stream.Stream;
 public final class ThrowawayPostgres implements AutoCloseable {
 
     private static final String USER = "app";
+    private static final String APPLICATION_USER = "oldtallow_app";
     private static final int TRIES = 5;
 
     private final Path folder;
@@ -48,6 +49,7 @@ public final class ThrowawayPostgres implements AutoCloseable {
                 "--locale=C.UTF-8",
                 "--no-sync");
         postgres.startOnAFreePort();
+        postgres.createApplicationRole();
         return postgres;
     }
 
@@ -55,8 +57,14 @@ public final class ThrowawayPostgres implements AutoCloseable {
         return "jdbc:postgresql://127.0.0.1:" + port + "/postgres";
     }
 
+    /** The superuser who owns the tables. */
     public String user() {
         return USER;
+    }
+
+    /** The role the application connects as: held by the walls between workshops. */
+    public String applicationUser() {
+        return APPLICATION_USER;
     }
 
     /** Pulls the server away as a crash would: clients lose their connections, nothing is tidied up. */
@@ -106,6 +114,10 @@ public final class ThrowawayPostgres implements AutoCloseable {
                 "start");
         port = chosen;
         running = true;
+    }
+
+    private void createApplicationRole() {
+        run("createuser", "-h", "127.0.0.1", "-p", String.valueOf(port), "-U", USER, APPLICATION_USER);
     }
 
     private String data() {
