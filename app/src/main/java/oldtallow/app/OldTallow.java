@@ -4,7 +4,8 @@ import org.springframework.boot.SpringApplication;
 import org.springframework.boot.autoconfigure.SpringBootApplication;
 
 /** Starts the application. */
-@SpringBootApplication
+@SpringBootApplication(
+        excludeName = "org.springframework.boot.security.autoconfigure.UserDetailsServiceAutoConfiguration")
 public class OldTallow {
 
     public static void main(String[] arguments) {

@@ -4,36 +4,35 @@ import java.io.IOException;
 import java.io.InputStream;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
-import java.nio.charset.StandardCharsets;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
-import java.util.ArrayList;
+import java.time.LocalDate;
 import java.util.Comparator;
-import java.util.List;
 import java.util.UUID;
+import oldtallow.app.assembly.Assembly;
 import oldtallow.app.demo.DemoYard.DemoAxle;
-import oldtallow.app.demo.DemoYard.DemoHub;
 import oldtallow.app.demo.DemoYard.DemoRig;
 import oldtallow.app.demo.DemoYard.DemoSetting;
+import oldtallow.app.figures.Figures;
+import oldtallow.app.figures.Place;
 import oldtallow.app.nut.NewNutSetting;
 import oldtallow.app.nut.NewNutSetting.FinalTorque;
 import oldtallow.app.nut.NutSettings;
-import oldtallow.app.platform.FieldErrors;
+import oldtallow.app.nut.SettingSummary;
+import oldtallow.app.people.DemoAccounts;
+import oldtallow.app.people.People;
 import oldtallow.app.register.Register;
 import oldtallow.app.register.Rig;
-import oldtallow.app.register.Side;
-import oldtallow.app.register.SpindleNut;
 import oldtallow.app.register.WheelEnd;
-import oldtallow.app.wire.FigureForm;
-import oldtallow.core.endplay.EndPlayWindow;
-import oldtallow.core.endplay.GoverningFigure;
+import oldtallow.app.walls.Asker;
+import oldtallow.app.walls.SignedIn;
+import oldtallow.core.figure.Authority;
+import oldtallow.core.figure.GoverningFigure;
 import oldtallow.core.nut.NutCase;
 import oldtallow.core.nut.NutReading;
 import oldtallow.core.quantity.Length;
 import oldtallow.core.quantity.Turn;
-import oldtallow.core.thread.Hand;
-import oldtallow.core.thread.SpindleThread;
 import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
@@ -41,7 +40,7 @@ import org.springframework.boot.ApplicationArguments;
 import org.springframework.boot.ApplicationRunner;
 import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
 import org.springframework.stereotype.Component;
-import org.springframework.transaction.annotation.Transactional;
+import org.springframework.transaction.support.TransactionTemplate;
 import tools.jackson.databind.json.JsonMapper;
 
 /** Fills an empty register with the made-up yard, through the same services a mechanic's entries take. */
@@ -52,35 +51,58 @@ class DemoLoader implements ApplicationRunner {
     private static final Logger LOG = LoggerFactory.getLogger(DemoLoader.class);
     private static final String FILE = "/demo/yard.json";
 
+    private final People people;
+    private final DemoAccounts accounts;
+    private final TransactionTemplate transactions;
     private final Register register;
+    private final Assembly assembly;
+    private final Figures figures;
     private final NutSettings settings;
     private final JsonMapper json;
     private final Clock clock;
 
-    DemoLoader(Register register, NutSettings settings, JsonMapper json, Clock clock) {
+    DemoLoader(
+            People people,
+            DemoAccounts accounts,
+            TransactionTemplate transactions,
+            Register register,
+            Assembly assembly,
+            Figures figures,
+            NutSettings settings,
+            JsonMapper json,
+            Clock clock) {
+        this.people = people;
+        this.accounts = accounts;
+        this.transactions = transactions;
         this.register = register;
+        this.assembly = assembly;
+        this.figures = figures;
         this.settings = settings;
         this.json = json;
         this.clock = clock;
     }
 
-    /** One transaction: an interrupted load leaves the register empty and is done again next time. */
     @Override
-    @Transactional
     public void run(ApplicationArguments arguments) throws IOException {
-        if (!register.rigs().isEmpty()) {
-            return;
-        }
         DemoYard yard = read();
-        register.setRule(figure(yard.rule()));
-        int number = 1;
-        for (DemoRig rig : yard.rigs()) {
-            register.enter(enter(rig, number++));
+        if (people.nobodyYet()) {
+            people.found(yard.workshop(), accounts.accounts().getFirst());
         }
-        for (Rig rig : register.rigs()) {
-            setNuts(rig, yard.rigs().get(rig.yardNumber() - 1));
+        accounts.owner().ifPresent(owner -> Asker.as(owner, () -> transactions.execute(status -> load(yard))));
+    }
+
+    /** One transaction: an interrupted load leaves the register empty and is done again next time. */
+    private boolean load(DemoYard yard) {
+        if (!register.isEmpty()) {
+            return false;
         }
+        accounts.accounts().stream().skip(1).forEach(people::add);
+        var entries = new DemoEntries(LocalDate.now(clock));
+        var workshop = new Place(Place.Scope.WORKSHOP, Asker.now().workshopId());
+        yard.rules().forEach(rule -> figures.file(workshop, 0, entries.figure(rule, Authority.WORKSHOP)));
+        yard.rigs().forEach(this::enter);
         LOG.info("demo data loaded: {} rigs", yard.rigs().size());
+        return true;
     }
 
     private DemoYard read() throws IOException {
@@ -92,68 +114,36 @@ class DemoLoader implements ApplicationRunner {
         }
     }
 
-    private static Rig enter(DemoRig demo, int number) {
-        UUID rigId = id(demo.name());
-        List<Rig.Axle> axles = new ArrayList<>();
-        for (int i = 0; i < demo.axles().size(); i++) {
-            DemoAxle axle = demo.axles().get(i);
-            int position = i + 1;
-            List<WheelEnd> ends =
-                    List.of(wheelEnd(rigId, demo, position, Side.LEFT), wheelEnd(rigId, demo, position, Side.RIGHT));
-            axles.add(new Rig.Axle(
-                    id(demo.name() + " axle " + position),
-                    position,
-                    axle.fromFrontMillimetres(),
-                    axle.trackMillimetres(),
-                    ends));
-        }
-        return new Rig(
-                rigId,
-                number,
-                demo.kind(),
-                demo.name(),
-                demo.plate(),
-                demo.lengthMillimetres(),
-                demo.widthMillimetres(),
-                demo.drawbarMillimetres(),
-                axles);
-    }
-
-    private static WheelEnd wheelEnd(UUID rigId, DemoRig demo, int position, Side side) {
-        DemoHub hub = demo.axles().get(position - 1).hub();
-        SpindleThread thread = SpindleThread.valueOf(hub.thread());
-        var errors = new FieldErrors();
-        @Nullable Double washer = hub.washerMillimetres();
-        var nut = new SpindleNut(
-                thread.designation(),
-                thread.cut(Hand.RIGHT),
-                errors.require(hub.lock().toLock("lock", errors)),
-                washer == null ? null : Length.ofMillimetres(washer));
-        return new WheelEnd(
-                id(demo.name() + " " + position + " " + side),
-                rigId,
-                demo.name(),
-                position,
-                demo.axles().size(),
-                side,
-                hub.construction(),
-                nut,
-                hub.school(),
-                hub.maker() == null ? List.of() : List.of(figure(hub.maker())));
-    }
-
-    private void setNuts(Rig rig, DemoRig demo) {
+    private void enter(DemoRig demo) {
+        var entries = new DemoEntries(LocalDate.now(clock));
+        Rig rig = assembly.enter(DemoEntries.id(demo.name()), entries.rig(demo), entries.axles(demo));
+        demo.figures()
+                .forEach(figure ->
+                        figures.file(new Place(Place.Scope.RIG, rig.id()), 0, entries.figure(figure, Authority.MAKER)));
         for (Rig.Axle axle : rig.axles()) {
+            DemoAxle onAxle = demo.axles().get(axle.position() - 1);
+            onAxle.hub()
+                    .figures()
+                    .forEach(figure -> figures.file(
+                            new Place(Place.Scope.AXLE, axle.id()), 0, entries.figure(figure, Authority.MAKER)));
             for (WheelEnd end : axle.wheelEnds()) {
-                List<DemoSetting> past = demo.axles().get(axle.position() - 1).settings(end.side());
-                past.forEach(setting -> settings.save(report(end, setting)));
+                onAxle.end(end.side()).settings().forEach(setting -> setNut(end, setting));
             }
+        }
+    }
+
+    private void setNut(WheelEnd end, DemoSetting demo) {
+        SettingSummary saved =
+                Asker.as(by(demo), () -> settings.save(report(end, demo))).setting();
+        if (saved.awaitsSignOff() && !Boolean.TRUE.equals(demo.waits())) {
+            settings.signOff(saved.id());
         }
     }
 
     private NewNutSetting report(WheelEnd end, DemoSetting demo) {
         var reading = NutReading.atZeroPlay(1, Turn.ofDegrees(demo.looserDegrees()));
-        var nutCase = new NutCase(end.nut().thread(), end.nut().lock(), reading, end.window(), null);
+        var nutCase = new NutCase(
+                end.nut().thread(), end.nut().lock(), reading, GoverningFigure.governing(figures.endPlay(end)), null);
         double backOff = nutCase.stops().stream()
                 .map(stop -> stop.backOff().degrees())
                 .min(Comparator.comparingDouble(degrees -> Math.abs(degrees - demo.stopNear())))
@@ -164,7 +154,6 @@ class DemoLoader implements ApplicationRunner {
                 UUID.randomUUID(),
                 end.id(),
                 setAt,
-                demo.by(),
                 end.school(),
                 reading,
                 BigDecimal.valueOf(backOff).setScale(3, RoundingMode.HALF_EVEN),
@@ -175,13 +164,12 @@ class DemoLoader implements ApplicationRunner {
                 demo.note() == null ? "" : demo.note());
     }
 
-    private static GoverningFigure<EndPlayWindow> figure(FigureForm form) {
-        var errors = new FieldErrors();
-        return errors.require(form.toFigure("figure", errors));
-    }
-
-    /** The same id at every load, so that a bookmark of the demo stays good. */
-    private static UUID id(String name) {
-        return UUID.nameUUIDFromBytes(("demo " + name).getBytes(StandardCharsets.UTF_8));
+    private SignedIn by(DemoSetting demo) {
+        UUID workshopId = Asker.now().workshopId();
+        return people.all().stream()
+                .filter(person -> person.name().equals(demo.by()))
+                .map(person -> new SignedIn(person.id(), workshopId, person.name(), person.role()))
+                .findFirst()
+                .orElseThrow(() -> new IllegalStateException("the demo has no " + demo.by()));
     }
 }

@@ -2,16 +2,22 @@ package oldtallow.app.demo;
 
 import java.math.BigDecimal;
 import java.util.List;
+import java.util.Set;
+import oldtallow.app.fitted.FittedPart.Condition;
+import oldtallow.app.fitted.PartPlace;
+import oldtallow.app.register.Rig;
 import oldtallow.app.register.RigKind;
 import oldtallow.app.register.Side;
-import oldtallow.app.wire.FigureForm;
 import oldtallow.app.wire.LockForm;
 import oldtallow.app.wire.TorqueEntry;
+import oldtallow.core.figure.FigureKind;
+import oldtallow.core.hub.Construction;
+import oldtallow.core.hub.HubDimension;
 import oldtallow.core.sequence.NutSchool;
 import org.jspecify.annotations.Nullable;
 
 /** The made-up yard as its file tells it. */
-record DemoYard(FigureForm rule, List<DemoRig> rigs) {
+record DemoYard(String workshop, List<DemoFigure> rules, List<DemoRig> rigs) {
 
     record DemoRig(
             RigKind kind,
@@ -20,38 +26,76 @@ record DemoYard(FigureForm rule, List<DemoRig> rigs) {
             Integer lengthMillimetres,
             Integer widthMillimetres,
             Integer drawbarMillimetres,
-            List<DemoAxle> axles) {}
+            List<DemoAxle> axles,
+            String ownerName,
+            String ownerContact,
+            Integer builtIn,
+            Set<Rig.Use> uses,
+            DemoDistance distance,
+            List<DemoFigure> figures) {}
 
-    /** An axle; both wheel ends share the hub, each has settings of its own. */
-    record DemoAxle(
-            Integer fromFrontMillimetres,
-            Integer trackMillimetres,
-            DemoHub hub,
-            List<DemoSetting> left,
-            List<DemoSetting> right) {
+    record DemoDistance(
+            Rig.Distance.By by,
+            @Nullable Integer km,
+            @Nullable Integer readDaysAgo,
+            Integer yearlyKm) {}
 
-        List<DemoSetting> settings(Side side) {
+    /** An axle; both wheel ends share the hub, each has parts and settings of its own. */
+    record DemoAxle(Integer fromFrontMillimetres, Integer trackMillimetres, DemoHub hub, DemoEnd left, DemoEnd right) {
+
+        DemoEnd end(Side side) {
             return side == Side.LEFT ? left : right;
         }
     }
+
+    record DemoEnd(List<DemoSetting> settings, List<DemoPart> parts) {}
 
     /**
      * What stands on both spindles of an axle.
      *
      * @param thread name of a spindle thread of the core
+     * @param inboard designation of a set, where no part says so
      */
     record DemoHub(
-            String construction,
+            Construction construction,
             String thread,
             LockForm lock,
             @Nullable Double washerMillimetres,
             NutSchool school,
-            @Nullable FigureForm maker) {}
+            String inboard,
+            String outboard,
+            List<DemoSize> measured,
+            List<DemoFigure> figures) {}
+
+    record DemoSize(HubDimension dimension, Double millimetres) {}
+
+    record DemoPart(
+            PartPlace place,
+            String designation,
+            @Nullable String cup,
+            @Nullable String pairNumber,
+            @Nullable String batch,
+            @Nullable Integer packedDaysAgo,
+            Integer fittedDaysAgo,
+            Condition condition) {}
+
+    /** A figure of the maker's, or of the workshop where it stands among its rules. */
+    record DemoFigure(
+            FigureKind kind,
+            String source,
+            @Nullable Double leastMillimetres,
+            @Nullable Double mostMillimetres,
+            @Nullable Double leastNewtonMetres,
+            @Nullable Double mostNewtonMetres,
+            @Nullable String words,
+            @Nullable Integer months,
+            @Nullable Integer kilometres) {}
 
     /**
      * A setting in the past, locked at the stop nearest to {@code stopNear}.
      *
      * @param looserDegrees from zero play until a slot meets mark 1
+     * @param waits that no mechanic has signed an apprentice's setting off yet
      * @param stopNear degrees of back-off near which the nut was locked
      */
     record DemoSetting(
@@ -61,5 +105,6 @@ record DemoYard(FigureForm rule, List<DemoRig> rigs) {
             Double stopNear,
             @Nullable Double measuredMillimetres,
             @Nullable TorqueEntry torque,
-            @Nullable String note) {}
+            @Nullable String note,
+            @Nullable Boolean waits) {}
 }

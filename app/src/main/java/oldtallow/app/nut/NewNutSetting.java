@@ -22,7 +22,6 @@ public record NewNutSetting(
         UUID id,
         UUID wheelEndId,
         Instant setAt,
-        String setBy,
         NutSchool school,
         NutReading reading,
         BigDecimal backOffDegrees,

@@ -2,15 +2,17 @@ package oldtallow.app.nut;
 
 import java.time.Instant;
 import java.util.List;
+import oldtallow.app.walls.SignedIn;
 import oldtallow.core.endplay.EndPlayVerdict;
 import oldtallow.core.endplay.EndPlayWindow;
-import oldtallow.core.endplay.GoverningFigure;
+import oldtallow.core.figure.GoverningFigure;
 import oldtallow.core.quantity.Length;
 import oldtallow.core.thread.ScrewThread;
 
 /**
  * A setting on record, with all that was true of its wheel end then.
  *
+ * @param by who reports it; an apprentice's waits for a sign-off
  * @param lockWords the lock in words
  * @param backOffDegrees exact angle of the lock position, from where the nut stood
  * @param engagedMarks holes or tangs that met, from 1; empty on a lock that holds anywhere
@@ -19,6 +21,7 @@ import oldtallow.core.thread.ScrewThread;
  */
 public record NutSetting(
         NewNutSetting reported,
+        SignedIn by,
         Instant recordedAt,
         String threadDesignation,
         ScrewThread thread,

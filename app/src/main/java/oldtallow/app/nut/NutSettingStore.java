@@ -1,8 +1,11 @@
 package oldtallow.app.nut;
 
+import java.time.Instant;
+import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import oldtallow.app.walls.SignedIn;
 
 /** Where settings are kept; they are added and read, never changed. */
 public interface NutSettingStore {
@@ -15,8 +18,11 @@ public interface NutSettingStore {
     /** Settings of a wheel end, latest first. */
     List<SettingSummary> ofWheelEnd(UUID workshopId, UUID wheelEndId);
 
-    /** The latest setting of every wheel end that has one. */
-    List<SettingSummary> latest(UUID workshopId);
+    /** The latest setting of each of these wheel ends that has one. */
+    List<SettingSummary> latest(UUID workshopId, Collection<UUID> wheelEndIds);
+
+    /** Puts on record who answers for a setting; does nothing where somebody does already. */
+    void signOff(SignedIn mechanic, UUID settingId, Instant now);
 
     /** Adds it unless its id is taken in this workshop; tells whether it did. */
     boolean add(UUID workshopId, NutSetting setting, String fingerprint);

@@ -4,13 +4,21 @@ import java.nio.charset.StandardCharsets;
 import java.security.MessageDigest;
 import java.security.NoSuchAlgorithmException;
 import java.time.Clock;
+import java.util.Collection;
 import java.util.HexFormat;
 import java.util.List;
 import java.util.UUID;
+import oldtallow.app.figures.Figures;
 import oldtallow.app.platform.ConflictException;
+import oldtallow.app.platform.NotFoundException;
 import oldtallow.app.register.Register;
 import oldtallow.app.register.WheelEnd;
+import oldtallow.app.walls.Asker;
+import oldtallow.app.walls.SignedIn;
 import oldtallow.app.workshop.Workshops;
+import oldtallow.core.figure.GoverningFigure;
+import org.springframework.context.ApplicationEventPublisher;
+import org.springframework.security.access.prepost.PreAuthorize;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -20,13 +28,23 @@ public class NutSettings {
 
     private final NutSettingStore store;
     private final Register register;
+    private final Figures figures;
     private final Workshops workshops;
+    private final ApplicationEventPublisher events;
     private final Clock clock;
 
-    NutSettings(NutSettingStore store, Register register, Workshops workshops, Clock clock) {
+    NutSettings(
+            NutSettingStore store,
+            Register register,
+            Figures figures,
+            Workshops workshops,
+            ApplicationEventPublisher events,
+            Clock clock) {
         this.store = store;
         this.register = register;
+        this.figures = figures;
         this.workshops = workshops;
+        this.events = events;
         this.clock = clock;
     }
 
@@ -40,30 +58,60 @@ public class NutSettings {
     @Transactional
     public Saved save(NewNutSetting reported) {
         WheelEnd end = register.wheelEnd(reported.wheelEndId());
-        UUID workshopId = workshops.current().id();
+        UUID workshopId = workshops.currentId();
         String fingerprint = fingerprint(reported);
         var earlier = store.find(workshopId, reported.id());
         if (earlier.isPresent()) {
             return new Saved(sameOrConflict(earlier.get(), fingerprint), false);
         }
-        NutSetting setting = SettingJudge.judge(reported, end, clock.instant());
+        NutSetting setting = SettingJudge.judge(
+                reported, Asker.now(), end, GoverningFigure.governing(figures.endPlay(end)), clock.instant());
         boolean added = store.add(workshopId, setting, fingerprint);
+        tell(end);
         var kept = store.find(workshopId, reported.id())
                 .orElseThrow(() -> new ConflictException("This id is taken. Save again: a new one will be made."));
         return new Saved(sameOrConflict(kept, fingerprint), added);
     }
 
+    /** A setting was put on record or signed off at a wheel end of this rig. */
+    public record SettingRecorded(UUID rigId) {}
+
     /** Settings of a wheel end, latest first. */
     @Transactional(readOnly = true)
     public List<SettingSummary> of(UUID wheelEndId) {
         return store.ofWheelEnd(
-                workshops.current().id(), register.wheelEnd(wheelEndId).id());
+                workshops.currentId(), register.wheelEnd(wheelEndId).id());
     }
 
-    /** The latest setting of every wheel end that has one. */
+    /** A mechanic answers for an apprentice's setting; signing twice changes nothing. */
+    @PreAuthorize("hasRole('MECHANIC')")
+    @Transactional
+    public SettingSummary signOff(UUID settingId) {
+        SignedIn mechanic = Asker.now();
+        SettingSummary setting = onRecord(mechanic.workshopId(), settingId);
+        if (!setting.awaitsSignOff()) {
+            return setting;
+        }
+        store.signOff(mechanic, settingId, clock.instant());
+        tell(register.wheelEnd(setting.wheelEndId()));
+        return onRecord(mechanic.workshopId(), settingId);
+    }
+
+    /** The latest setting of each of these wheel ends that has one. */
     @Transactional(readOnly = true)
-    public List<SettingSummary> latest() {
-        return store.latest(workshops.current().id());
+    public List<SettingSummary> latest(Collection<UUID> wheelEndIds) {
+        return store.latest(workshops.currentId(), wheelEndIds);
+    }
+
+    private void tell(WheelEnd end) {
+        register.hold(end.rigId());
+        events.publishEvent(new SettingRecorded(end.rigId()));
+    }
+
+    private SettingSummary onRecord(UUID workshopId, UUID settingId) {
+        return store.find(workshopId, settingId)
+                .map(NutSettingStore.Kept::setting)
+                .orElseThrow(() -> new NotFoundException("nut setting", settingId));
     }
 
     private static SettingSummary sameOrConflict(NutSettingStore.Kept kept, String fingerprint) {

@@ -9,7 +9,10 @@ import oldtallow.app.nut.NewNutSetting.FinalTorque;
 import oldtallow.app.platform.FieldErrors;
 import oldtallow.app.register.SpindleNut;
 import oldtallow.app.register.WheelEnd;
+import oldtallow.app.walls.SignedIn;
 import oldtallow.core.endplay.EndPlayVerdict;
+import oldtallow.core.endplay.EndPlayWindow;
+import oldtallow.core.figure.GoverningFigure;
 import oldtallow.core.lock.Engagement;
 import oldtallow.core.lock.FreeAngleLock;
 import oldtallow.core.lock.SteppedLock;
@@ -42,18 +45,19 @@ final class SettingJudge {
         this.errors = errors;
     }
 
-    static NutSetting judge(NewNutSetting reported, WheelEnd end, Instant now) {
+    static NutSetting judge(
+            NewNutSetting reported, SignedIn by, WheelEnd end, GoverningFigure<EndPlayWindow> window, Instant now) {
         var errors = new FieldErrors();
         SpindleNut nut = end.nut();
         @Nullable
         NutCase nutCase = errors.at(
                 "reading.mark",
-                () -> new NutCase(nut.thread(), nut.lock(), reported.reading(), end.window(), nut.washerThickness()));
-        return new SettingJudge(reported, end, errors.require(nutCase), errors).judge(now);
+                () -> new NutCase(nut.thread(), nut.lock(), reported.reading(), window, nut.washerThickness()));
+        return new SettingJudge(reported, end, errors.require(nutCase), errors).judge(by, now);
     }
 
-    private NutSetting judge(Instant now) {
-        checkPersonAndTime(now);
+    private NutSetting judge(SignedIn by, Instant now) {
+        checkNoteAndTime(now);
         checkTorque();
         @Nullable Length endPlay = null;
         double backOff = reported.backOffDegrees().doubleValue();
@@ -85,6 +89,7 @@ final class SettingJudge {
         errors.throwIfAny();
         return new NutSetting(
                 reported,
+                by,
                 now,
                 end.nut().threadDesignation(),
                 nutCase.thread(),
@@ -96,10 +101,7 @@ final class SettingJudge {
                 nutCase.window());
     }
 
-    private void checkPersonAndTime(Instant now) {
-        if (reported.setBy().isBlank() || reported.setBy().strip().length() > 80) {
-            errors.add("setBy", reported.setBy(), "must be a name of 1 to 80 letters");
-        }
+    private void checkNoteAndTime(Instant now) {
         if (reported.note().length() > 1000) {
             errors.add("note", reported.note().length() + " letters", "must be 1000 letters or fewer");
         }

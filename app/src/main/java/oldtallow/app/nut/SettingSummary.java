@@ -5,7 +5,7 @@ import java.util.List;
 import java.util.UUID;
 import oldtallow.core.endplay.EndPlayVerdict;
 import oldtallow.core.endplay.EndPlayWindow;
-import oldtallow.core.endplay.GoverningFigure;
+import oldtallow.core.figure.GoverningFigure;
 import oldtallow.core.quantity.Length;
 import oldtallow.core.quantity.Torque;
 import oldtallow.core.sequence.NutSchool;
@@ -14,6 +14,8 @@ import org.jspecify.annotations.Nullable;
 /**
  * What is read back of a setting on record.
  *
+ * @param needsSignOff whether an apprentice made it
+ * @param signedOffBy the mechanic who answers for it; null while it waits, or where none is needed
  * @param looserDegrees from where the nut stood to the mark looked at
  */
 public record SettingSummary(
@@ -21,6 +23,8 @@ public record SettingSummary(
         UUID wheelEndId,
         Instant setAt,
         String setBy,
+        boolean needsSignOff,
+        @Nullable String signedOffBy,
         NutSchool school,
         String threadDesignation,
         String lockWords,
@@ -33,4 +37,10 @@ public record SettingSummary(
         EndPlayVerdict verdict,
         GoverningFigure<EndPlayWindow> window,
         @Nullable Torque finalTorque,
-        String note) {}
+        String note) {
+
+    /** Whether it still waits for a mechanic. */
+    public boolean awaitsSignOff() {
+        return needsSignOff && signedOffBy == null;
+    }
+}

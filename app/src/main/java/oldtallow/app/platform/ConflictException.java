@@ -1,9 +1,16 @@
 package oldtallow.app.platform;
 
-/** Something else is already on record under what was sent. */
+/** Something else is on record already: under the id that was sent, or since the record was read. */
 public final class ConflictException extends RuntimeException {
 
     public ConflictException(String message) {
         super(message);
+    }
+
+    /** Somebody else changed a record after it was read here. */
+    public static ConflictException staleEdit(String what) {
+        return new ConflictException(
+                "Somebody else changed " + what + " meanwhile. Nothing was saved and your entry is still"
+                        + " here: look at theirs, then save yours again.");
     }
 }

@@ -13,12 +13,17 @@ import org.springframework.http.HttpStatusCode;
 import org.springframework.http.ProblemDetail;
 import org.springframework.http.ResponseEntity;
 import org.springframework.http.converter.HttpMessageNotReadableException;
+import org.springframework.security.access.AccessDeniedException;
+import org.springframework.security.core.AuthenticationException;
+import org.springframework.security.web.csrf.CsrfException;
 import org.springframework.transaction.TransactionException;
 import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.RestControllerAdvice;
+import org.springframework.web.context.request.ServletWebRequest;
 import org.springframework.web.context.request.WebRequest;
 import org.springframework.web.method.annotation.MethodArgumentTypeMismatchException;
 import org.springframework.web.servlet.mvc.method.annotation.ResponseEntityExceptionHandler;
+import org.springframework.web.util.DisconnectedClientHelper;
 import tools.jackson.core.JacksonException;
 import tools.jackson.core.exc.InputCoercionException;
 import tools.jackson.core.exc.StreamReadException;
@@ -50,7 +55,29 @@ class Problems extends ResponseEntityExceptionHandler {
 
     @ExceptionHandler
     ProblemDetail conflict(ConflictException e) {
-        return problem(HttpStatus.CONFLICT, "Already on record", String.valueOf(e.getMessage()));
+        return problem(HttpStatus.CONFLICT, "Not saved", String.valueOf(e.getMessage()));
+    }
+
+    @ExceptionHandler
+    ProblemDetail nobody(AuthenticationException e) {
+        return problem(
+                HttpStatus.UNAUTHORIZED,
+                "Sign in first",
+                "Nobody is signed in on this device. Your entry is still here: sign in, then try again.");
+    }
+
+    @ExceptionHandler
+    ProblemDetail notAllowed(AccessDeniedException e) {
+        if (e instanceof CsrfException) {
+            return problem(
+                    HttpStatus.FORBIDDEN,
+                    "Not from this page",
+                    "The request did not carry this browser's token. Load the page again, then try once more.");
+        }
+        return problem(
+                HttpStatus.FORBIDDEN,
+                "Not yours to do",
+                "Your role does not cover this. Ask the workshop's owner or a mechanic.");
     }
 
     /** A broken connection in the middle of reading or writing, or none to be had. */
@@ -83,7 +110,11 @@ class Problems extends ResponseEntityExceptionHandler {
     }
 
     @ExceptionHandler
+    @Nullable
     ProblemDetail unexpected(Exception e) {
+        if (DisconnectedClientHelper.isClientDisconnectedException(e)) {
+            return null; // whoever asked has left the page: nobody is there to be told
+        }
         LOG.error("unexpected", e);
         return problem(
                 HttpStatus.INTERNAL_SERVER_ERROR,
@@ -95,7 +126,7 @@ class Problems extends ResponseEntityExceptionHandler {
     protected ResponseEntity<Object> handleHttpMessageNotReadable(
             HttpMessageNotReadableException e, HttpHeaders headers, HttpStatusCode status, WebRequest request) {
         if (RequestTooLargeException.isCauseOf(e)) {
-            return entity(RequestSizeFilter.tooLarge());
+            return entity(RequestSizeFilter.tooLarge(((ServletWebRequest) request).getRequest()));
         }
         if (e.getCause() instanceof JacksonException mapping && isAboutAField(mapping)) {
             String field = field(mapping);

@@ -15,11 +15,12 @@ import org.springframework.stereotype.Component;
 import org.springframework.web.filter.OncePerRequestFilter;
 import tools.jackson.databind.json.JsonMapper;
 
-/** Refuses bodies over 1 MB, announced or not: no entry of this product is near that. */
+/** Refuses bodies over 1 MB, announced or not: no entry of this product is near that. A photo may have 10 MB. */
 @Component
 class RequestSizeFilter extends OncePerRequestFilter {
 
-    private static final long MOST_BYTES = 1024 * 1024;
+    private static final long MEGABYTE = 1024 * 1024;
+    private static final String PHOTO_PATH = "/photo";
 
     private final JsonMapper json;
 
@@ -27,20 +28,31 @@ class RequestSizeFilter extends OncePerRequestFilter {
         this.json = json;
     }
 
-    static ProblemDetail tooLarge() {
+    static ProblemDetail tooLarge(HttpServletRequest request) {
         ProblemDetail problem = ProblemDetail.forStatusAndDetail(
-                HttpStatus.CONTENT_TOO_LARGE, "The request is over 1 MB. Send less at a time; nothing was saved.");
+                HttpStatus.CONTENT_TOO_LARGE,
+                isPhoto(request)
+                        ? "The photo is over 10 MB. Take it smaller, or save it as JPEG; nothing was saved."
+                        : "The request is over 1 MB. Send less at a time; nothing was saved.");
         problem.setTitle("Too large");
         return problem;
+    }
+
+    private static boolean isPhoto(HttpServletRequest request) {
+        return request.getRequestURI().endsWith(PHOTO_PATH);
+    }
+
+    private static long most(HttpServletRequest request) {
+        return isPhoto(request) ? 10 * MEGABYTE : MEGABYTE;
     }
 
     @Override
     protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
             throws ServletException, IOException {
-        if (request.getContentLengthLong() > MOST_BYTES) {
+        if (request.getContentLengthLong() > most(request)) {
             response.setStatus(HttpStatus.CONTENT_TOO_LARGE.value());
             response.setContentType(MediaType.APPLICATION_PROBLEM_JSON_VALUE);
-            response.getOutputStream().write(json.writeValueAsBytes(tooLarge()));
+            response.getOutputStream().write(json.writeValueAsBytes(tooLarge(request)));
             return;
         }
         chain.doFilter(new Counted(request), response);
@@ -55,17 +67,19 @@ class RequestSizeFilter extends OncePerRequestFilter {
 
         @Override
         public ServletInputStream getInputStream() throws IOException {
-            return new CountedStream(super.getInputStream());
+            return new CountedStream(super.getInputStream(), most((HttpServletRequest) getRequest()));
         }
     }
 
     private static final class CountedStream extends ServletInputStream {
 
         private final ServletInputStream inner;
+        private final long most;
         private long read;
 
-        CountedStream(ServletInputStream inner) {
+        CountedStream(ServletInputStream inner, long most) {
             this.inner = inner;
+            this.most = most;
         }
 
         @Override
@@ -84,7 +98,7 @@ class RequestSizeFilter extends OncePerRequestFilter {
 
         private void count(int got) throws RequestTooLargeException {
             read += got;
-            if (read > MOST_BYTES) {
+            if (read > most) {
                 throw new RequestTooLargeException();
             }
         }

@@ -1,22 +1,41 @@
 package oldtallow.app.register;
 
+import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
-import oldtallow.core.endplay.EndPlayWindow;
-import oldtallow.core.endplay.GoverningFigure;
 import org.jspecify.annotations.Nullable;
 
 /** Where rigs and wheel ends are kept. */
 public interface RegisterStore {
 
-    /** All rigs of a workshop by yard number, axles from the front, left before right. */
-    List<Rig> rigs(UUID workshopId);
+    /** Rigs of these ids in that order, axles from the front, left before right. */
+    List<Rig> rigs(UUID workshopId, Collection<UUID> ids);
+
+    /** The next ids in the order of ids, for going through all of them. */
+    List<UUID> idsAfter(UUID workshopId, @Nullable UUID after, int most);
 
     Optional<WheelEnd> wheelEnd(UUID workshopId, UUID wheelEndId);
 
+    Optional<UUID> rigOfAxle(UUID workshopId, UUID axleId);
+
+    /** Name of the rig that already has a plate, letter case and dashes aside. */
+    Optional<String> rigWithPlate(UUID workshopId, String plate, UUID exceptRigId);
+
+    /** The next free yard number; others who ask wait until this transaction is over. */
+    int nextYardNumber(UUID workshopId);
+
+    /** Waits for whoever holds this rig, and holds it until the transaction is over. */
+    void hold(UUID rigId);
+
     void add(UUID workshopId, Rig rig);
 
-    /** A figure for one wheel end, or for all of the workshop's when {@code wheelEndId} is null. */
-    void addWindow(UUID workshopId, @Nullable UUID wheelEndId, GoverningFigure<EndPlayWindow> figure);
+    /** Changes everything but the axles; false if the version is stale. */
+    boolean change(UUID workshopId, UUID rigId, int version, RigEntry entry);
+
+    /** Every build of a wheel end, the latest first. */
+    List<WheelEndBuild> builds(UUID workshopId, UUID wheelEndId);
+
+    /** Dates a new build; a second one of a day replaces the first. False if the version is stale. */
+    boolean changeBuild(UUID workshopId, UUID wheelEndId, int version, WheelEndBuild build);
 }

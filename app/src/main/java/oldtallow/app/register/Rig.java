@@ -1,26 +1,93 @@
 package oldtallow.app.register;
 
+import java.time.LocalDate;
 import java.util.List;
+import java.util.Set;
 import java.util.UUID;
+import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
 
 /**
- * A rig in plan.
+ * A rig of the yard.
  *
+ * @param version counts its changes, so that a stale edit is noticed
  * @param yardNumber by which the workshop calls it, from 1
- * @param lengthMillimetres of the body, without drawbar
- * @param drawbarMillimetres coupling to body; 0 where it drives itself
+ * @param builtIn year
  * @param axles from the front
  */
 public record Rig(
         UUID id,
+        int version,
         int yardNumber,
         RigKind kind,
         String name,
         String plate,
-        int lengthMillimetres,
-        int widthMillimetres,
-        int drawbarMillimetres,
+        Owner owner,
+        @Nullable Integer builtIn,
+        Set<Use> uses,
+        Distance distance,
+        Plan plan,
         List<Axle> axles) {
+
+    public Rig {
+        uses = Set.copyOf(uses);
+        axles = List.copyOf(axles);
+    }
+
+    public Stream<WheelEnd> wheelEnds() {
+        return axles.stream().flatMap(axle -> axle.wheelEnds().stream());
+    }
+
+    /**
+     * A rig from above.
+     *
+     * @param lengthMillimetres of the body, without drawbar; 500 to 25,000
+     * @param widthMillimetres 300 to 4000
+     * @param drawbarMillimetres coupling to body, 0 where it drives itself; up to 4000
+     */
+    public record Plan(int lengthMillimetres, int widthMillimetres, int drawbarMillimetres) {
+
+        /** Over the wheels' middles, where nothing better is known. */
+        public int usualTrackMillimetres() {
+            return drawbarMillimetres == 0 ? widthMillimetres - 250 : widthMillimetres + 150;
+        }
+    }
+
+    /** Who it belongs to and how to reach them; both may be empty. */
+    public record Owner(String name, String contact) {}
+
+    /** What it goes through. */
+    public enum Use {
+        SALT_WATER,
+        FRESH_WATER,
+        OFF_ROAD,
+        BRAKED,
+        LOADED_HIGH,
+        LONG_STORAGE,
+        LONG_TRIPS
+    }
+
+    /**
+     * How its distance is known.
+     *
+     * @param km as last read or reckoned
+     * @param readOn the day of that
+     * @param yearlyKm what it is thought to run in a year
+     */
+    public record Distance(
+            By by,
+            @Nullable Integer km,
+            @Nullable LocalDate readOn,
+            @Nullable Integer yearlyKm) {
+
+        /** Where the distance comes from; most trailers have no meter of their own. */
+        public enum By {
+            ODOMETER,
+            HUB_METER,
+            TRIPS,
+            ESTIMATE
+        }
+    }
 
     /**
      * An axle across the rig.
@@ -29,5 +96,10 @@ public record Rig(
      * @param fromFrontMillimetres from the front of the body to the axle line
      */
     public record Axle(
-            UUID id, int position, int fromFrontMillimetres, int trackMillimetres, List<WheelEnd> wheelEnds) {}
+            UUID id, int position, int fromFrontMillimetres, int trackMillimetres, List<WheelEnd> wheelEnds) {
+
+        public Axle {
+            wheelEnds = List.copyOf(wheelEnds);
+        }
+    }
 }

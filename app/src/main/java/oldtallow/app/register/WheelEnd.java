@@ -1,37 +1,28 @@
 package oldtallow.app.register;
 
-import java.util.List;
 import java.util.UUID;
-import java.util.stream.Stream;
-import oldtallow.core.endplay.Authority;
-import oldtallow.core.endplay.EndPlayWindow;
-import oldtallow.core.endplay.GoverningFigure;
+import oldtallow.core.hub.Construction;
 import oldtallow.core.sequence.NutSchool;
 
 /**
  * One end of an axle.
  *
+ * @param version counts the changes of its build, so that a stale edit is noticed
  * @param axleCount axles of its rig, which its name needs
- * @param construction in the trade's words, such as stepped spindle, unbraked
- * @param school by which its nut is set unless the mechanic chooses another
- * @param windows figures on file for its end play, the maker's or the workshop's; without common practice
+ * @param build as it is today
  */
 public record WheelEnd(
         UUID id,
+        int version,
         UUID rigId,
         String rigName,
+        UUID axleId,
         int axlePosition,
         int axleCount,
         Side side,
-        String construction,
-        SpindleNut nut,
-        NutSchool school,
-        List<GoverningFigure<EndPlayWindow>> windows) {
+        WheelEndBuild build) {
 
-    private static final GoverningFigure<EndPlayWindow> COMMON_PRACTICE = new GoverningFigure<>(
-            EndPlayWindow.COMMON_PRACTICE, Authority.COMMON_PRACTICE, "common practice, 1 to 5 thou");
-
-    /** The name the trade uses: left, front left, middle right, third left. */
+    /** The name the trade uses: left, front left, middle right, axle 3 left. */
     public String positionName() {
         String across = side == Side.LEFT ? "left" : "right";
         if (axleCount == 1) {
@@ -46,13 +37,15 @@ public record WheelEnd(
         return (axleCount == 3 ? "middle " : "axle " + axlePosition + " ") + across;
     }
 
-    /** The window that governs here. */
-    public GoverningFigure<EndPlayWindow> window() {
-        return GoverningFigure.governing(allWindows());
+    public Construction construction() {
+        return build.construction();
     }
 
-    /** Figures on file and, below them, common practice. */
-    public List<GoverningFigure<EndPlayWindow>> allWindows() {
-        return Stream.concat(windows.stream(), Stream.of(COMMON_PRACTICE)).toList();
+    public SpindleNut nut() {
+        return build.nut();
+    }
+
+    public NutSchool school() {
+        return build.school();
     }
 }

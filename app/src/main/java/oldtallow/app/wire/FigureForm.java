@@ -1,9 +1,9 @@
 package oldtallow.app.wire;
 
 import oldtallow.app.platform.FieldErrors;
-import oldtallow.core.endplay.Authority;
 import oldtallow.core.endplay.EndPlayWindow;
-import oldtallow.core.endplay.GoverningFigure;
+import oldtallow.core.figure.Authority;
+import oldtallow.core.figure.GoverningFigure;
 import oldtallow.core.quantity.Length;
 import org.jspecify.annotations.Nullable;
 

@@ -1,12 +1,10 @@
 package oldtallow.app.workshop;
 
 import java.util.Optional;
+import java.util.UUID;
 
 /** Where workshops are kept. */
 public interface WorkshopStore {
 
-    /** The oldest one. */
-    Optional<Workshop> first();
-
-    void add(Workshop workshop);
+    Optional<Workshop> find(UUID workshopId);
 }

@@ -1,14 +1,13 @@
 package oldtallow.app.workshop;
 
 import java.util.UUID;
+import oldtallow.app.walls.Asker;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
-/** Tells whose rows are asked for. Until people sign in there is one workshop, and it is everybody's. */
+/** Tells whose rows are asked for. */
 @Service
 public class Workshops {
-
-    private static final String FIRST_NAME = "Reed-gate workshop";
 
     private final WorkshopStore store;
 
@@ -19,14 +18,11 @@ public class Workshops {
     /** The workshop of whoever asks. */
     @Transactional(readOnly = true)
     public Workshop current() {
-        return store.first().orElseThrow(() -> new IllegalStateException("no workshop was opened at the start"));
+        return store.find(currentId()).orElseThrow(() -> new IllegalStateException("a person without a workshop"));
     }
 
-    /** Opens the first workshop of a new database. */
-    @Transactional
-    void openFirst() {
-        if (store.first().isEmpty()) {
-            store.add(new Workshop(UUID.randomUUID(), FIRST_NAME));
-        }
+    /** Its id, without asking the database. */
+    public UUID currentId() {
+        return Asker.now().workshopId();
     }
 }

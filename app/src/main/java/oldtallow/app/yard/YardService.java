@@ -2,97 +2,113 @@ package oldtallow.app.yard;
 
 import java.time.Clock;
 import java.time.LocalDate;
-import java.time.ZoneId;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.UUID;
-import java.util.function.Function;
 import java.util.stream.Collectors;
-import oldtallow.app.nut.NutSettings;
-import oldtallow.app.nut.SettingSummary;
 import oldtallow.app.register.Register;
 import oldtallow.app.register.Rig;
-import oldtallow.app.register.WheelEnd;
+import oldtallow.app.walls.Asker;
 import oldtallow.app.workshop.Workshops;
+import oldtallow.app.yard.StandingStore.Filter;
+import oldtallow.app.yard.StandingStore.Rank;
 import oldtallow.core.interval.HubState;
-import oldtallow.core.interval.SettingInterval;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
-/** Puts the yard together: rigs, their wheel ends, and how each stands today. */
+/** Puts the yard together: rigs, their wheel ends, and how each stands today, worst first. */
 @Service
 public class YardService {
 
-    private static final SettingInterval INTERVAL = SettingInterval.COMMON_PRACTICE;
+    /** As many as a wall of plan drawings still shows at a glance. */
+    private static final int PAGE = 24;
 
     private final Register register;
-    private final NutSettings settings;
+    private final StandingStore store;
+    private final Standings standings;
     private final Workshops workshops;
     private final Clock clock;
 
-    YardService(Register register, NutSettings settings, Workshops workshops, Clock clock) {
+    YardService(Register register, StandingStore store, Standings standings, Workshops workshops, Clock clock) {
         this.register = register;
-        this.settings = settings;
+        this.store = store;
+        this.standings = standings;
         this.workshops = workshops;
         this.clock = clock;
     }
 
-    /**
-     * The yard today.
-     *
-     * @param next what needs doing, worst first; wheel ends of one rig in the same state together
-     */
-    public record Yard(String workshop, LocalDate today, List<Rig> rigs, List<Standing> standings, List<Next> next) {}
+    /** Which rigs are asked for. */
+    public enum Show {
+        ALL,
+        /** Outside its window, waiting for a sign-off, overdue, without a record, or due within a month. */
+        DUE
+    }
 
     /**
-     * How a wheel end stands.
+     * A page of the yard today.
      *
-     * @param daysLeft until it is due; negative once overdue; null without a setting on record
+     * @param rigs worst first
+     * @param next what needs doing on them, worst first; wheel ends of one rig in the same state together
+     * @param more from where the next page goes on; null on the last
      */
-    public record Standing(
-            WheelEnd wheelEnd,
-            HubState state,
-            @Nullable SettingSummary lastSetting,
-            @Nullable Long daysLeft) {}
+    public record Yard(
+            String workshop,
+            LocalDate today,
+            List<Rig> rigs,
+            Map<UUID, Standing> standings,
+            List<Next> next,
+            @Nullable Rank more) {}
 
     /** Wheel ends of one rig in the same state. */
     public record Next(Rig rig, HubState state, List<Standing> standings) {}
 
-    /** The yard of the workshop that asks. */
+    /** A page of the yard of the workshop that asks. */
     @Transactional(readOnly = true)
-    public Yard today() {
+    public Yard today(Show show, @Nullable String owner, @Nullable Rank behind) {
         LocalDate today = LocalDate.now(clock);
-        List<Rig> rigs = register.rigs();
-        Map<UUID, SettingSummary> latest =
-                settings.latest().stream().collect(Collectors.toMap(SettingSummary::wheelEndId, Function.identity()));
-        List<Standing> standings = new ArrayList<>();
+        var filter = new Filter(owner, show == Show.DUE ? today.plusMonths(1) : null);
+        List<Rank> ranks = store.worst(Asker.now().workshopId(), filter, behind, PAGE + 1);
+        List<Rig> rigs =
+                register.rigs(ranks.stream().limit(PAGE).map(Rank::rigId).toList());
+        Map<UUID, Standing> all = standings.of(rigs);
+        return new Yard(
+                workshops.current().name(),
+                today,
+                rigs,
+                all,
+                next(rigs, all),
+                ranks.size() > PAGE ? ranks.get(PAGE - 1) : null);
+    }
+
+    /** How the wheel ends of one rig stand. */
+    @Transactional(readOnly = true)
+    public List<Standing> of(UUID rigId) {
+        Rig rig = register.rig(rigId);
+        Map<UUID, Standing> all = standings.of(List.of(rig));
+        return ofRig(rig, all);
+    }
+
+    private static List<Next> next(List<Rig> rigs, Map<UUID, Standing> all) {
         List<Next> next = new ArrayList<>();
         for (Rig rig : rigs) {
-            List<Standing> ofRig = rig.axles().stream()
-                    .flatMap(axle -> axle.wheelEnds().stream())
-                    .map(end -> standing(end, latest.get(end.id()), today))
-                    .toList();
-            standings.addAll(ofRig);
-            ofRig.stream()
+            ofRig(rig, all).stream()
                     .collect(Collectors.groupingBy(Standing::state))
                     .forEach((state, alike) -> next.add(new Next(rig, state, alike)));
         }
         next.sort(Comparator.comparing(Next::state)
                 .thenComparingLong(YardService::leastDaysLeft)
                 .thenComparingInt(item -> item.rig().yardNumber()));
-        return new Yard(workshops.current().name(), today, rigs, standings, next);
+        return next;
     }
 
-    private Standing standing(WheelEnd end, @Nullable SettingSummary last, LocalDate today) {
-        if (last == null) {
-            return new Standing(end, HubState.NO_RECORD, null, null);
-        }
-        ZoneId zone = clock.getZone();
-        LocalDate set = last.setAt().atZone(zone).toLocalDate();
-        return new Standing(end, INTERVAL.judge(last.verdict(), set, today), last, INTERVAL.daysLeft(set, today));
+    private static List<Standing> ofRig(Rig rig, Map<UUID, Standing> all) {
+        return rig.wheelEnds()
+                .flatMap(end -> Optional.ofNullable(all.get(end.id())).stream())
+                .toList();
     }
 
     private static long leastDaysLeft(Next next) {

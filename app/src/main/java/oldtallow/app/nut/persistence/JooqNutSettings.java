@@ -1,10 +1,14 @@
 package oldtallow.app.nut.persistence;
 
 import static oldtallow.db.tables.NutSetting.NUT_SETTING;
+import static oldtallow.db.tables.NutSettingSignOff.NUT_SETTING_SIGN_OFF;
+import static org.jooq.impl.DSL.any;
 
 import java.math.BigDecimal;
+import java.time.Instant;
 import java.time.ZoneOffset;
 import java.util.Arrays;
+import java.util.Collection;
 import java.util.HexFormat;
 import java.util.List;
 import java.util.Optional;
@@ -13,20 +17,30 @@ import oldtallow.app.nut.NewNutSetting;
 import oldtallow.app.nut.NutSetting;
 import oldtallow.app.nut.NutSettingStore;
 import oldtallow.app.nut.SettingSummary;
-import oldtallow.core.endplay.Authority;
+import oldtallow.app.walls.SignedIn;
 import oldtallow.core.endplay.EndPlayVerdict;
 import oldtallow.core.endplay.EndPlayWindow;
-import oldtallow.core.endplay.GoverningFigure;
+import oldtallow.core.figure.Authority;
+import oldtallow.core.figure.GoverningFigure;
 import oldtallow.core.quantity.Length;
 import oldtallow.core.quantity.Torque;
 import oldtallow.core.sequence.NutSchool;
 import oldtallow.db.tables.records.NutSettingRecord;
 import org.jooq.DSLContext;
+import org.jooq.Record2;
+import org.jooq.SelectJoinStep;
+import org.jooq.Table;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Repository;
 
 @Repository
 class JooqNutSettings implements NutSettingStore {
+
+    private static final Table<?> WITH_SIGN_OFF = NUT_SETTING
+            .leftJoin(NUT_SETTING_SIGN_OFF)
+            .on(
+                    NUT_SETTING_SIGN_OFF.WORKSHOP_ID.eq(NUT_SETTING.WORKSHOP_ID),
+                    NUT_SETTING_SIGN_OFF.NUT_SETTING_ID.eq(NUT_SETTING.ID));
 
     private final DSLContext db;
 
@@ -36,31 +50,52 @@ class JooqNutSettings implements NutSettingStore {
 
     @Override
     public Optional<Kept> find(UUID workshopId, UUID settingId) {
-        return db.selectFrom(NUT_SETTING)
+        return settings()
                 .where(NUT_SETTING.WORKSHOP_ID.eq(workshopId), NUT_SETTING.ID.eq(settingId))
-                .fetchOptional(row -> new Kept(summary(row), HexFormat.of().formatHex(row.getRequestHash())));
+                .fetchOptional(row -> new Kept(
+                        summary(row.value1(), row.value2()),
+                        HexFormat.of().formatHex(row.value1().getRequestHash())));
     }
 
     @Override
     public List<SettingSummary> ofWheelEnd(UUID workshopId, UUID wheelEndId) {
-        return db.selectFrom(NUT_SETTING)
+        return settings()
                 .where(NUT_SETTING.WORKSHOP_ID.eq(workshopId), NUT_SETTING.WHEEL_END_ID.eq(wheelEndId))
                 .orderBy(NUT_SETTING.SET_AT.desc(), NUT_SETTING.RECORDED_AT.desc(), NUT_SETTING.ID)
-                .fetch(JooqNutSettings::summary);
+                .fetch(row -> summary(row.value1(), row.value2()));
     }
 
     @Override
-    public List<SettingSummary> latest(UUID workshopId) {
-        return db.select(NUT_SETTING)
+    public List<SettingSummary> latest(UUID workshopId, Collection<UUID> wheelEndIds) {
+        return db.select(NUT_SETTING, NUT_SETTING_SIGN_OFF.SIGNED_BY)
                 .distinctOn(NUT_SETTING.WHEEL_END_ID)
-                .from(NUT_SETTING)
-                .where(NUT_SETTING.WORKSHOP_ID.eq(workshopId))
+                .from(WITH_SIGN_OFF)
+                .where(
+                        NUT_SETTING.WORKSHOP_ID.eq(workshopId),
+                        NUT_SETTING.WHEEL_END_ID.eq(any(wheelEndIds.toArray(UUID[]::new))))
                 .orderBy(
                         NUT_SETTING.WHEEL_END_ID,
                         NUT_SETTING.SET_AT.desc(),
                         NUT_SETTING.RECORDED_AT.desc(),
                         NUT_SETTING.ID)
-                .fetch(row -> summary(row.value1()));
+                .fetch(row -> summary(row.value1(), row.value2()));
+    }
+
+    @Override
+    public void signOff(SignedIn mechanic, UUID settingId, Instant now) {
+        db.insertInto(NUT_SETTING_SIGN_OFF)
+                .set(NUT_SETTING_SIGN_OFF.ID, UUID.randomUUID())
+                .set(NUT_SETTING_SIGN_OFF.WORKSHOP_ID, mechanic.workshopId())
+                .set(NUT_SETTING_SIGN_OFF.NUT_SETTING_ID, settingId)
+                .set(NUT_SETTING_SIGN_OFF.PERSON_ID, mechanic.personId())
+                .set(NUT_SETTING_SIGN_OFF.SIGNED_BY, mechanic.name())
+                .set(NUT_SETTING_SIGN_OFF.SIGNED_AT, now.atOffset(ZoneOffset.UTC))
+                .onConflictDoNothing()
+                .execute();
+    }
+
+    private SelectJoinStep<Record2<NutSettingRecord, String>> settings() {
+        return db.select(NUT_SETTING, NUT_SETTING_SIGN_OFF.SIGNED_BY).from(WITH_SIGN_OFF);
     }
 
     @Override
@@ -80,7 +115,9 @@ class JooqNutSettings implements NutSettingStore {
         row.setWheelEndId(reported.wheelEndId());
         row.setSetAt(reported.setAt().atOffset(ZoneOffset.UTC));
         row.setRecordedAt(setting.recordedAt().atOffset(ZoneOffset.UTC));
-        row.setSetBy(reported.setBy().strip());
+        row.setSetBy(setting.by().name());
+        row.setPersonId(setting.by().personId());
+        row.setNeedsSignOff(setting.by().needsSignOff());
         row.setSchool(reported.school().name());
         row.setThreadDesignation(setting.threadDesignation());
         row.setThreadPitchUm(setting.thread().pitch().micrometres());
@@ -112,7 +149,7 @@ class JooqNutSettings implements NutSettingStore {
         return row;
     }
 
-    private static SettingSummary summary(NutSettingRecord row) {
+    private static SettingSummary summary(NutSettingRecord row, @Nullable String signedOffBy) {
         @Nullable Double measured = row.getMeasuredEndPlayUm();
         @Nullable Double torque = row.getFinalTorqueNm();
         return new SettingSummary(
@@ -120,6 +157,8 @@ class JooqNutSettings implements NutSettingStore {
                 row.getWheelEndId(),
                 row.getSetAt().toInstant(),
                 row.getSetBy(),
+                row.getNeedsSignOff(),
+                signedOffBy,
                 NutSchool.valueOf(row.getSchool()),
                 row.getThreadDesignation(),
                 row.getLockWords(),

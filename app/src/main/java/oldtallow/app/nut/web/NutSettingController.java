@@ -15,8 +15,8 @@ import oldtallow.app.wire.LengthEntry;
 import oldtallow.app.wire.LengthView;
 import oldtallow.app.wire.TorqueEntry;
 import oldtallow.app.wire.TorqueView;
-import oldtallow.core.endplay.Authority;
 import oldtallow.core.endplay.EndPlayVerdict;
+import oldtallow.core.figure.Authority;
 import oldtallow.core.nut.NutReading;
 import oldtallow.core.quantity.Length;
 import oldtallow.core.quantity.Torque;
@@ -57,6 +57,12 @@ class NutSettingController {
                 : ResponseEntity.ok(view);
     }
 
+    /** A mechanic answers for an apprentice's setting. */
+    @PostMapping("/{settingId}/sign-off")
+    NutSettingView signOff(@PathVariable UUID wheelEndId, @PathVariable UUID settingId) {
+        return NutSettingView.of(settings.signOff(settingId));
+    }
+
     /**
      * A setting as a mechanic reports it.
      *
@@ -67,7 +73,6 @@ class NutSettingController {
     record NutSettingForm(
             UUID id,
             Instant setAt,
-            String setBy,
             NutSchool school,
             ReadingForm reading,
             BigDecimal backOffDegrees,
@@ -86,7 +91,6 @@ class NutSettingController {
                     id,
                     wheelEndId,
                     setAt,
-                    setBy,
                     school,
                     errors.require(stands),
                     backOffDegrees,
@@ -104,6 +108,8 @@ class NutSettingController {
             UUID id,
             Instant setAt,
             String setBy,
+            boolean awaitsSignOff,
+            @Nullable String signedOffBy,
             NutSchool school,
             String threadDesignation,
             String lockWords,
@@ -128,6 +134,8 @@ class NutSettingController {
                     setting.id(),
                     setting.setAt(),
                     setting.setBy(),
+                    setting.awaitsSignOff(),
+                    setting.signedOffBy(),
                     setting.school(),
                     setting.threadDesignation(),
                     setting.lockWords(),

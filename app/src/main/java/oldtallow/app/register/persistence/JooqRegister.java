@@ -1,94 +1,145 @@
 package oldtallow.app.register.persistence;
 
 import static oldtallow.db.tables.Axle.AXLE;
-import static oldtallow.db.tables.EndPlayFigure.END_PLAY_FIGURE;
 import static oldtallow.db.tables.Rig.RIG;
 import static oldtallow.db.tables.WheelEnd.WHEEL_END;
-import static org.jooq.impl.DSL.field;
-import static org.jooq.impl.DSL.multiset;
+import static oldtallow.db.tables.WheelEndBuild.WHEEL_END_BUILD;
+import static org.jooq.impl.DSL.any;
+import static org.jooq.impl.DSL.coalesce;
+import static org.jooq.impl.DSL.function;
+import static org.jooq.impl.DSL.inline;
+import static org.jooq.impl.DSL.max;
 import static org.jooq.impl.DSL.noCondition;
-import static org.jooq.impl.DSL.select;
-import static org.jooq.impl.DSL.selectCount;
+import static org.jooq.impl.DSL.val;
 
+import java.util.ArrayList;
+import java.util.Collection;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.function.Function;
 import java.util.stream.Collectors;
 import oldtallow.app.register.RegisterStore;
 import oldtallow.app.register.Rig;
-import oldtallow.app.register.RigKind;
+import oldtallow.app.register.RigEntry;
 import oldtallow.app.register.WheelEnd;
-import oldtallow.core.endplay.Authority;
-import oldtallow.core.endplay.EndPlayWindow;
-import oldtallow.core.endplay.GoverningFigure;
-import oldtallow.core.quantity.Length;
-import oldtallow.db.tables.records.EndPlayFigureRecord;
-import org.jooq.Condition;
+import oldtallow.app.register.WheelEndBuild;
+import oldtallow.db.Routines;
+import oldtallow.db.tables.records.AxleRecord;
+import oldtallow.db.tables.records.RigRecord;
 import org.jooq.DSLContext;
-import org.jooq.Field;
-import org.jooq.Records;
+import org.jooq.impl.SQLDataType;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Repository;
 
 @Repository
 class JooqRegister implements RegisterStore {
 
-    private static final Field<Integer> AXLE_COUNT = axleCount();
-
     private final DSLContext db;
+    private final JooqWheelEnds wheelEnds;
 
-    JooqRegister(DSLContext db) {
+    JooqRegister(DSLContext db, JooqWheelEnds wheelEnds) {
         this.db = db;
+        this.wheelEnds = wheelEnds;
     }
 
     @Override
-    public List<Rig> rigs(UUID workshopId) {
-        Map<UUID, List<WheelEnd>> endsByAxle = rows(workshopId, noCondition()).stream()
-                .collect(Collectors.groupingBy(
-                        WheelEndRow::axleId, Collectors.mapping(WheelEndRow::wheelEnd, Collectors.toList())));
-        Field<List<Rig.Axle>> axles = multiset(select(AXLE.ID, AXLE.POSITION, AXLE.FROM_FRONT_MM, AXLE.TRACK_MM)
-                        .from(AXLE)
-                        .where(AXLE.WORKSHOP_ID.eq(RIG.WORKSHOP_ID), AXLE.RIG_ID.eq(RIG.ID))
-                        .orderBy(AXLE.POSITION))
-                .convertFrom(rows -> rows.map(Records.mapping((id, position, fromFront, track) ->
-                        new Rig.Axle(id, position, fromFront, track, endsByAxle.getOrDefault(id, List.of())))));
-        return db.select(
-                        RIG.ID,
-                        RIG.YARD_NUMBER,
-                        RIG.KIND.convertFrom(RigKind::valueOf),
-                        RIG.NAME,
-                        RIG.PLATE,
-                        RIG.LENGTH_MM,
-                        RIG.WIDTH_MM,
-                        RIG.DRAWBAR_MM,
-                        axles)
+    public List<Rig> rigs(UUID workshopId, Collection<UUID> ids) {
+        Map<UUID, List<WheelEnd>> ends =
+                wheelEnds.ofRigs(workshopId, ids).stream().collect(Collectors.groupingBy(WheelEnd::axleId));
+        Map<UUID, List<AxleRecord>> axles = db
+                .selectFrom(AXLE)
+                .where(AXLE.WORKSHOP_ID.eq(workshopId), AXLE.RIG_ID.eq(any(ids.toArray(UUID[]::new))))
+                .orderBy(AXLE.RIG_ID, AXLE.POSITION)
+                .fetch()
+                .stream()
+                .collect(Collectors.groupingBy(AxleRecord::getRigId));
+        Map<UUID, Rig> rigs = db
+                .selectFrom(RIG)
+                .where(RIG.WORKSHOP_ID.eq(workshopId), RIG.ID.eq(any(ids.toArray(UUID[]::new))))
+                .fetch()
+                .stream()
+                .map(row -> RigRow.read(
+                        row,
+                        axles.getOrDefault(row.getId(), List.of()).stream()
+                                .map(axle -> axle(axle, ends.getOrDefault(axle.getId(), List.of())))
+                                .toList()))
+                .collect(Collectors.toMap(Rig::id, Function.identity()));
+        return ids.stream().map(rigs::get).filter(Objects::nonNull).toList();
+    }
+
+    @Override
+    public List<UUID> idsAfter(UUID workshopId, @Nullable UUID after, int most) {
+        return db.select(RIG.ID)
                 .from(RIG)
-                .where(RIG.WORKSHOP_ID.eq(workshopId))
-                .orderBy(RIG.YARD_NUMBER)
-                .fetch(Records.mapping(Rig::new));
+                .where(RIG.WORKSHOP_ID.eq(workshopId), after == null ? noCondition() : RIG.ID.gt(after))
+                .orderBy(RIG.ID)
+                .limit(most)
+                .fetch(RIG.ID);
     }
 
     @Override
     public Optional<WheelEnd> wheelEnd(UUID workshopId, UUID wheelEndId) {
-        return rows(workshopId, WHEEL_END.ID.eq(wheelEndId)).stream()
-                .map(WheelEndRow::wheelEnd)
-                .findFirst();
+        return wheelEnds.find(workshopId, wheelEndId);
+    }
+
+    @Override
+    public Optional<UUID> rigOfAxle(UUID workshopId, UUID axleId) {
+        return db.select(AXLE.RIG_ID)
+                .from(AXLE)
+                .where(AXLE.WORKSHOP_ID.eq(workshopId), AXLE.ID.eq(axleId))
+                .fetchOptional(AXLE.RIG_ID);
+    }
+
+    @Override
+    public Optional<String> rigWithPlate(UUID workshopId, String plate, UUID exceptRigId) {
+        return db.select(RIG.NAME)
+                .from(RIG)
+                .where(
+                        RIG.WORKSHOP_ID.eq(workshopId),
+                        RIG.PLATE_KEY.eq(Routines.plainPlate(val(plate))),
+                        RIG.PLATE_KEY.ne(""),
+                        RIG.ID.ne(exceptRigId))
+                .fetchOptional(RIG.NAME);
+    }
+
+    @Override
+    public int nextYardNumber(UUID workshopId) {
+        hold(workshopId);
+        return Objects.requireNonNull(
+                db.select(coalesce(max(RIG.YARD_NUMBER), inline(0)).plus(1))
+                        .from(RIG)
+                        .where(RIG.WORKSHOP_ID.eq(workshopId))
+                        .fetchSingle()
+                        .value1());
+    }
+
+    @Override
+    public void hold(UUID id) {
+        db.select(function("pg_advisory_xact_lock", SQLDataType.VARCHAR, val(id.getMostSignificantBits())))
+                .fetch();
     }
 
     @Override
     public void add(UUID workshopId, Rig rig) {
-        db.insertInto(RIG)
-                .set(RIG.ID, rig.id())
-                .set(RIG.WORKSHOP_ID, workshopId)
-                .set(RIG.YARD_NUMBER, rig.yardNumber())
-                .set(RIG.KIND, rig.kind().name())
-                .set(RIG.NAME, rig.name())
-                .set(RIG.PLATE, rig.plate())
-                .set(RIG.LENGTH_MM, rig.lengthMillimetres())
-                .set(RIG.WIDTH_MM, rig.widthMillimetres())
-                .set(RIG.DRAWBAR_MM, rig.drawbarMillimetres())
-                .execute();
+        var row = new RigRecord();
+        row.setId(rig.id());
+        row.setWorkshopId(workshopId);
+        row.setYardNumber(rig.yardNumber());
+        RigRow.write(
+                new RigEntry(
+                        rig.kind(),
+                        rig.name(),
+                        rig.plate(),
+                        rig.owner(),
+                        rig.builtIn(),
+                        rig.uses(),
+                        rig.distance(),
+                        rig.plan()),
+                row);
+        db.insertInto(RIG).set(row).execute();
         for (Rig.Axle axle : rig.axles()) {
             db.insertInto(AXLE)
                     .set(AXLE.ID, axle.id())
@@ -98,67 +149,43 @@ class JooqRegister implements RegisterStore {
                     .set(AXLE.FROM_FRONT_MM, axle.fromFrontMillimetres())
                     .set(AXLE.TRACK_MM, axle.trackMillimetres())
                     .execute();
-            axle.wheelEnds()
-                    .forEach(end -> db.insertInto(WHEEL_END)
-                            .set(WheelEndRow.record(workshopId, axle.id(), end))
-                            .execute());
+            axle.wheelEnds().forEach(end -> wheelEnds.add(workshopId, end));
         }
     }
 
     @Override
-    public void addWindow(UUID workshopId, @Nullable UUID wheelEndId, GoverningFigure<EndPlayWindow> figure) {
-        db.insertInto(END_PLAY_FIGURE)
-                .set(END_PLAY_FIGURE.ID, UUID.randomUUID())
-                .set(END_PLAY_FIGURE.WORKSHOP_ID, workshopId)
-                .set(END_PLAY_FIGURE.WHEEL_END_ID, wheelEndId)
-                .set(END_PLAY_FIGURE.AUTHORITY, figure.authority().name())
-                .set(END_PLAY_FIGURE.LEAST_UM, figure.value().least().micrometres())
-                .set(END_PLAY_FIGURE.MOST_UM, figure.value().most().micrometres())
-                .set(END_PLAY_FIGURE.SOURCE, figure.source())
+    public boolean change(UUID workshopId, UUID rigId, int version, RigEntry entry) {
+        var row = new RigRecord();
+        RigRow.write(entry, row);
+        return db.update(RIG)
+                        .set(row)
+                        .set(RIG.VERSION, version + 1)
+                        .where(RIG.WORKSHOP_ID.eq(workshopId), RIG.ID.eq(rigId), RIG.VERSION.eq(version))
+                        .execute()
+                == 1;
+    }
+
+    @Override
+    public List<WheelEndBuild> builds(UUID workshopId, UUID wheelEndId) {
+        return new ArrayList<>(db.selectFrom(WHEEL_END_BUILD)
+                .where(WHEEL_END_BUILD.WORKSHOP_ID.eq(workshopId), WHEEL_END_BUILD.WHEEL_END_ID.eq(wheelEndId))
+                .orderBy(WHEEL_END_BUILD.SINCE.desc())
+                .fetch(BuildRow::read));
+    }
+
+    @Override
+    public boolean changeBuild(UUID workshopId, UUID wheelEndId, int version, WheelEndBuild build) {
+        int changed = db.update(WHEEL_END)
+                .set(WHEEL_END.VERSION, version + 1)
+                .where(WHEEL_END.WORKSHOP_ID.eq(workshopId), WHEEL_END.ID.eq(wheelEndId), WHEEL_END.VERSION.eq(version))
                 .execute();
+        if (changed == 1) {
+            wheelEnds.date(workshopId, wheelEndId, build);
+        }
+        return changed == 1;
     }
 
-    /** Wheel ends with what stands around them, left before right. */
-    private List<WheelEndRow> rows(UUID workshopId, Condition which) {
-        List<EndPlayFigureRecord> figures = db.selectFrom(END_PLAY_FIGURE)
-                .where(END_PLAY_FIGURE.WORKSHOP_ID.eq(workshopId))
-                .fetch();
-        return db.select(WHEEL_END, RIG.ID, RIG.NAME, AXLE.POSITION, AXLE_COUNT)
-                .from(WHEEL_END)
-                .join(AXLE)
-                .on(AXLE.WORKSHOP_ID.eq(WHEEL_END.WORKSHOP_ID), AXLE.ID.eq(WHEEL_END.AXLE_ID))
-                .join(RIG)
-                .on(RIG.WORKSHOP_ID.eq(AXLE.WORKSHOP_ID), RIG.ID.eq(AXLE.RIG_ID))
-                .where(WHEEL_END.WORKSHOP_ID.eq(workshopId), which)
-                .orderBy(WHEEL_END.SIDE)
-                .fetch(Records.mapping((row, rigId, rigName, position, axleCount) ->
-                        new WheelEndRow(row, rigId, rigName, position, axleCount, windows(row.getId(), figures))));
-    }
-
-    /** Figures for this wheel end, and rules for all where it has no rule of its own. */
-    private static List<GoverningFigure<EndPlayWindow>> windows(UUID wheelEndId, List<EndPlayFigureRecord> figures) {
-        Map<Authority, EndPlayFigureRecord> byAuthority = figures.stream()
-                .filter(figure ->
-                        figure.getWheelEndId() == null || figure.getWheelEndId().equals(wheelEndId))
-                .collect(Collectors.toMap(
-                        figure -> Authority.valueOf(figure.getAuthority()),
-                        figure -> figure,
-                        (a, b) -> a.getWheelEndId() == null ? b : a));
-        return byAuthority.entrySet().stream()
-                .sorted(Map.Entry.comparingByKey())
-                .map(entry -> new GoverningFigure<>(
-                        new EndPlayWindow(
-                                Length.ofMicrometres(entry.getValue().getLeastUm()),
-                                Length.ofMicrometres(entry.getValue().getMostUm())),
-                        entry.getKey(),
-                        entry.getValue().getSource()))
-                .toList();
-    }
-
-    private static Field<Integer> axleCount() {
-        var sibling = AXLE.as("sibling");
-        return field(selectCount()
-                .from(sibling)
-                .where(sibling.WORKSHOP_ID.eq(AXLE.WORKSHOP_ID), sibling.RIG_ID.eq(AXLE.RIG_ID)));
+    private static Rig.Axle axle(AxleRecord row, List<WheelEnd> ends) {
+        return new Rig.Axle(row.getId(), row.getPosition(), row.getFromFrontMm(), row.getTrackMm(), ends);
     }
 }

@@ -10,14 +10,14 @@ import oldtallow.core.lock.LockPlate;
 import oldtallow.core.lock.SeatedRetainer;
 import oldtallow.core.lock.TangWasher;
 import oldtallow.core.quantity.Turn;
-import oldtallow.db.tables.records.WheelEndRecord;
+import oldtallow.db.tables.records.WheelEndBuildRecord;
 
-/** Locks to and from the columns of a wheel end, which the table's checks keep complete for their kind. */
+/** Locks to and from the columns of a build, which the table's checks keep complete for their kind. */
 final class LockColumns {
 
     private LockColumns() {}
 
-    static LockPattern read(WheelEndRecord row) {
+    static LockPattern read(WheelEndBuildRecord row) {
         return switch (row.getLockKind()) {
             case "CASTLE_NUT" -> new CastleNut(row.getLockSlots(), marks(row));
             case "SEATED_RETAINER" -> new SeatedRetainer(row.getLockSlots(), row.getLockSeats(), marks(row));
@@ -29,7 +29,13 @@ final class LockColumns {
         };
     }
 
-    static void write(LockPattern lock, WheelEndRecord row) {
+    static void write(LockPattern lock, WheelEndBuildRecord row) {
+        row.setLockSlots(null);
+        row.setLockSeats(null);
+        row.setLockFlats(null);
+        row.setLockPlateHoles(null);
+        row.setLockRingHoles(null);
+        row.setLockScrews(null);
         row.setLockMarksDeg(new BigDecimal[0]);
         switch (lock) {
             case CastleNut nut -> {
@@ -58,7 +64,7 @@ final class LockColumns {
         }
     }
 
-    private static List<Turn> marks(WheelEndRecord row) {
+    private static List<Turn> marks(WheelEndBuildRecord row) {
         return Arrays.stream(row.getLockMarksDeg()).map(Turn::ofDegrees).toList();
     }
 

@@ -3,6 +3,7 @@ package oldtallow.app.workshop.persistence;
 import static oldtallow.db.tables.Workshop.WORKSHOP;
 
 import java.util.Optional;
+import java.util.UUID;
 import oldtallow.app.workshop.Workshop;
 import oldtallow.app.workshop.WorkshopStore;
 import org.jooq.DSLContext;
@@ -19,18 +20,10 @@ class JooqWorkshops implements WorkshopStore {
     }
 
     @Override
-    public Optional<Workshop> first() {
+    public Optional<Workshop> find(UUID workshopId) {
         return db.select(WORKSHOP.ID, WORKSHOP.NAME)
                 .from(WORKSHOP)
-                .orderBy(WORKSHOP.CREATED_AT, WORKSHOP.ID)
-                .limit(1)
+                .where(WORKSHOP.ID.eq(workshopId))
                 .fetchOptional(Records.mapping(Workshop::new));
-    }
-
-    @Override
-    public void add(Workshop workshop) {
-        db.insertInto(WORKSHOP, WORKSHOP.ID, WORKSHOP.NAME)
-                .values(workshop.id(), workshop.name())
-                .execute();
     }
 }

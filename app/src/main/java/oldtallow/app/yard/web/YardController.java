@@ -12,13 +12,16 @@ import oldtallow.app.register.Rig;
 import oldtallow.app.register.RigKind;
 import oldtallow.app.register.Side;
 import oldtallow.app.wire.LengthView;
+import oldtallow.app.yard.Standing;
 import oldtallow.app.yard.YardService;
-import oldtallow.app.yard.YardService.Standing;
 import oldtallow.core.endplay.EndPlayVerdict;
+import oldtallow.core.figure.Authority;
 import oldtallow.core.interval.HubState;
 import oldtallow.core.quantity.Length;
 import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 
 @RestController
@@ -30,52 +33,77 @@ class YardController {
         this.yard = yard;
     }
 
-    /** The yard today: rigs in plan, and what needs doing, worst first. */
+    /**
+     * A page of the yard today: rigs in plan, worst first, and what needs doing on them.
+     *
+     * @param more what the page before gave as its {@code more}
+     */
     @GetMapping("/api/yard")
-    YardView yard() {
-        YardService.Yard today = yard.today();
-        Map<UUID, StandingView> standings = today.standings().stream()
+    YardView yard(
+            @RequestParam(defaultValue = "ALL") YardService.Show show,
+            @RequestParam(required = false) @Nullable String owner,
+            @RequestParam(required = false) @Nullable String more) {
+        YardService.Yard today = yard.today(
+                show,
+                owner == null || owner.isBlank() ? null : owner.strip(),
+                more == null ? null : PageMark.parse(more));
+        Map<UUID, StandingView> standings = today.standings().values().stream()
                 .map(StandingView::of)
                 .collect(Collectors.toMap(StandingView::id, Function.identity()));
         return new YardView(
                 today.workshop(),
                 today.today(),
-                today.rigs().stream().map(rig -> RigView.of(rig, standings)).toList(),
+                today.rigs().stream().map(rig -> YardRigView.of(rig, standings)).toList(),
                 today.next().stream()
                         .map(next -> new NextView(
                                 next.rig().id(),
                                 next.rig().name(),
                                 next.state(),
                                 next.standings().stream().map(StandingView::of).toList()))
-                        .toList());
+                        .toList(),
+                today.more() == null ? null : PageMark.write(today.more()));
     }
 
-    record YardView(String workshop, LocalDate today, List<RigView> rigs, List<NextView> next) {}
+    /** How the wheel ends of one rig stand. */
+    @GetMapping("/api/rigs/{id}/standings")
+    List<StandingView> standings(@PathVariable UUID id) {
+        return yard.of(id).stream().map(StandingView::of).toList();
+    }
+
+    /** {@code more}: from where the next page goes on; left out on the last. */
+    record YardView(
+            String workshop,
+            LocalDate today,
+            List<YardRigView> rigs,
+            List<NextView> next,
+            @Nullable String more) {}
 
     /** A rig in plan, with how its wheel ends stand. */
-    record RigView(
+    record YardRigView(
             UUID id,
             int yardNumber,
             RigKind kind,
             String name,
             String plate,
+            String ownerName,
             int lengthMillimetres,
             int widthMillimetres,
             int drawbarMillimetres,
-            List<AxleView> axles) {
+            List<YardAxleView> axles) {
 
-        static RigView of(Rig rig, Map<UUID, StandingView> standings) {
-            return new RigView(
+        static YardRigView of(Rig rig, Map<UUID, StandingView> standings) {
+            return new YardRigView(
                     rig.id(),
                     rig.yardNumber(),
                     rig.kind(),
                     rig.name(),
                     rig.plate(),
-                    rig.lengthMillimetres(),
-                    rig.widthMillimetres(),
-                    rig.drawbarMillimetres(),
+                    rig.owner().name(),
+                    rig.plan().lengthMillimetres(),
+                    rig.plan().widthMillimetres(),
+                    rig.plan().drawbarMillimetres(),
                     rig.axles().stream()
-                            .map(axle -> new AxleView(
+                            .map(axle -> new YardAxleView(
                                     axle.position(),
                                     axle.fromFrontMillimetres(),
                                     axle.trackMillimetres(),
@@ -86,13 +114,14 @@ class YardController {
         }
     }
 
-    record AxleView(int position, int fromFrontMillimetres, int trackMillimetres, List<StandingView> wheelEnds) {}
+    record YardAxleView(int position, int fromFrontMillimetres, int trackMillimetres, List<StandingView> wheelEnds) {}
 
     /**
      * How a wheel end stands.
      *
      * @param endPlay it was left with, measured where it was measured
      * @param daysLeft until it is due, negative once overdue
+     * @param intervalAuthority whose interval governs
      */
     record StandingView(
             UUID id,
@@ -102,7 +131,10 @@ class YardController {
             @Nullable Instant lastSetAt,
             @Nullable LengthView endPlay,
             @Nullable EndPlayVerdict verdict,
-            @Nullable Long daysLeft) {
+            @Nullable LocalDate dueOn,
+            @Nullable Long daysLeft,
+            Authority intervalAuthority,
+            String intervalSource) {
 
         static StandingView of(Standing standing) {
             @Nullable SettingSummary last = standing.lastSetting();
@@ -114,7 +146,10 @@ class YardController {
                     last == null ? null : last.setAt(),
                     last == null ? null : LengthView.of(leftWith(last)),
                     last == null ? null : last.verdict(),
-                    standing.daysLeft());
+                    standing.dueOn(),
+                    standing.daysLeft(),
+                    standing.interval().authority(),
+                    standing.interval().source());
         }
 
         private static Length leftWith(SettingSummary setting) {

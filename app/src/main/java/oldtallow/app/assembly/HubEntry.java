@@ -1,0 +1,13 @@
+package oldtallow.app.assembly;
+
+import java.util.List;
+import oldtallow.app.fitted.PartEntry;
+import oldtallow.app.register.WheelEndBuild;
+
+/** A wheel end as it is entered with its rig: what it is made of and what is known to be fitted. */
+public record HubEntry(WheelEndBuild build, List<PartEntry> parts) {
+
+    public HubEntry {
+        parts = List.copyOf(parts);
+    }
+}

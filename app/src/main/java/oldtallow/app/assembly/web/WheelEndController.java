@@ -1,0 +1,83 @@
+package oldtallow.app.assembly.web;
+
+import java.time.Clock;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.UUID;
+import oldtallow.app.assembly.Assembly;
+import oldtallow.app.assembly.web.PartForm.PartView;
+import oldtallow.app.fitted.PartPlace;
+import oldtallow.app.platform.FieldErrors;
+import oldtallow.app.register.Register;
+import oldtallow.app.register.WheelEndBuild;
+import org.jspecify.annotations.Nullable;
+import org.springframework.web.bind.annotation.DeleteMapping;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+
+@RestController
+@RequestMapping("/api/wheel-ends/{id}")
+class WheelEndController {
+
+    private final Register register;
+    private final Assembly assembly;
+    private final Clock clock;
+
+    WheelEndController(Register register, Assembly assembly, Clock clock) {
+        this.register = register;
+        this.assembly = assembly;
+        this.clock = clock;
+    }
+
+    @GetMapping
+    WheelEndView wheelEnd(@PathVariable UUID id) {
+        return WheelEndView.of(register.wheelEnd(id));
+    }
+
+    /** What the wheel end was made of, the latest first. */
+    @GetMapping("/builds")
+    List<BuildForm> builds(@PathVariable UUID id) {
+        return register.builds(register.wheelEnd(id).id()).stream()
+                .map(BuildForm::of)
+                .toList();
+    }
+
+    /** Dates a new build; 409 where somebody else changed the wheel end meanwhile. */
+    @PostMapping("/builds")
+    WheelEndView rebuild(@PathVariable UUID id, @RequestBody ChangedBuildForm form) {
+        var errors = new FieldErrors();
+        @Nullable WheelEndBuild build = form.build().toBuild("build.", LocalDate.now(clock), errors);
+        return WheelEndView.of(assembly.rebuild(id, form.version(), errors.require(build)));
+    }
+
+    record ChangedBuildForm(Integer version, BuildForm build) {}
+
+    /** Makes the other side, or every wheel end of the rig, like this one. */
+    @PostMapping("/copies")
+    List<WheelEndView> copy(@PathVariable UUID id, @RequestParam Assembly.CopyTo to) {
+        return assembly.copy(id, to).wheelEnds().map(WheelEndView::of).toList();
+    }
+
+    /** What is or was fitted, by place, the latest first. */
+    @GetMapping("/parts")
+    List<PartView> parts(@PathVariable UUID id) {
+        return assembly.parts(id).stream().map(PartView::of).toList();
+    }
+
+    /** Puts a part in its place; what was there is off from then on. */
+    @PostMapping("/parts")
+    List<PartView> fit(@PathVariable UUID id, @RequestBody PartForm form) {
+        return assembly.fit(id, form.toEntry()).stream().map(PartView::of).toList();
+    }
+
+    /** Takes a part off. */
+    @DeleteMapping("/parts/{place}")
+    List<PartView> takeOff(@PathVariable UUID id, @PathVariable PartPlace place) {
+        return assembly.takeOff(id, place).stream().map(PartView::of).toList();
+    }
+}

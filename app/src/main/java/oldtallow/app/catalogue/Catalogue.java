@@ -1,0 +1,60 @@
+package oldtallow.app.catalogue;
+
+import java.util.List;
+import java.util.UUID;
+import java.util.stream.Stream;
+import oldtallow.app.platform.FieldErrors;
+import oldtallow.app.platform.NotFoundException;
+import oldtallow.app.walls.Asker;
+import oldtallow.core.bearing.BearingSet;
+import oldtallow.core.bearing.CatalogueEntry;
+import oldtallow.core.bearing.SetDesignation;
+import oldtallow.core.bearing.StandardCatalogue;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Bearing sets the workshop that asks can draw on. */
+@Service
+public class Catalogue {
+
+    private final CatalogueStore store;
+
+    Catalogue(CatalogueStore store) {
+        this.store = store;
+    }
+
+    /** The standard sets, then the workshop's own. */
+    @Transactional(readOnly = true)
+    public List<CatalogueSet> all() {
+        return Stream.concat(
+                        StandardCatalogue.entries().stream().map(entry -> new CatalogueSet(entry, null)),
+                        store.own(Asker.now().workshopId()).stream())
+                .toList();
+    }
+
+    @Transactional(readOnly = true)
+    public List<BearingSet> sets() {
+        return all().stream().map(set -> set.entry().set()).toList();
+    }
+
+    /** Adds a set of the workshop's own. */
+    @Transactional
+    public CatalogueSet add(UUID id, CatalogueEntry entry) {
+        var errors = new FieldErrors();
+        SetDesignation designation = entry.set().designation();
+        if (StandardCatalogue.entries().stream()
+                        .anyMatch(known -> known.set().designation().equals(designation))
+                || !store.add(Asker.now().workshopId(), id, entry)) {
+            errors.add("cone", designation, "is in the catalogue already; look it up there");
+        }
+        errors.throwIfAny();
+        return new CatalogueSet(entry, id);
+    }
+
+    @Transactional
+    public void remove(UUID id) {
+        if (!store.remove(Asker.now().workshopId(), id)) {
+            throw new NotFoundException("bearing set of the workshop's own", id);
+        }
+    }
+}

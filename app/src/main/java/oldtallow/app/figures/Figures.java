@@ -1,0 +1,229 @@
+package oldtallow.app.figures;
+
+import java.util.ArrayList;
+import java.util.Collection;
+import java.util.Comparator;
+import java.util.EnumMap;
+import java.util.EnumSet;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.UUID;
+import java.util.stream.Stream;
+import oldtallow.app.platform.ConflictException;
+import oldtallow.app.platform.FieldErrors;
+import oldtallow.app.register.Register;
+import oldtallow.app.register.Rig;
+import oldtallow.app.register.WheelEnd;
+import oldtallow.app.walls.Asker;
+import oldtallow.core.endplay.EndPlayWindow;
+import oldtallow.core.figure.Authority;
+import oldtallow.core.figure.CommonPractice;
+import oldtallow.core.figure.FigureKind;
+import oldtallow.core.figure.FigureValue;
+import oldtallow.core.figure.FigureValue.EndPlay;
+import oldtallow.core.figure.GoverningFigure;
+import oldtallow.core.hub.HubDimension;
+import org.springframework.context.ApplicationEventPublisher;
+import org.springframework.security.access.AccessDeniedException;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Which figure governs where: the maker's, the workshop's rule, or common practice. */
+@Service
+public class Figures {
+
+    /** Narrower places first within an authority. */
+    private static final Comparator<FiledFigure> GOVERNING_FIRST = Comparator.comparing(
+                    (FiledFigure filed) -> filed.figure().authority())
+            .thenComparing(filed -> filed.place().scope(), Comparator.reverseOrder());
+
+    private final FigureStore store;
+    private final Register register;
+    private final ApplicationEventPublisher events;
+
+    Figures(FigureStore store, Register register, ApplicationEventPublisher events) {
+        this.store = store;
+        this.register = register;
+        this.events = events;
+    }
+
+    /** A workshop rule for all rigs changed. */
+    public record RuleChanged(FigureKind kind) {}
+
+    /** Every figure on file for a wheel end, the governing one of each kind first. */
+    @Transactional(readOnly = true)
+    public List<FiledFigure> filed(WheelEnd end) {
+        return filed(EnumSet.allOf(FigureKind.class), places(end));
+    }
+
+    /** Every figure on file for a rig itself, its axles and wheel ends. */
+    @Transactional(readOnly = true)
+    public List<FiledFigure> filed(Rig rig) {
+        return filed(EnumSet.allOf(FigureKind.class), places(List.of(rig))).stream()
+                .filter(filed -> filed.place().scope() != Place.Scope.WORKSHOP)
+                .toList();
+    }
+
+    /** The workshop's own rules for everything. */
+    @Transactional(readOnly = true)
+    public List<FiledFigure> rules() {
+        return filed(EnumSet.allOf(FigureKind.class), List.of(Asker.now().workshopId()));
+    }
+
+    /** What governs at a wheel end, by kind, common practice at the bottom; the first of a kind governs. */
+    @Transactional(readOnly = true)
+    public Map<FigureKind, List<GoverningFigure<FigureValue>>> ladder(WheelEnd end) {
+        return ladder(end, filed(end));
+    }
+
+    /** End play windows that could govern here, the governing one first. */
+    @Transactional(readOnly = true)
+    public List<GoverningFigure<EndPlayWindow>> endPlay(WheelEnd end) {
+        return ladder(end).getOrDefault(FigureKind.END_PLAY, List.of()).stream()
+                .flatMap(figure -> figure.value() instanceof EndPlay(EndPlayWindow window)
+                        ? Stream.of(new GoverningFigure<>(window, figure.authority(), figure.source()))
+                        : Stream.empty())
+                .toList();
+    }
+
+    /** The interval that governs at each wheel end of these rigs. */
+    @Transactional(readOnly = true)
+    public Map<UUID, GoverningFigure<FigureValue>> intervals(Collection<Rig> rigs) {
+        List<FiledFigure> filed = filed(EnumSet.of(FigureKind.INTERVAL), places(rigs));
+        Map<UUID, GoverningFigure<FigureValue>> intervals = new HashMap<>();
+        rigs.stream()
+                .flatMap(Rig::wheelEnds)
+                .forEach(end -> governing(FigureKind.INTERVAL, end, filed)
+                        .ifPresent(figure -> intervals.put(end.id(), figure)));
+        return intervals;
+    }
+
+    /**
+     * Files a figure, in place of the one of its kind and authority there.
+     *
+     * @param version of the figure it replaces, 0 where there is none; another is a {@link ConflictException}
+     */
+    @Transactional
+    public void file(Place place, int version, GoverningFigure<FigureValue> figure) {
+        check(place, figure);
+        if (!store.put(Asker.now().workshopId(), place, version, figure)) {
+            throw ConflictException.staleEdit("this figure");
+        }
+        tell(place, figure.value().kind());
+    }
+
+    /** Takes a figure away; the next one below governs then. */
+    @Transactional
+    public void withdraw(FiledFigure filed) {
+        requireRights(filed.place());
+        if (!store.remove(Asker.now().workshopId(), filed.id(), filed.version())) {
+            throw ConflictException.staleEdit("this figure");
+        }
+        tell(filed.place(), filed.figure().value().kind());
+    }
+
+    private void check(Place place, GoverningFigure<FigureValue> figure) {
+        requireRights(place);
+        var errors = new FieldErrors();
+        if (figure.authority() == Authority.COMMON_PRACTICE) {
+            errors.add("authority", figure.authority(), "must be MAKER or WORKSHOP; common practice needs no entry");
+        }
+        if (figure.authority() == Authority.MAKER && place.scope() == Place.Scope.WORKSHOP) {
+            errors.add(
+                    "authority",
+                    figure.authority(),
+                    "must be WORKSHOP here; a maker's figure is for one rig, axle or wheel end");
+        }
+        if (figure.value() instanceof EndPlay(EndPlayWindow window)
+                && window.reachesPreload()
+                && figure.authority() != Authority.MAKER) {
+            errors.add(
+                    "least",
+                    window.least().millimetres() + " mm",
+                    "must be 0 or more; only a maker's figure may ask for preload");
+        }
+        if (figure.source().length() > 200) {
+            errors.add("source", figure.source(), "must be at most 200 characters");
+        }
+        errors.throwIfAny();
+        switch (place.scope()) {
+            case WORKSHOP -> {}
+            case RIG -> register.rig(place.id());
+            case AXLE -> {} // the foreign key holds it inside the workshop
+            case WHEEL_END -> register.wheelEnd(place.id());
+        }
+    }
+
+    /** Rules for all are the owner's. */
+    private static void requireRights(Place place) {
+        if (place.scope() == Place.Scope.WORKSHOP && Asker.now().role() != oldtallow.app.walls.Role.OWNER) {
+            throw new AccessDeniedException("workshop rules are the owner's");
+        }
+    }
+
+    private void tell(Place place, FigureKind kind) {
+        switch (place.scope()) {
+            case WORKSHOP -> events.publishEvent(new RuleChanged(kind));
+            case RIG -> register.touched(place.id());
+            case AXLE -> register.rigOfAxle(place.id()).ifPresent(register::touched);
+            case WHEEL_END -> register.touched(register.wheelEnd(place.id()).rigId());
+        }
+    }
+
+    private List<FiledFigure> filed(Set<FigureKind> kinds, Collection<UUID> places) {
+        return store.at(Asker.now().workshopId(), kinds, places).stream()
+                .sorted(GOVERNING_FIRST)
+                .toList();
+    }
+
+    private static Map<FigureKind, List<GoverningFigure<FigureValue>>> ladder(WheelEnd end, List<FiledFigure> filed) {
+        Map<FigureKind, List<GoverningFigure<FigureValue>>> ladder = new EnumMap<>(FigureKind.class);
+        for (FigureKind kind : FigureKind.values()) {
+            List<GoverningFigure<FigureValue>> rungs = new ArrayList<>();
+            filed.stream()
+                    .filter(one -> one.figure().value().kind() == kind)
+                    .map(FiledFigure::figure)
+                    .forEach(rungs::add);
+            common(kind, end).ifPresent(rungs::add);
+            ladder.put(kind, List.copyOf(rungs));
+        }
+        return ladder;
+    }
+
+    private static Optional<GoverningFigure<FigureValue>> governing(
+            FigureKind kind, WheelEnd end, List<FiledFigure> sorted) {
+        Collection<UUID> places = places(end);
+        return sorted.stream()
+                .filter(one -> places.contains(one.place().id()))
+                .map(FiledFigure::figure)
+                .findFirst()
+                .or(() -> common(kind, end));
+    }
+
+    private static Optional<GoverningFigure<FigureValue>> common(FigureKind kind, WheelEnd end) {
+        return CommonPractice.figure(
+                kind,
+                end.construction(),
+                end.school(),
+                Optional.ofNullable(end.build().dimensions().get(HubDimension.STUD_DIAMETER)));
+    }
+
+    private static List<UUID> places(WheelEnd end) {
+        return List.of(Asker.now().workshopId(), end.rigId(), end.axleId(), end.id());
+    }
+
+    private static List<UUID> places(Collection<Rig> rigs) {
+        List<UUID> places = new ArrayList<>(List.of(Asker.now().workshopId()));
+        for (Rig rig : rigs) {
+            places.add(rig.id());
+            for (Rig.Axle axle : rig.axles()) {
+                places.add(axle.id());
+                axle.wheelEnds().forEach(end -> places.add(end.id()));
+            }
+        }
+        return places;
+    }
+}

@@ -1,0 +1,5 @@
+/** Figures in PostgreSQL. */
+@NullMarked
+package oldtallow.app.figures.persistence;
+
+import org.jspecify.annotations.NullMarked;

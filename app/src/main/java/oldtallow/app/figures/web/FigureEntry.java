@@ -1,0 +1,106 @@
+package oldtallow.app.figures.web;
+
+import java.util.Map;
+import java.util.Optional;
+import oldtallow.app.platform.FieldErrors;
+import oldtallow.app.wire.LengthEntry;
+import oldtallow.app.wire.TorqueEntry;
+import oldtallow.core.endplay.EndPlayWindow;
+import oldtallow.core.figure.Authority;
+import oldtallow.core.figure.FigureKind;
+import oldtallow.core.figure.FigureValue;
+import oldtallow.core.figure.FigureValue.EndPlay;
+import oldtallow.core.figure.FigureValue.Grease;
+import oldtallow.core.figure.FigureValue.Interval;
+import oldtallow.core.figure.FigureValue.NutSequence;
+import oldtallow.core.figure.FigureValue.WheelNutTorque;
+import oldtallow.core.figure.GoverningFigure;
+import oldtallow.core.quantity.Length;
+import oldtallow.core.quantity.Torque;
+import oldtallow.core.sequence.NutSchool;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * A figure as entered; which fields are needed depends on its kind.
+ *
+ * @param version of the figure it replaces, 0 where there is none
+ * @param source in words: manual, chapter, page
+ */
+record FigureEntry(
+        FigureKind kind,
+        Authority authority,
+        Integer version,
+        String source,
+        @Nullable NutSchool school,
+        @Nullable String words,
+        @Nullable LengthEntry least,
+        @Nullable LengthEntry most,
+        @Nullable TorqueEntry leastTorque,
+        @Nullable TorqueEntry mostTorque,
+        @Nullable Integer months,
+        @Nullable Integer kilometres) {
+
+    GoverningFigure<FigureValue> toFigure() {
+        var errors = new FieldErrors();
+        if (source.isBlank()) {
+            errors.add("source", source, "is missing; say where the figure stands, such as manual, chapter and page");
+        }
+        @Nullable FigureValue value = value(errors);
+        return new GoverningFigure<>(errors.require(value), authority, source.strip());
+    }
+
+    private @Nullable FigureValue value(FieldErrors errors) {
+        return switch (kind) {
+            case NUT_SEQUENCE -> {
+                @Nullable NutSchool by = needed("school", school, errors);
+                yield by == null
+                        ? null
+                        : errors.at("words", () -> new NutSequence(by, words == null ? "" : words.strip()));
+            }
+            case END_PLAY -> {
+                @Nullable Length from = length("least", least, errors);
+                @Nullable Length to = length("most", most, errors);
+                yield from == null || to == null
+                        ? null
+                        : errors.at("least.number", () -> new EndPlay(new EndPlayWindow(from, to)));
+            }
+            case WHEEL_NUT_TORQUE -> {
+                @Nullable Torque from = torque("leastTorque", leastTorque, errors);
+                @Nullable Torque to = torque("mostTorque", mostTorque, errors);
+                yield from == null || to == null
+                        ? null
+                        : errors.at("leastTorque.number", () -> new WheelNutTorque(from, to));
+            }
+            case GREASE -> {
+                @Nullable String which = needed("words", words, errors);
+                yield which == null ? null : errors.at("words", () -> new Grease(which.strip()));
+            }
+            case INTERVAL -> {
+                @Nullable Integer every = needed("months", months, errors);
+                yield every == null
+                        ? null
+                        : errors.at(
+                                "months",
+                                Map.of("interval in distance", "kilometres"),
+                                () -> new Interval(every, Optional.ofNullable(kilometres)));
+            }
+        };
+    }
+
+    private static @Nullable Length length(String field, @Nullable LengthEntry entry, FieldErrors errors) {
+        @Nullable LengthEntry given = needed(field, entry, errors);
+        return given == null ? null : errors.at(field + ".number", given::toLength);
+    }
+
+    private static @Nullable Torque torque(String field, @Nullable TorqueEntry entry, FieldErrors errors) {
+        @Nullable TorqueEntry given = needed(field, entry, errors);
+        return given == null ? null : errors.at(field + ".number", given::toTorque);
+    }
+
+    private static <T> @Nullable T needed(String field, @Nullable T value, FieldErrors errors) {
+        if (value == null) {
+            errors.add(field, null, "is missing; a figure of this kind needs it");
+        }
+        return value;
+    }
+}

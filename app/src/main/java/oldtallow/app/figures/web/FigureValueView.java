@@ -1,0 +1,53 @@
+package oldtallow.app.figures.web;
+
+import java.util.Optional;
+import oldtallow.app.wire.LengthView;
+import oldtallow.app.wire.TorqueView;
+import oldtallow.core.endplay.EndPlayWindow;
+import oldtallow.core.figure.FigureValue;
+import oldtallow.core.figure.FigureValue.EndPlay;
+import oldtallow.core.figure.FigureValue.Grease;
+import oldtallow.core.figure.FigureValue.Interval;
+import oldtallow.core.figure.FigureValue.NutSequence;
+import oldtallow.core.figure.FigureValue.WheelNutTorque;
+import oldtallow.core.quantity.Torque;
+import oldtallow.core.sequence.NutSchool;
+import org.jspecify.annotations.Nullable;
+
+/** A figure's value; which fields there are depends on its kind. */
+record FigureValueView(
+        @Nullable NutSchool school,
+        @Nullable String schoolLabel,
+        @Nullable String words,
+        @Nullable LengthView least,
+        @Nullable LengthView most,
+        @Nullable TorqueView leastTorque,
+        @Nullable TorqueView mostTorque,
+        @Nullable Integer months,
+        @Nullable Integer kilometres) {
+
+    static FigureValueView of(FigureValue value) {
+        return switch (value) {
+            case NutSequence(NutSchool school, String words) ->
+                new FigureValueView(
+                        school, school.label(), words.isEmpty() ? null : words, null, null, null, null, null, null);
+            case EndPlay(EndPlayWindow window) ->
+                new FigureValueView(
+                        null,
+                        null,
+                        null,
+                        LengthView.of(window.least()),
+                        LengthView.of(window.most()),
+                        null,
+                        null,
+                        null,
+                        null);
+            case WheelNutTorque(Torque least, Torque most) ->
+                new FigureValueView(
+                        null, null, null, null, null, TorqueView.of(least), TorqueView.of(most), null, null);
+            case Grease(String words) -> new FigureValueView(null, null, words, null, null, null, null, null, null);
+            case Interval(int months, Optional<Integer> kilometres) ->
+                new FigureValueView(null, null, null, null, null, null, null, months, kilometres.orElse(null));
+        };
+    }
+}

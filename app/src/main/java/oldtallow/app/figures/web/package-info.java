@@ -1,0 +1,5 @@
+/** Figures over HTTP. */
+@NullMarked
+package oldtallow.app.figures.web;
+
+import org.jspecify.annotations.NullMarked;

@@ -1,0 +1,19 @@
+package oldtallow.app.fitted;
+
+import java.time.LocalDate;
+import java.util.Collection;
+import java.util.List;
+import java.util.UUID;
+
+/** Where fitted parts are kept. */
+public interface FittedPartStore {
+
+    /** Everything that is or was fitted to these wheel ends, by place, the latest first. */
+    List<FittedPart> of(UUID workshopId, Collection<UUID> wheelEndIds);
+
+    /** Takes off what is in a place; nothing happens where it is empty. */
+    void takeOff(UUID workshopId, UUID wheelEndId, PartPlace place, LocalDate on);
+
+    /** Puts a part in its empty place; a part that is on record already stays as it is. */
+    void fit(UUID workshopId, FittedPart part);
+}

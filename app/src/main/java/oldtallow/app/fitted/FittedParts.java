@@ -1,0 +1,56 @@
+package oldtallow.app.fitted;
+
+import java.time.Clock;
+import java.time.LocalDate;
+import java.util.Collection;
+import java.util.List;
+import java.util.UUID;
+import oldtallow.app.platform.FieldErrors;
+import oldtallow.app.walls.Asker;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** What is fitted where, in the workshop that asks. */
+@Service
+public class FittedParts {
+
+    private final FittedPartStore store;
+    private final Clock clock;
+
+    FittedParts(FittedPartStore store, Clock clock) {
+        this.store = store;
+        this.clock = clock;
+    }
+
+    /** Everything that is or was fitted to these wheel ends, by place, the latest first. */
+    @Transactional(readOnly = true)
+    public List<FittedPart> of(Collection<UUID> wheelEndIds) {
+        return store.of(Asker.now().workshopId(), wheelEndIds);
+    }
+
+    /** What is fitted to a wheel end now. */
+    @Transactional(readOnly = true)
+    public List<FittedPart> fittedTo(UUID wheelEndId) {
+        return of(List.of(wheelEndId)).stream().filter(FittedPart::isFitted).toList();
+    }
+
+    /** Puts a part in its place; what was there is off from that day on, or from today. */
+    @Transactional
+    public void fit(UUID wheelEndId, PartEntry entry) {
+        LocalDate today = LocalDate.now(clock);
+        var errors = new FieldErrors();
+        entry.check(today, errors);
+        errors.throwIfAny();
+        UUID workshopId = Asker.now().workshopId();
+        if (of(List.of(wheelEndId)).stream().noneMatch(one -> one.id().equals(entry.id()))) {
+            store.takeOff(workshopId, wheelEndId, entry.place(), entry.fittedOn() == null ? today : entry.fittedOn());
+            store.fit(workshopId, entry.on(wheelEndId));
+        }
+    }
+
+    /** Takes a part off; its place is empty then. */
+    @Transactional
+    public void takeOff(UUID wheelEndId, PartPlace place) {
+        store.takeOff(Asker.now().workshopId(), wheelEndId, place, LocalDate.now(clock));
+    }
+}

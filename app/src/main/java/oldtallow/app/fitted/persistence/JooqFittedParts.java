@@ -1,0 +1,93 @@
+package oldtallow.app.fitted.persistence;
+
+import static oldtallow.db.tables.FittedPart.FITTED_PART;
+import static org.jooq.impl.DSL.any;
+import static org.jooq.impl.DSL.greatest;
+import static org.jooq.impl.DSL.val;
+
+import java.time.LocalDate;
+import java.util.Collection;
+import java.util.List;
+import java.util.UUID;
+import oldtallow.app.fitted.FittedPart;
+import oldtallow.app.fitted.FittedPartStore;
+import oldtallow.app.fitted.PartPlace;
+import oldtallow.db.tables.records.FittedPartRecord;
+import org.jooq.DSLContext;
+import org.springframework.stereotype.Repository;
+
+@Repository
+class JooqFittedParts implements FittedPartStore {
+
+    private final DSLContext db;
+
+    JooqFittedParts(DSLContext db) {
+        this.db = db;
+    }
+
+    @Override
+    public List<FittedPart> of(UUID workshopId, Collection<UUID> wheelEndIds) {
+        return db.selectFrom(FITTED_PART)
+                .where(
+                        FITTED_PART.WORKSHOP_ID.eq(workshopId),
+                        FITTED_PART.WHEEL_END_ID.eq(any(wheelEndIds.toArray(UUID[]::new))))
+                .orderBy(
+                        FITTED_PART.WHEEL_END_ID,
+                        FITTED_PART.PLACE,
+                        FITTED_PART.REMOVED_ON.desc().nullsFirst(),
+                        FITTED_PART.ID)
+                .fetch(JooqFittedParts::read);
+    }
+
+    @Override
+    public void takeOff(UUID workshopId, UUID wheelEndId, PartPlace place, LocalDate on) {
+        db.update(FITTED_PART)
+                // never off before it was on
+                .set(FITTED_PART.REMOVED_ON, greatest(val(on), FITTED_PART.FITTED_ON))
+                .where(
+                        FITTED_PART.WORKSHOP_ID.eq(workshopId),
+                        FITTED_PART.WHEEL_END_ID.eq(wheelEndId),
+                        FITTED_PART.PLACE.eq(place.name()),
+                        FITTED_PART.REMOVED_ON.isNull())
+                .execute();
+    }
+
+    @Override
+    public void fit(UUID workshopId, FittedPart part) {
+        db.insertInto(FITTED_PART)
+                .set(FITTED_PART.ID, part.id())
+                .set(FITTED_PART.WORKSHOP_ID, workshopId)
+                .set(FITTED_PART.WHEEL_END_ID, part.wheelEndId())
+                .set(FITTED_PART.PLACE, part.place().name())
+                .set(FITTED_PART.DESIGNATION, part.designation())
+                .set(FITTED_PART.CUP_DESIGNATION, part.cupDesignation())
+                .set(FITTED_PART.CONE_PAIR_NUMBER, part.pairNumber())
+                .set(FITTED_PART.CUP_PAIR_NUMBER, part.pairNumber())
+                .set(FITTED_PART.GRADE_NOTE, part.gradeNote())
+                .set(FITTED_PART.BATCH, part.batch())
+                .set(FITTED_PART.PACKED_ON, part.packedOn())
+                .set(FITTED_PART.FITTED_ON, part.fittedOn())
+                .set(FITTED_PART.FITTED_KM, part.fittedKm())
+                .set(FITTED_PART.CONDITION, part.condition().name())
+                .onConflict(FITTED_PART.ID)
+                .doNothing()
+                .execute();
+    }
+
+    private static FittedPart read(FittedPartRecord row) {
+        return new FittedPart(
+                row.getId(),
+                row.getWheelEndId(),
+                PartPlace.valueOf(row.getPlace()),
+                row.getDesignation(),
+                row.getCupDesignation(),
+                row.getConePairNumber(),
+                row.getGradeNote(),
+                row.getBatch(),
+                row.getPackedOn(),
+                row.getFittedOn(),
+                row.getFittedKm(),
+                FittedPart.Condition.valueOf(row.getCondition()),
+                row.getRemovedOn());
+    }
+}

@@ -1,0 +1,5 @@
+/** The palette's words in PostgreSQL. */
+@NullMarked
+package oldtallow.app.palette.persistence;
+
+import org.jspecify.annotations.NullMarked;

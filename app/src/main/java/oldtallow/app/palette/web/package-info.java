@@ -1,0 +1,5 @@
+/** The palette over HTTP. */
+@NullMarked
+package oldtallow.app.palette.web;
+
+import org.jspecify.annotations.NullMarked;

@@ -1,0 +1,39 @@
+package oldtallow.app.people;
+
+import java.util.List;
+import java.util.Optional;
+import oldtallow.app.walls.Role;
+import oldtallow.app.walls.SignedIn;
+import org.springframework.beans.factory.annotation.Value;
+import org.springframework.stereotype.Component;
+
+/** Made-up people anybody may sign in as, one for each role; none outside the demo. */
+@Component
+public class DemoAccounts {
+
+    /** Known to everybody, so worth nothing: the demo holds only made-up data. */
+    private static final String PASSWORD = "tallow and tow";
+
+    private static final List<PersonEntry> ACCOUNTS = List.of(
+            new PersonEntry("Ines", "ines", Role.OWNER, PASSWORD),
+            new PersonEntry("Tobe", "tobe", Role.MECHANIC, PASSWORD),
+            new PersonEntry("Wil", "wil", Role.APPRENTICE, PASSWORD));
+
+    private final AccountStore store;
+    private final boolean demo;
+
+    DemoAccounts(AccountStore store, @Value("${oldtallow.demo}") boolean demo) {
+        this.store = store;
+        this.demo = demo;
+    }
+
+    /** The owner first; empty outside the demo. */
+    public List<PersonEntry> accounts() {
+        return demo ? ACCOUNTS : List.of();
+    }
+
+    /** The demo's owner, in whose name its data is entered. */
+    public Optional<SignedIn> owner() {
+        return store.account(ACCOUNTS.getFirst().signInName()).map(AccountStore.Account::person);
+    }
+}

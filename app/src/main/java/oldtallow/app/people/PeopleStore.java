@@ -1,0 +1,27 @@
+package oldtallow.app.people;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+
+/** Where the people of a workshop are kept. */
+public interface PeopleStore {
+
+    /** Active ones first, then by name. */
+    List<Person> all(UUID workshopId);
+
+    Optional<Person> find(UUID workshopId, UUID personId);
+
+    /** Adds a person; false where the sign-in name is taken, here or elsewhere. */
+    boolean add(UUID workshopId, Person person, String passwordHash);
+
+    /** Changes name, role and activity, and the password where a hash is given; false where the version has moved on. */
+    boolean change(UUID workshopId, Person changed, @Nullable String passwordHash);
+
+    /** Makes the first owner of an installation and their workshop; returns the workshop's id. */
+    UUID found(String workshopName, Person owner, String passwordHash);
+
+    /** Whether this installation has no people at all. */
+    boolean nobodyYet();
+}

@@ -1,0 +1,13 @@
+package oldtallow.app.people;
+
+import java.util.UUID;
+import oldtallow.app.walls.Role;
+
+/**
+ * A person of the workshop.
+ *
+ * @param signInName lower case; one of its kind among all workshops
+ * @param active who leaves stays on record but cannot sign in
+ * @param version of the record; grows with every change
+ */
+public record Person(UUID id, String name, String signInName, Role role, boolean active, int version) {}

@@ -1,0 +1,5 @@
+/** People in PostgreSQL. */
+@NullMarked
+package oldtallow.app.people.persistence;
+
+import org.jspecify.annotations.NullMarked;

@@ -1,0 +1,123 @@
+package oldtallow.app.people.web;
+
+import jakarta.servlet.http.HttpServletRequest;
+import jakarta.servlet.http.HttpServletResponse;
+import java.util.List;
+import java.util.UUID;
+import oldtallow.app.people.DemoAccounts;
+import oldtallow.app.people.OpenSessions;
+import oldtallow.app.people.People;
+import oldtallow.app.people.PersonEntry;
+import oldtallow.app.people.SignIn;
+import oldtallow.app.walls.Asker;
+import oldtallow.app.walls.Role;
+import oldtallow.app.walls.SignedIn;
+import org.jspecify.annotations.Nullable;
+import org.springframework.http.HttpStatus;
+import org.springframework.web.bind.annotation.DeleteMapping;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+
+@RestController
+class SessionController {
+
+    private final SignIn signIn;
+    private final People people;
+    private final OpenSessions sessions;
+    private final DemoAccounts demo;
+    private final SessionDoor door;
+
+    SessionController(SignIn signIn, People people, OpenSessions sessions, DemoAccounts demo, SessionDoor door) {
+        this.signIn = signIn;
+        this.people = people;
+        this.sessions = sessions;
+        this.demo = demo;
+        this.door = door;
+    }
+
+    /** Who is signed in on this device, and what the sign-in page offers when nobody is. */
+    @GetMapping("/api/session")
+    SessionView session() {
+        return view();
+    }
+
+    /** Signs in; the session's id is a new one. */
+    @PostMapping("/api/session")
+    SessionView signIn(@RequestBody SignInForm form, HttpServletRequest request, HttpServletResponse response) {
+        door.open(signIn.check(form.signInName(), form.password()), request, response);
+        return view();
+    }
+
+    /** Signs out here, or on every device. */
+    @DeleteMapping("/api/session")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void signOut(
+            @RequestParam(defaultValue = "false") boolean everywhere,
+            HttpServletRequest request,
+            HttpServletResponse response) {
+        if (everywhere) {
+            Asker.ifAny().ifPresent(person -> sessions.endAll(person.personId()));
+        }
+        door.close(request, response);
+    }
+
+    /** Opens the workshop of a new installation; refused once there is anybody. */
+    @PostMapping("/api/first-owner")
+    SessionView foundWorkshop(
+            @RequestBody FirstOwnerForm form, HttpServletRequest request, HttpServletResponse response) {
+        var owner = new PersonEntry(form.name(), form.signInName(), Role.OWNER, form.password());
+        door.open(people.found(form.workshop(), owner), request, response);
+        return view();
+    }
+
+    private SessionView view() {
+        return Asker.ifAny()
+                .map(person -> new SessionView(SignedInView.of(person), false, List.of()))
+                .orElseGet(() -> new SessionView(
+                        null,
+                        people.nobodyYet(),
+                        demo.accounts().stream()
+                                .map(account -> new DemoAccountView(
+                                        account.name(), account.role(), account.signInName(), account.password()))
+                                .toList()));
+    }
+
+    record SignInForm(String signInName, String password) {
+
+        /** A password must never reach a log. */
+        @Override
+        public String toString() {
+            return "SignInForm[" + signInName + "]";
+        }
+    }
+
+    record FirstOwnerForm(String workshop, String name, String signInName, String password) {
+
+        /** A password must never reach a log. */
+        @Override
+        public String toString() {
+            return "FirstOwnerForm[" + signInName + "]";
+        }
+    }
+
+    /**
+     * The session of this device.
+     *
+     * @param firstOwnerWanted whether this installation has no people yet
+     * @param demoAccounts what the demo lets anybody use; empty outside it
+     */
+    record SessionView(@Nullable SignedInView person, boolean firstOwnerWanted, List<DemoAccountView> demoAccounts) {}
+
+    record SignedInView(UUID id, String name, Role role) {
+
+        static SignedInView of(SignedIn person) {
+            return new SignedInView(person.personId(), person.name(), person.role());
+        }
+    }
+
+    record DemoAccountView(String name, Role role, String signInName, String password) {}
+}

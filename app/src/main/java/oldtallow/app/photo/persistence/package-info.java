@@ -1,0 +1,5 @@
+/** Photos in PostgreSQL. */
+@NullMarked
+package oldtallow.app.photo.persistence;
+
+import org.jspecify.annotations.NullMarked;

@@ -1,0 +1,5 @@
+/** Photos over HTTP. */
+@NullMarked
+package oldtallow.app.photo.web;
+
+import org.jspecify.annotations.NullMarked;

@@ -1,0 +1,78 @@
+package oldtallow.app.platform;
+
+import org.springframework.boot.web.servlet.FilterRegistrationBean;
+import org.springframework.context.annotation.Bean;
+import org.springframework.context.annotation.Configuration;
+import org.springframework.security.access.hierarchicalroles.RoleHierarchy;
+import org.springframework.security.access.hierarchicalroles.RoleHierarchyImpl;
+import org.springframework.security.config.annotation.method.configuration.EnableMethodSecurity;
+import org.springframework.security.config.annotation.web.builders.HttpSecurity;
+import org.springframework.security.config.annotation.web.configurers.AbstractHttpConfigurer;
+import org.springframework.security.config.annotation.web.configurers.CsrfConfigurer;
+import org.springframework.security.config.annotation.web.configurers.HeadersConfigurer.FrameOptionsConfig;
+import org.springframework.security.web.SecurityFilterChain;
+import org.springframework.security.web.context.HttpSessionSecurityContextRepository;
+import org.springframework.security.web.context.SecurityContextRepository;
+import org.springframework.security.web.header.writers.ReferrerPolicyHeaderWriter.ReferrerPolicy;
+import org.springframework.session.web.http.SessionRepositoryFilter;
+import org.springframework.web.servlet.HandlerExceptionResolver;
+
+/** Who may come in, and what a browser is told to refuse. */
+@Configuration(proxyBeanMethods = false)
+@EnableMethodSecurity
+class SecurityConfiguration {
+
+    /** Nothing but what the product ships; no inline script, no frame around it. */
+    private static final String CONTENT_POLICY = "default-src 'none'; script-src 'self'; style-src 'self';"
+            + " img-src 'self' data: blob:; font-src 'self'; connect-src 'self'; manifest-src 'self'; base-uri 'none';"
+            + " form-action 'self'; frame-ancestors 'none'";
+
+    @Bean
+    static SecurityFilterChain securityFilterChain(
+            HttpSecurity http, SecurityContextRepository contexts, Refusals refusals) throws Exception {
+        return http.authorizeHttpRequests(requests -> requests.requestMatchers("/api/session", "/api/first-owner")
+                        .permitAll()
+                        .requestMatchers("/api/**")
+                        .authenticated()
+                        .anyRequest() // the interface itself, the same for everybody
+                        .permitAll())
+                .csrf(CsrfConfigurer::spa)
+                .securityContext(context -> context.securityContextRepository(contexts))
+                .headers(headers -> headers.contentSecurityPolicy(policy -> policy.policyDirectives(CONTENT_POLICY))
+                        .frameOptions(FrameOptionsConfig::deny)
+                        .referrerPolicy(referrer -> referrer.policy(ReferrerPolicy.NO_REFERRER))
+                        .permissionsPolicyHeader(
+                                permissions -> permissions.policy("geolocation=(), microphone=(), payment=(), usb=()")))
+                .exceptionHandling(
+                        handling -> handling.authenticationEntryPoint(refusals).accessDeniedHandler(refusals))
+                .requestCache(AbstractHttpConfigurer::disable)
+                .formLogin(AbstractHttpConfigurer::disable)
+                .httpBasic(AbstractHttpConfigurer::disable)
+                .logout(AbstractHttpConfigurer::disable)
+                .build();
+    }
+
+    @Bean
+    static SecurityContextRepository securityContextRepository() {
+        return new HttpSessionSecurityContextRepository();
+    }
+
+    @Bean
+    static RoleHierarchy roleHierarchy() {
+        return RoleHierarchyImpl.withDefaultRolePrefix()
+                .role("OWNER")
+                .implies("MECHANIC")
+                .role("MECHANIC")
+                .implies("APPRENTICE")
+                .build();
+    }
+
+    /** Around the session filter: a lost database is told in the same words there. */
+    @Bean
+    static FilterRegistrationBean<LostDatabaseFilter> lostDatabaseFilter(
+            HandlerExceptionResolver handlerExceptionResolver) {
+        var registration = new FilterRegistrationBean<>(new LostDatabaseFilter(handlerExceptionResolver));
+        registration.setOrder(SessionRepositoryFilter.DEFAULT_ORDER - 1);
+        return registration;
+    }
+}

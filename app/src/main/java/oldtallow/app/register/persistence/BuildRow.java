@@ -1,0 +1,82 @@
+package oldtallow.app.register.persistence;
+
+import java.util.EnumMap;
+import java.util.Map;
+import java.util.TreeMap;
+import java.util.UUID;
+import oldtallow.app.register.WheelEndBuild;
+import oldtallow.core.hub.Construction;
+import oldtallow.core.hub.Fittings;
+import oldtallow.core.hub.Fittings.BrakeKind;
+import oldtallow.core.hub.Fittings.CapKind;
+import oldtallow.core.hub.Fittings.CavityFill;
+import oldtallow.core.hub.Fittings.SealKind;
+import oldtallow.core.hub.Fittings.WasherKind;
+import oldtallow.core.hub.HubDimension;
+import oldtallow.core.quantity.Length;
+import oldtallow.core.sequence.NutSchool;
+import oldtallow.core.thread.Hand;
+import oldtallow.core.thread.ScrewThread;
+import oldtallow.db.tables.records.WheelEndBuildRecord;
+import org.jooq.JSONB;
+import tools.jackson.core.type.TypeReference;
+import tools.jackson.databind.json.JsonMapper;
+
+/** Builds to and from the columns of their table. */
+final class BuildRow {
+
+    private static final JsonMapper JSON = JsonMapper.shared();
+    private static final TypeReference<Map<HubDimension, Double>> DIMENSIONS = new TypeReference<>() {};
+
+    private BuildRow() {}
+
+    static WheelEndBuild read(WheelEndBuildRecord row) {
+        return new WheelEndBuild(
+                row.getSince(),
+                Construction.valueOf(row.getConstruction()),
+                row.getThreadDesignation(),
+                new ScrewThread(
+                        Length.ofMicrometres(row.getThreadPitchUm()),
+                        Hand.valueOf(row.getThreadHand()),
+                        Length.ofMicrometres(row.getThreadDiameterUm())),
+                LockColumns.read(row),
+                NutSchool.valueOf(row.getSchool()),
+                new Fittings(
+                        SealKind.valueOf(row.getSeal()),
+                        CapKind.valueOf(row.getCap()),
+                        BrakeKind.valueOf(row.getBrake()),
+                        CavityFill.valueOf(row.getCavity()),
+                        WasherKind.valueOf(row.getWasher())),
+                dimensions(row.getDimensionsUm()));
+    }
+
+    static WheelEndBuildRecord record(UUID workshopId, UUID wheelEndId, WheelEndBuild build) {
+        var row = new WheelEndBuildRecord();
+        row.setWorkshopId(workshopId);
+        row.setWheelEndId(wheelEndId);
+        row.setSince(build.since());
+        row.setConstruction(build.construction().name());
+        row.setThreadDesignation(build.threadDesignation());
+        row.setThreadPitchUm(build.thread().pitch().micrometres());
+        row.setThreadDiameterUm(build.thread().nominalDiameter().micrometres());
+        row.setThreadHand(build.thread().hand().name());
+        LockColumns.write(build.lock(), row);
+        row.setSchool(build.school().name());
+        row.setSeal(build.fittings().seal().name());
+        row.setCap(build.fittings().cap().name());
+        row.setBrake(build.fittings().brake().name());
+        row.setCavity(build.fittings().cavity().name());
+        row.setWasher(build.fittings().washer().name());
+        Map<String, Double> micrometres = new TreeMap<>();
+        build.dimensions().forEach((dimension, length) -> micrometres.put(dimension.name(), length.micrometres()));
+        row.setDimensionsUm(JSONB.valueOf(JSON.writeValueAsString(micrometres)));
+        return row;
+    }
+
+    private static Map<HubDimension, Length> dimensions(JSONB json) {
+        Map<HubDimension, Length> dimensions = new EnumMap<>(HubDimension.class);
+        JSON.readValue(json.data(), DIMENSIONS)
+                .forEach((dimension, micrometres) -> dimensions.put(dimension, Length.ofMicrometres(micrometres)));
+        return dimensions;
+    }
+}
