@@ -27,13 +27,26 @@ import org.springframework.modulith.core.ApplicationModules;
 class ArchitectureTest {
 
     /** Which feature owns which table; a new table must be entered here. */
-    private static final Map<String, String> OWNERS = Map.of(
-            "Workshop", "workshop",
-            "Rig", "register",
-            "Axle", "register",
-            "WheelEnd", "register",
-            "EndPlayFigure", "register",
-            "NutSetting", "nut");
+    private static final Map<String, String> OWNERS = Map.ofEntries(
+            Map.entry("Workshop", "workshop"),
+            Map.entry("Person", "people"),
+            Map.entry("SignInAccount", "people"),
+            Map.entry("SignInFailure", "people"),
+            Map.entry("SpringSession", "the session library"),
+            Map.entry("SpringSessionAttributes", "the session library"),
+            Map.entry("AuditEntry", "audit"),
+            Map.entry("Rig", "register"),
+            Map.entry("Axle", "register"),
+            Map.entry("WheelEnd", "register"),
+            Map.entry("WheelEndBuild", "register"),
+            Map.entry("RigPhoto", "photo"),
+            Map.entry("FittedPart", "fitted"),
+            Map.entry("Figure", "figures"),
+            Map.entry("OwnBearingSet", "catalogue"),
+            Map.entry("PaletteWord", "palette"),
+            Map.entry("RigStanding", "yard"),
+            Map.entry("NutSetting", "nut"),
+            Map.entry("NutSettingSignOff", "nut"));
 
     @ArchTest
     static final ArchRule SQL_STAYS_IN_PERSISTENCE = noClasses()
@@ -109,6 +122,9 @@ class ArchitectureTest {
                     }
                     String table = target.getSimpleName().replaceFirst("(Record|Path)$", "");
                     String owner = OWNERS.getOrDefault(table, "nobody");
+                    if (table.equals("Routines")) {
+                        return;
+                    }
                     if (!user.getPackageName().contains("." + owner + ".")) {
                         events.add(SimpleConditionEvent.violated(user, dependency.getDescription()));
                     }

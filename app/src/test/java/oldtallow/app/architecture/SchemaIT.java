@@ -17,7 +17,9 @@ class SchemaIT {
         List<String> without = app.db().fetch("""
                         select t.table_name from information_schema.tables t
                         where t.table_schema = 'public' and t.table_type = 'BASE TABLE'
-                          and t.table_name not in ('workshop', 'flyway_schema_history')
+                          and t.table_name not in ('workshop', 'flyway_schema_history',
+                            -- read before anybody's workshop is known
+                            'sign_in_failure', 'spring_session', 'spring_session_attributes')
                           and not exists (
                             select from information_schema.columns c
                             where c.table_schema = t.table_schema and c.table_name = t.table_name
@@ -28,10 +30,27 @@ class SchemaIT {
     }
 
     @Test
+    void everyTableOfAWorkshopIsWalledAndAudited(RunningOldTallow app) {
+        List<String> open = app.db().fetch("""
+                        select c.relname from pg_class c
+                        join pg_attribute a on a.attrelid = c.oid and a.attname = 'workshop_id'
+                        where c.relkind = 'r' and c.relnamespace = 'public'::regnamespace
+                          and not (c.relrowsecurity
+                            and exists (select from pg_policy p where p.polrelid = c.oid)
+                            and (c.relname in ('audit_entry',
+                              -- only repeat what audited tables say
+                              'palette_word', 'rig_standing') or exists (
+                                select from pg_trigger t where t.tgrelid = c.oid and t.tgname = 'audit')))
+                        """).getValues(0, String.class);
+
+        assertThat(open).isEmpty();
+    }
+
+    @Test
     void everyReferenceStaysInsideAWorkshop(RunningOldTallow app) {
         List<String> leaving = app.db().fetch("""
                         select conname from pg_constraint
-                        where contype = 'f' and confrelid <> 'workshop'::regclass
+                        where contype = 'f' and confrelid <> all (array['workshop', 'spring_session']::regclass[])
                           and not exists (
                             select from unnest(conkey) as k
                             join pg_attribute a on a.attrelid = conrelid and a.attnum = k

@@ -36,7 +36,11 @@ class AccessibilityIT {
                         "/",
                         "/wheel-ends/" + Demo.SHORT_CAMPER_LEFT,
                         "/wheel-ends/" + Demo.BUSH_REAR_LEFT,
-                        "/nut-dial"),
+                        "/nut-dial",
+                        "/rigs/new",
+                        "/rigs/" + Demo.rig("Boat tandem"),
+                        "/reckoner",
+                        "/workshop"),
                 DIALS.stream()));
     }
 
@@ -54,7 +58,7 @@ class AccessibilityIT {
     @ParameterizedTest
     @MethodSource("views")
     void findsNothing(String path, int width, ColorScheme scheme, RunningOldTallow app, Browsers browsers) {
-        try (Visit visit = browsers.visit(width, 800, scheme)) {
+        try (Visit visit = browsers.visit(app, width, 800, scheme)) {
             Page page = visit.page();
             page.navigate(app.at(path).toString());
             assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setLevel(1)))
@@ -68,7 +72,7 @@ class AccessibilityIT {
     @MethodSource("dials")
     void findsNothingOnceTheNutIsLocked(
             String path, int width, ColorScheme scheme, RunningOldTallow app, Browsers browsers) {
-        try (Visit visit = browsers.visit(width, 800, scheme)) {
+        try (Visit visit = browsers.visit(app, width, 800, scheme)) {
             Page page = visit.page();
             page.navigate(app.at(path).toString());
             assertThat(page.getByRole(AriaRole.SLIDER)).isVisible();

@@ -24,21 +24,22 @@ class NutDialIT {
 
     @Test
     void aNutIsSetByDraggingAndIsOnRecordAfterARestart(RunningOldTallow app, Browsers browsers) {
-        try (Visit visit = browsers.visit()) {
+        try (Visit visit = browsers.visit(app)) {
             Page page = openDial(app, visit, Demo.SHORT_CAMPER_LEFT);
             dragTheNut(page, 13);
             assertThat(heading(page)).containsText("pin it through hole");
             page.getByRole(AriaRole.BUTTON, name("^Backed off")).click();
             page.getByLabel("End play read after locking").fill("0.071");
-            page.getByLabel("Set by").fill("Browser test");
+            page.getByLabel("Note").fill("Browser test");
             page.getByRole(AriaRole.BUTTON, name("^Save the setting")).click();
-            assertThat(page.getByText("On record")).isVisible();
+            assertThat(page.getByText("On record", new Page.GetByTextOptions().setExact(true)))
+                    .isVisible();
             assertThat(visit.complaints()).isEmpty();
         }
 
         app.restart();
 
-        try (Visit visit = browsers.visit()) {
+        try (Visit visit = browsers.visit(app)) {
             Page page = visit.page();
             page.navigate(app.at("/wheel-ends/" + Demo.SHORT_CAMPER_LEFT).toString());
             Locator latest = page.getByRole(AriaRole.LISTITEM)
@@ -51,7 +52,7 @@ class NutDialIT {
 
     @Test
     void aNutIsSetByKeysAlone(RunningOldTallow app, Browsers browsers) {
-        try (Visit visit = browsers.visit()) {
+        try (Visit visit = browsers.visit(app)) {
             Page page = openDial(app, visit, Demo.SHORT_CAMPER_RIGHT);
             for (int i = 0; i < 13; i++) {
                 page.keyboard().press("ArrowRight");
@@ -64,13 +65,14 @@ class NutDialIT {
             page.keyboard().press("Tab");
             page.keyboard().type("Keys only");
             page.keyboard().press("Enter");
-            assertThat(page.getByText("On record")).isVisible();
+            assertThat(page.getByText("On record", new Page.GetByTextOptions().setExact(true)))
+                    .isVisible();
         }
     }
 
     @Test
     void asksToMatchTheNutBeforeItAdvises(RunningOldTallow app, Browsers browsers) {
-        try (Visit visit = browsers.visit()) {
+        try (Visit visit = browsers.visit(app)) {
             Page page = openDial(app, visit, Demo.SHORT_CAMPER_LEFT);
 
             assertThat(heading(page)).hasText("Turn the nut to stand as yours does.");
@@ -83,7 +85,7 @@ class NutDialIT {
 
     @Test
     void saysWhatToDoWhereNoStopIsGood(RunningOldTallow app, Browsers browsers) {
-        try (Visit visit = browsers.visit()) {
+        try (Visit visit = browsers.visit(app)) {
             Page page = openDial(app, visit, Demo.SHORT_CAMPER_LEFT);
             page.getByLabel(Pattern.compile("^Nearest slot")).fill("0");
 
@@ -97,7 +99,7 @@ class NutDialIT {
 
     @Test
     void questionsFootPoundsAndTakesTheCorrection(RunningOldTallow app, Browsers browsers) {
-        try (Visit visit = browsers.visit()) {
+        try (Visit visit = browsers.visit(app)) {
             Page page = openDial(app, visit, Demo.SHORT_CAMPER_LEFT);
             page.getByLabel(Pattern.compile("^Nearest slot")).fill("13");
             page.getByRole(AriaRole.BUTTON, name("^Backed off 13")).click();
@@ -114,22 +116,23 @@ class NutDialIT {
     @Test
     void keepsTheEntryWhenTheDatabaseIsLostAndSavesItOnTheRetry(RunningOldTallow app, Browsers browsers) {
         String who = "Lost " + UUID.randomUUID();
-        try (Visit visit = browsers.visit()) {
+        try (Visit visit = browsers.visit(app)) {
             Page page = openDial(app, visit, Demo.SHORT_CAMPER_LEFT);
             page.getByLabel(Pattern.compile("^Nearest slot")).fill("13");
             page.getByRole(AriaRole.BUTTON, name("^Backed off 13")).click();
             page.getByLabel("End play read after locking").fill("0.066");
-            page.getByLabel("Set by").fill(who);
+            page.getByLabel("Note").fill(who);
 
-            app.postgres().crash();
+            app.crashDatabase();
             page.getByRole(AriaRole.BUTTON, name("^Save the setting")).click();
             assertThat(page.getByRole(AriaRole.ALERT)).containsText("Database out of reach");
             assertThat(page.getByLabel("End play read after locking")).hasValue("0.066");
-            assertThat(page.getByLabel("Set by")).hasValue(who);
+            assertThat(page.getByLabel("Note")).hasValue(who);
 
             app.postgres().restart();
             page.getByRole(AriaRole.BUTTON, name("^Save again")).click();
-            assertThat(page.getByText("On record")).isVisible();
+            assertThat(page.getByText("On record", new Page.GetByTextOptions().setExact(true)))
+                    .isVisible();
         }
         assertThat(app.http().get(Demo.settingsOf(Demo.SHORT_CAMPER_LEFT)).text())
                 .containsOnlyOnce(who);
@@ -137,7 +140,7 @@ class NutDialIT {
 
     @Test
     void flipsTheWholeFaceForALeftHandThread(RunningOldTallow app, Browsers browsers) {
-        try (Visit visit = browsers.visit()) {
+        try (Visit visit = browsers.visit(app)) {
             Page page = visit.page();
             page.navigate(app.at("/nut-dial").toString());
             assertThat(page.getByText("Anticlockwise loosens.")).isVisible();
@@ -152,7 +155,7 @@ class NutDialIT {
 
     @Test
     void fitsAPhoneWithTheMainActionInReach(RunningOldTallow app, Browsers browsers) {
-        try (Visit visit = browsers.visit(360, 760, ColorScheme.DARK)) {
+        try (Visit visit = browsers.visit(app, 360, 760, ColorScheme.DARK)) {
             Page page = openDial(app, visit, Demo.SHORT_CAMPER_LEFT);
             page.getByLabel(Pattern.compile("^Nearest slot")).fill("13");
             Locator action = page.getByRole(AriaRole.BUTTON, name("^Backed off"));

@@ -21,18 +21,38 @@ class TakeScreenshots {
 
     @Test
     void takesEveryMainView(RunningOldTallow app, Browsers browsers) {
-        try (Visit visit = browsers.visit(1280, 800, ColorScheme.LIGHT)) {
+        try (Visit visit = browsers.visit(app, 1280, 800, ColorScheme.LIGHT)) {
             Page page = visit.page();
             page.navigate(app.at("/").toString());
-            assertThat(page.getByRole(AriaRole.ARTICLE)).hasCount(12);
+            assertThat(page.getByRole(AriaRole.ARTICLE)).hasCount(14);
             take(page, "yard");
 
             page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Open the wheel end"))
                     .click();
             assertThat(page.getByText("Settings so far")).isVisible();
             take(page, "wheel-end");
+
+            page.navigate(app.at("/rigs/" + Demo.rig("Boat tandem")).toString());
+            assertThat(page.getByText("What was changed")).isVisible();
+            take(page, "rig");
+
+            page.navigate(app.at("/rigs/new").toString());
+            page.getByLabel("What you call it").fill("Harbour tandem");
+            page.getByLabel("Plate").fill("OT 105-B");
+            take(page, "enter-rig");
+
+            page.navigate(app.at("/reckoner").toString());
+            page.getByLabel("cone bore").fill("31.72");
+            assertThat(page.getByText("It could also be")).isVisible();
+            take(page, "reckoner");
         }
-        try (Visit visit = browsers.visit(1280, 800, ColorScheme.DARK)) {
+        try (Visit visit = browsers.visitAs(app, "ines")) {
+            Page page = visit.page();
+            page.navigate(app.at("/workshop").toString());
+            assertThat(page.getByText("Our own rules")).isVisible();
+            take(page, "workshop");
+        }
+        try (Visit visit = browsers.visit(app, 1280, 800, ColorScheme.DARK)) {
             Page page = visit.page();
             page.navigate(app.at("/wheel-ends/" + Demo.SHORT_CAMPER_LEFT + "/nut-dial")
                     .toString());

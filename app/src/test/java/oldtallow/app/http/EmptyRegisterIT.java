@@ -2,30 +2,57 @@ package oldtallow.app.http;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import oldtallow.app.testing.Http;
 import oldtallow.app.testing.Http.Answer;
 import oldtallow.app.testing.RunningOldTallow;
+import org.jooq.impl.DSL;
 import org.junit.jupiter.api.Test;
 
 class EmptyRegisterIT {
 
+    private static final String FOUNDER = """
+            {"workshop": "North shed", "name": "Bex", "signInName": "bex", "password": "grease under nails"}
+            """;
+
     @Test
-    void aNewDatabaseWithoutTheDemoIsAnEmptyYard() {
+    void aNewInstallationAsksForItsFirstOwnerAndIsThenAnEmptyYard() {
         try (RunningOldTallow app = RunningOldTallow.empty()) {
-            Answer yard = app.http().get("/api/yard");
+            Http device = app.stranger();
+            assertThat(device.get("/api/session")
+                            .json()
+                            .path("firstOwnerWanted")
+                            .asBoolean())
+                    .isTrue();
+            assertThat(device.get("/api/session").json().path("demoAccounts").size())
+                    .isZero();
+
+            Answer founded = device.post("/api/first-owner", FOUNDER);
+            assertThat(founded.status()).as(founded.text()).isEqualTo(200);
+            Answer yard = device.get("/api/yard");
 
             assertThat(yard.status()).as(yard.text()).isEqualTo(200);
+            assertThat(yard.json().path("workshop").asString()).isEqualTo("North shed");
             assertThat(yard.json().path("rigs").size()).isZero();
-            assertThat(app.http().get("/api/wheel-ends").text()).isEqualTo("[]");
+            assertThat(device.get("/api/palette?q=a").text()).isEqualTo("[]");
         }
     }
 
     @Test
-    void aRestartKeepsTheSameWorkshop() {
+    void nobodyFoundsASecondTime() {
         try (RunningOldTallow app = RunningOldTallow.empty()) {
-            String before = app.db().fetch("select id from workshop").formatCSV();
+            Http device = app.stranger();
+            device.get("/api/session");
+            device.post("/api/first-owner", FOUNDER);
             app.restart();
+            Http other = app.stranger();
+            other.get("/api/session");
+            Answer second = other.post("/api/first-owner", FOUNDER.replace("bex", "cas"));
 
-            assertThat(app.db().fetch("select id from workshop").formatCSV()).isEqualTo(before);
+            assertThat(second.status()).isEqualTo(409);
+            assertThat(device.get("/api/yard").status())
+                    .as("the session outlives a restart")
+                    .isEqualTo(200);
+            assertThat(app.db().fetchCount(DSL.table("workshop"))).isEqualTo(1);
         }
     }
 }

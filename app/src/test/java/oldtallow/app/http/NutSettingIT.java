@@ -63,7 +63,7 @@ class NutSettingIT {
     void refusesAnotherSettingUnderATakenId(RunningOldTallow app) {
         UUID id = UUID.randomUUID();
         app.http().post(SETTINGS, Demo.goodSetting(id));
-        Answer other = app.http().post(SETTINGS, Demo.goodSetting(id).replace("Tobe", "Ines"));
+        Answer other = app.http().post(SETTINGS, Demo.goodSetting(id).replace("0.08", "0.07"));
 
         assertThat(other.status()).isEqualTo(409);
         assertThat(other.json().path("detail").asString()).contains("Nothing was changed");

@@ -5,24 +5,29 @@ import java.time.Instant;
 import java.util.List;
 import java.util.UUID;
 import oldtallow.app.nut.NewNutSetting.FinalTorque;
-import oldtallow.app.register.Side;
-import oldtallow.app.register.SpindleNut;
 import oldtallow.app.register.WheelEnd;
+import oldtallow.app.testing.Rigs;
+import oldtallow.app.walls.Role;
+import oldtallow.app.walls.SignedIn;
 import oldtallow.core.endplay.EndPlayVerdict;
 import oldtallow.core.endplay.EndPlayWindow;
-import oldtallow.core.endplay.GoverningFigure;
+import oldtallow.core.figure.Authority;
+import oldtallow.core.figure.GoverningFigure;
 import oldtallow.core.lock.CastleNut;
 import oldtallow.core.lock.LockPattern;
 import oldtallow.core.nut.NutReading;
 import oldtallow.core.quantity.Length;
 import oldtallow.core.quantity.Turn;
 import oldtallow.core.sequence.NutSchool;
-import oldtallow.core.thread.Hand;
-import oldtallow.core.thread.SpindleThread;
 import org.jspecify.annotations.Nullable;
 
 /** Wheel ends and reports for tests of settings. */
 final class Hubs {
+
+    static final SignedIn TOBE = new SignedIn(UUID.randomUUID(), UUID.randomUUID(), "Tobe", Role.MECHANIC);
+
+    static final GoverningFigure<EndPlayWindow> COMMON =
+            new GoverningFigure<>(EndPlayWindow.COMMON_PRACTICE, Authority.COMMON_PRACTICE, "common practice");
 
     static final UUID ID = UUID.fromString("00000000-0000-4000-8000-000000000001");
     static final Instant NOW = Instant.parse("2026-05-14T12:00:00Z");
@@ -31,22 +36,11 @@ final class Hubs {
 
     /** 1-14 castle nut, two holes square. */
     static WheelEnd castleNut() {
-        return with(new CastleNut(6, List.of(Turn.ZERO, Turn.ofDegrees(90))), List.of());
+        return with(new CastleNut(6, List.of(Turn.ZERO, Turn.ofDegrees(90))));
     }
 
-    static WheelEnd with(LockPattern lock, List<GoverningFigure<EndPlayWindow>> windows) {
-        var nut = new SpindleNut("1-14 UNS", SpindleThread.UNS_1_14.cut(Hand.RIGHT), lock, Length.ofMillimetres(3));
-        return new WheelEnd(
-                ID,
-                UUID.randomUUID(),
-                "Test camper",
-                1,
-                1,
-                Side.LEFT,
-                "stepped spindle",
-                nut,
-                NutSchool.SEAT_AND_FINGER_TIGHT,
-                windows);
+    static WheelEnd with(LockPattern lock) {
+        return Rigs.wheelEnd(ID, Rigs.build(lock));
     }
 
     static NewNutSetting seventeenBack() {
@@ -62,7 +56,9 @@ final class Hubs {
                 reported.id(),
                 ID,
                 reported.setAt(),
-                reported.setBy(),
+                TOBE.name(),
+                false,
+                null,
                 reported.school(),
                 "1-14 UNS",
                 "castle nut",
@@ -73,7 +69,7 @@ final class Hubs {
                 Length.ofMillimetres(0.0857),
                 null,
                 EndPlayVerdict.INSIDE,
-                castleNut().window(),
+                COMMON,
                 null,
                 "");
     }
@@ -81,7 +77,6 @@ final class Hubs {
     /** A report with one thing after another made wrong. */
     static final class Report {
         private Instant setAt = NOW.minusSeconds(60);
-        private String setBy = "Tobe";
         private NutReading reading = NutReading.atZeroPlay(2, Turn.ofDegrees(17));
         private String backOff = "17";
         private @Nullable Length measured;
@@ -90,11 +85,6 @@ final class Hubs {
 
         Report at(Instant when) {
             setAt = when;
-            return this;
-        }
-
-        Report by(String name) {
-            setBy = name;
             return this;
         }
 
@@ -128,7 +118,6 @@ final class Hubs {
                     UUID.randomUUID(),
                     ID,
                     setAt,
-                    setBy,
                     NutSchool.SEAT_AND_FINGER_TIGHT,
                     reading,
                     new BigDecimal(backOff),

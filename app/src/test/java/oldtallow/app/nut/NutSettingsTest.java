@@ -11,14 +11,16 @@ import static org.mockito.Mockito.when;
 
 import java.time.Clock;
 import java.time.ZoneOffset;
+import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import oldtallow.app.figures.Figures;
 import oldtallow.app.nut.NutSettingStore.Kept;
 import oldtallow.app.platform.ConflictException;
 import oldtallow.app.platform.InvalidInputException;
 import oldtallow.app.platform.NotFoundException;
 import oldtallow.app.register.Register;
-import oldtallow.app.workshop.Workshop;
+import oldtallow.app.walls.Asker;
 import oldtallow.app.workshop.Workshops;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -42,15 +44,20 @@ class NutSettingsTest {
     private Register register;
 
     @Mock
+    private Figures figures;
+
+    @Mock
     private Workshops workshops;
 
     private NutSettings settings;
 
     @BeforeEach
     void openTheWorkshop() {
-        when(workshops.current()).thenReturn(new Workshop(WORKSHOP, "Test workshop"));
+        when(workshops.currentId()).thenReturn(WORKSHOP);
         when(register.wheelEnd(Hubs.ID)).thenReturn(Hubs.castleNut());
-        settings = new NutSettings(store, register, workshops, Clock.fixed(Hubs.NOW, ZoneOffset.UTC));
+        when(figures.endPlay(any())).thenReturn(List.of(Hubs.COMMON));
+        settings = new NutSettings(
+                store, register, figures, workshops, event -> {}, Clock.fixed(Hubs.NOW, ZoneOffset.UTC));
     }
 
     @Test
@@ -61,7 +68,7 @@ class NutSettingsTest {
                 .thenAnswer(call -> Optional.of(new Kept(Hubs.summary(reported), addedFingerprint())));
         when(store.add(eq(WORKSHOP), any(), anyString())).thenReturn(true);
 
-        NutSettings.Saved saved = settings.save(reported);
+        NutSettings.Saved saved = save(reported);
 
         assertThat(saved.isNew()).isTrue();
         var added = ArgumentCaptor.forClass(NutSetting.class);
@@ -77,9 +84,9 @@ class NutSettingsTest {
                 .thenReturn(Optional.empty())
                 .thenAnswer(call -> Optional.of(new Kept(Hubs.summary(reported), addedFingerprint())));
         when(store.add(eq(WORKSHOP), any(), anyString())).thenReturn(true);
-        settings.save(reported);
+        save(reported);
 
-        NutSettings.Saved again = settings.save(reported);
+        NutSettings.Saved again = save(reported);
 
         assertThat(again.isNew()).isFalse();
         assertThat(again.setting().id()).isEqualTo(reported.id());
@@ -92,15 +99,15 @@ class NutSettingsTest {
         when(store.find(WORKSHOP, reported.id()))
                 .thenReturn(Optional.of(new Kept(Hubs.summary(reported), "of something else")));
 
-        assertThatThrownBy(() -> settings.save(reported)).isInstanceOf(ConflictException.class);
+        assertThatThrownBy(() -> save(reported)).isInstanceOf(ConflictException.class);
         verify(store, never()).add(any(), any(), anyString());
     }
 
     @Test
     void addsNothingWhenTheEntryIsRefused() {
-        NewNutSetting unnamed = Hubs.report().by("  ").build();
+        NewNutSetting tooLong = Hubs.report().note("x".repeat(1001)).build();
 
-        assertThatThrownBy(() -> settings.save(unnamed)).isInstanceOf(InvalidInputException.class);
+        assertThatThrownBy(() -> save(tooLong)).isInstanceOf(InvalidInputException.class);
         verify(store, never()).add(any(), any(), anyString());
     }
 
@@ -109,7 +116,11 @@ class NutSettingsTest {
         NewNutSetting reported = Hubs.seventeenBack();
         when(register.wheelEnd(Hubs.ID)).thenThrow(new NotFoundException("wheel end", Hubs.ID));
 
-        assertThatThrownBy(() -> settings.save(reported)).isInstanceOf(NotFoundException.class);
+        assertThatThrownBy(() -> save(reported)).isInstanceOf(NotFoundException.class);
+    }
+
+    private NutSettings.Saved save(NewNutSetting reported) {
+        return Asker.as(Hubs.TOBE, () -> settings.save(reported));
     }
 
     private String addedFingerprint() {

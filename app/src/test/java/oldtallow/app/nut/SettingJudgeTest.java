@@ -12,11 +12,10 @@ import oldtallow.app.nut.NewNutSetting.FinalTorque;
 import oldtallow.app.platform.FieldError;
 import oldtallow.app.platform.InvalidInputException;
 import oldtallow.app.register.WheelEnd;
-import oldtallow.core.endplay.Authority;
 import oldtallow.core.endplay.EndPlayVerdict;
 import oldtallow.core.endplay.EndPlayWindow;
-import oldtallow.core.endplay.GoverningFigure;
-import oldtallow.core.lock.CastleNut;
+import oldtallow.core.figure.Authority;
+import oldtallow.core.figure.GoverningFigure;
 import oldtallow.core.lock.FreeAngleLock;
 import oldtallow.core.lock.LockPlate;
 import oldtallow.core.nut.NutReading;
@@ -48,7 +47,7 @@ class SettingJudgeTest {
 
     @Test
     void keepsTheExactAngleOfAStopThatHasNoDecimalEnd() {
-        WheelEnd plate = Hubs.with(new LockPlate(14, 7, 7), List.of());
+        WheelEnd plate = Hubs.with(new LockPlate(14, 7, 7));
         // 1/14 turn is 25.714285…°, sent with three decimals
         NutSetting setting = SettingJudge.judge(
                 Hubs.report()
@@ -56,7 +55,9 @@ class SettingJudgeTest {
                         .backedOff("25.714")
                         .note("plate allows no closer")
                         .build(),
+                Hubs.TOBE,
                 plate,
+                Hubs.COMMON,
                 Hubs.NOW);
 
         assertThat(setting.backOffDegrees()).isEqualTo(360.0 / 14);
@@ -84,9 +85,10 @@ class SettingJudgeTest {
     void recordsPreloadWhereTheMakerAsksForIt() {
         var asked = new GoverningFigure<>(
                 new EndPlayWindow(Length.ofMillimetres(-0.08), Length.ZERO), Authority.MAKER, "manual, p. 9");
-        WheelEnd preloaded = Hubs.with(new CastleNut(6, List.of(Turn.ZERO, Turn.ofDegrees(90))), List.of(asked));
+        WheelEnd preloaded = Hubs.castleNut();
 
-        NutSetting setting = SettingJudge.judge(Hubs.report().backedOff("-13").build(), preloaded, Hubs.NOW);
+        NutSetting setting =
+                SettingJudge.judge(Hubs.report().backedOff("-13").build(), Hubs.TOBE, preloaded, asked, Hubs.NOW);
 
         assertThat(setting.verdict()).isEqualTo(EndPlayVerdict.INSIDE);
         assertThat(setting.endPlay().isNegative()).isTrue();
@@ -117,12 +119,13 @@ class SettingJudgeTest {
 
     @Test
     void wantsAReadingWhereLockingTakesUpPlay() {
-        WheelEnd twoNuts = Hubs.with(FreeAngleLock.TWO_NUTS, List.of());
+        WheelEnd twoNuts = Hubs.with(FreeAngleLock.TWO_NUTS);
         Hubs.Report report =
                 Hubs.report().reading(NutReading.atZeroPlay(1, Turn.ZERO)).backedOff("15.1");
 
         assertThat(refusals(report, twoNuts)).extracting(FieldError::field).containsExactly("measuredEndPlay");
-        NutSetting setting = SettingJudge.judge(report.measured(0.06).build(), twoNuts, Hubs.NOW);
+        NutSetting setting =
+                SettingJudge.judge(report.measured(0.06).build(), Hubs.TOBE, twoNuts, Hubs.COMMON, Hubs.NOW);
         assertThat(setting.engagedMarks()).isEmpty();
         assertThat(setting.verdict()).isEqualTo(EndPlayVerdict.INSIDE);
     }
@@ -137,13 +140,12 @@ class SettingJudgeTest {
     @Test
     void tellsEverythingThatIsWrongAtOnce() {
         assertThat(refusals(Hubs.report()
-                        .by(" ")
                         .at(Hubs.NOW.plus(Duration.ofDays(1)))
                         .measured(5)
                         .backedOff("16")
                         .note("x".repeat(1001))))
                 .extracting(FieldError::field)
-                .containsExactlyInAnyOrder("setBy", "setAt", "measuredEndPlay", "backOffDegrees", "note");
+                .containsExactlyInAnyOrder("setAt", "measuredEndPlay", "backOffDegrees", "note");
     }
 
     @ParameterizedTest
@@ -161,7 +163,7 @@ class SettingJudgeTest {
     }
 
     private static NutSetting judge(Hubs.Report report) {
-        return SettingJudge.judge(report.build(), Hubs.castleNut(), Hubs.NOW);
+        return SettingJudge.judge(report.build(), Hubs.TOBE, Hubs.castleNut(), Hubs.COMMON, Hubs.NOW);
     }
 
     private static List<FieldError> refusals(Hubs.Report report) {
@@ -170,7 +172,7 @@ class SettingJudgeTest {
 
     private static List<FieldError> refusals(Hubs.Report report, WheelEnd end) {
         var refused = new ArrayList<FieldError>();
-        assertThatThrownBy(() -> SettingJudge.judge(report.build(), end, Hubs.NOW))
+        assertThatThrownBy(() -> SettingJudge.judge(report.build(), Hubs.TOBE, end, Hubs.COMMON, Hubs.NOW))
                 .isInstanceOfSatisfying(InvalidInputException.class, e -> refused.addAll(e.errors()));
         return refused;
     }

@@ -6,6 +6,7 @@ import com.microsoft.playwright.BrowserType.LaunchOptions;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
 import com.microsoft.playwright.options.ColorScheme;
+import com.microsoft.playwright.options.Cookie;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
@@ -29,15 +30,31 @@ public final class Browsers implements AutoCloseable {
                             "--disable-component-update",
                             "--disable-sync")));
 
-    /** A fresh page; what it complains of is collected and must be empty when it is closed. */
-    public Visit visit(int width, int height, ColorScheme scheme) {
+    /** A fresh page on which the demo's mechanic is signed in; what it complains of is collected and must be empty when it is closed. */
+    public Visit visit(RunningOldTallow app, int width, int height, ColorScheme scheme) {
+        return signedIn(app, app.http(), strangersVisit(width, height, scheme));
+    }
+
+    /** As another of the demo's people. */
+    public Visit visitAs(RunningOldTallow app, String signInName) {
+        return signedIn(app, app.as(signInName), strangersVisit(1280, 800, ColorScheme.LIGHT));
+    }
+
+    private static Visit signedIn(RunningOldTallow app, Http device, Visit visit) {
+        visit.context.addCookies(List.of(new Cookie("oldtallow", device.cookie("oldtallow"))
+                .setUrl(app.at("/").toString())));
+        return visit;
+    }
+
+    /** On a device nobody has signed in on. */
+    public Visit strangersVisit(int width, int height, ColorScheme scheme) {
         BrowserContext context = chromium.newContext(
                 new Browser.NewContextOptions().setViewportSize(width, height).setColorScheme(scheme));
         return new Visit(context, context.newPage());
     }
 
-    public Visit visit() {
-        return visit(1280, 800, ColorScheme.LIGHT);
+    public Visit visit(RunningOldTallow app) {
+        return visit(app, 1280, 800, ColorScheme.LIGHT);
     }
 
     @Override

@@ -6,6 +6,9 @@ import java.util.UUID;
 /** Where things are in the demo data. */
 public final class Demo {
 
+    /** Of every demo account. */
+    public static final String PASSWORD = "tallow and tow";
+
     private Demo() {}
 
     /** The one-axle camper with a castle nut and two holes. */
@@ -17,7 +20,25 @@ public final class Demo {
     public static final UUID BUSH_REAR_LEFT = wheelEnd("Old bush 4x4", 2, "LEFT");
 
     private static UUID wheelEnd(String rig, int axle, String side) {
-        return UUID.nameUUIDFromBytes(("demo " + rig + " " + axle + " " + side).getBytes(StandardCharsets.UTF_8));
+        return id(id(rig(rig) + " axle " + axle) + " " + side);
+    }
+
+    public static UUID frontLeft(String rig) {
+        return wheelEnd(rig, 1, "LEFT");
+    }
+
+    /** Of a rig with two axles. */
+    public static UUID rearRight(String rig) {
+        return wheelEnd(rig, 2, "RIGHT");
+    }
+
+    /** A rig of the demo. */
+    public static UUID rig(String name) {
+        return id("demo " + name);
+    }
+
+    private static UUID id(String text) {
+        return UUID.nameUUIDFromBytes(text.getBytes(StandardCharsets.UTF_8));
     }
 
     public static String settingsOf(UUID wheelEnd) {
@@ -27,7 +48,7 @@ public final class Demo {
     /** A good setting of the short camper: 17° back to hole 2. */
     public static String goodSetting(UUID id) {
         return """
-                {"id": "%s", "setAt": "2026-05-14T10:00:00Z", "setBy": "Tobe", "school": "SEAT_AND_FINGER_TIGHT",
+                {"id": "%s", "setAt": "2026-05-14T10:00:00Z", "school": "SEAT_AND_FINGER_TIGHT",
                  "reading": {"mark": 2, "looserDegrees": 17}, "backOffDegrees": 17,
                  "measuredEndPlay": {"number": 0.08, "unit": "MILLIMETRE"}}
                 """.formatted(id);

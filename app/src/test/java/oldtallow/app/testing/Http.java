@@ -3,7 +3,10 @@ package oldtallow.app.testing;
 import java.io.ByteArrayInputStream;
 import java.io.IOException;
 import java.io.UncheckedIOException;
+import java.net.CookieManager;
+import java.net.HttpCookie;
 import java.net.http.HttpClient;
+import java.net.http.HttpHeaders;
 import java.net.http.HttpRequest;
 import java.net.http.HttpRequest.BodyPublishers;
 import java.net.http.HttpResponse;
@@ -19,15 +22,40 @@ public final class Http {
     private static final JsonMapper JSON = new JsonMapper();
 
     private final HttpClient client;
+    private final CookieManager cookies = new CookieManager();
     private final RunningOldTallow app;
 
-    Http(HttpClient client, RunningOldTallow app) {
-        this.client = client;
+    /** A device nobody has signed in on. */
+    Http(RunningOldTallow app) {
         this.app = app;
+        this.client = HttpClient.newBuilder()
+                .connectTimeout(Duration.ofSeconds(5))
+                .cookieHandler(cookies)
+                .build();
+    }
+
+    /** Signs in on this device; the answer to it. */
+    public Answer signIn(String name, String password) {
+        get("/api/session"); // brings the token that a change must carry
+        return post(
+                "/api/session",
+                JSON.createObjectNode()
+                        .put("signInName", name)
+                        .put("password", password)
+                        .toString());
+    }
+
+    /** The value of a cookie, or an empty text. */
+    public String cookie(String name) {
+        return cookies.getCookieStore().getCookies().stream()
+                .filter(cookie -> cookie.getName().equals(name))
+                .map(HttpCookie::getValue)
+                .findFirst()
+                .orElse("");
     }
 
     /** An answer; its body as JSON. */
-    public record Answer(int status, String type, String text) {
+    public record Answer(int status, String type, String text, HttpHeaders headers) {
 
         public JsonNode json() {
             return JSON.readTree(text);
@@ -54,6 +82,22 @@ public final class Http {
                 .POST(BodyPublishers.ofString(body)));
     }
 
+    public Answer put(String path, String body) {
+        return send(HttpRequest.newBuilder(app.at(path))
+                .header("content-type", "application/json")
+                .PUT(BodyPublishers.ofString(body)));
+    }
+
+    public Answer putBytes(String path, byte[] body) {
+        return send(HttpRequest.newBuilder(app.at(path))
+                .header("content-type", "application/octet-stream")
+                .PUT(BodyPublishers.ofByteArray(body)));
+    }
+
+    public Answer delete(String path) {
+        return send(HttpRequest.newBuilder(app.at(path)).DELETE());
+    }
+
     /** A body of unannounced length. */
     public Answer postChunked(String path, String body) {
         return send(HttpRequest.newBuilder(app.at(path))
@@ -63,13 +107,18 @@ public final class Http {
     }
 
     private Answer send(HttpRequest.Builder request) {
+        String token = cookie("XSRF-TOKEN");
+        if (!token.isEmpty()) {
+            request.header("X-XSRF-TOKEN", token);
+        }
         try {
             HttpResponse<String> response =
                     client.send(request.timeout(Duration.ofSeconds(30)).build(), BodyHandlers.ofString());
             return new Answer(
                     response.statusCode(),
                     response.headers().firstValue("content-type").orElse(""),
-                    response.body());
+                    response.body(),
+                    response.headers());
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         } catch (InterruptedException e) {

@@ -1,9 +1,9 @@
 package oldtallow.app.testing;
 
 import java.net.URI;
-import java.net.http.HttpClient;
-import java.time.Duration;
+import java.util.Map;
 import java.util.Objects;
+import java.util.concurrent.ConcurrentHashMap;
 import oldtallow.app.OldTallow;
 import oldtallow.postgres.ThrowawayPostgres;
 import org.jooq.DSLContext;
@@ -16,9 +16,8 @@ import org.springframework.context.ConfigurableApplicationContext;
 public final class RunningOldTallow implements AutoCloseable {
 
     private final ThrowawayPostgres postgres = ThrowawayPostgres.start();
-    private final HttpClient http =
-            HttpClient.newBuilder().connectTimeout(Duration.ofSeconds(5)).build();
     private final boolean demo;
+    private final Map<String, Http> devices = new ConcurrentHashMap<>();
     private ConfigurableApplicationContext context;
 
     private RunningOldTallow(boolean demo) {
@@ -48,6 +47,12 @@ public final class RunningOldTallow implements AutoCloseable {
         return DSL.using(postgres.url(), postgres.user(), "");
     }
 
+    /** Pulls the database away; what was saved before, sessions too, is there again after its restart. */
+    public void crashDatabase() {
+        db().execute("checkpoint"); // it runs without fsync, so a crash would lose the last moments
+        postgres.crash();
+    }
+
     /** Stops the application and starts it again on the same port with the same data. */
     public void restart() {
         int port = port();
@@ -55,8 +60,32 @@ public final class RunningOldTallow implements AutoCloseable {
         context = start(port);
     }
 
+    /** A device on which the demo's mechanic is signed in. */
     public Http http() {
-        return new Http(http, this);
+        return as("tobe");
+    }
+
+    /** A device on which a person of the demo is signed in; the same for every test. */
+    public Http as(String signInName) {
+        Http device = devices.computeIfAbsent(signInName, name -> stranger());
+        // a test may have signed this person out everywhere
+        if (device.get("/api/session").json().path("person").isMissingNode()) {
+            Http.Answer answer = device.signIn(signInName, Demo.PASSWORD);
+            if (answer.status() != 200) {
+                throw new IllegalStateException(signInName + " cannot sign in: " + answer.text());
+            }
+        }
+        return device;
+    }
+
+    /** A device on which nobody is signed in. */
+    public Http stranger() {
+        return new Http(this);
+    }
+
+    /** The database as the application sees it: held by the walls between workshops. */
+    public DSLContext dbAsApplication() {
+        return DSL.using(postgres.url(), postgres.applicationUser(), "");
     }
 
     @Override
@@ -75,7 +104,8 @@ public final class RunningOldTallow implements AutoCloseable {
                 OldTallow.class,
                 "--server.port=" + port,
                 "--spring.datasource.url=" + postgres.url(),
-                "--spring.datasource.username=" + postgres.user(),
+                "--spring.datasource.username=" + postgres.applicationUser(),
+                "--spring.flyway.user=" + postgres.user(),
                 "--oldtallow.demo=" + demo);
     }
 }

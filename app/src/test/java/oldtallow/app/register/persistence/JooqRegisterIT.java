@@ -2,23 +2,26 @@ package oldtallow.app.register.persistence;
 
 import static oldtallow.db.tables.Rig.RIG;
 import static oldtallow.db.tables.WheelEnd.WHEEL_END;
+import static oldtallow.db.tables.WheelEndBuild.WHEEL_END_BUILD;
 import static oldtallow.db.tables.Workshop.WORKSHOP;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
-import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
+import java.util.Set;
 import java.util.UUID;
 import oldtallow.app.register.Rig;
+import oldtallow.app.register.RigEntry;
 import oldtallow.app.register.RigKind;
-import oldtallow.app.register.Side;
-import oldtallow.app.register.SpindleNut;
 import oldtallow.app.register.WheelEnd;
+import oldtallow.app.register.WheelEndBuild;
 import oldtallow.app.testing.OldTallowExtension;
+import oldtallow.app.testing.Rigs;
 import oldtallow.app.testing.RunningOldTallow;
-import oldtallow.core.endplay.Authority;
-import oldtallow.core.endplay.EndPlayWindow;
-import oldtallow.core.endplay.GoverningFigure;
+import oldtallow.core.hub.Construction;
+import oldtallow.core.hub.HubDimension;
+import oldtallow.core.hub.HubPreset;
 import oldtallow.core.lock.CastleNut;
 import oldtallow.core.lock.FreeAngleLock;
 import oldtallow.core.lock.LockPattern;
@@ -39,6 +42,8 @@ import org.junit.jupiter.api.extension.ExtendWith;
 @ExtendWith(OldTallowExtension.class)
 class JooqRegisterIT {
 
+    private static final LockPattern CASTLE = new CastleNut(6, List.of(Turn.ZERO));
+
     private final UUID workshop = UUID.randomUUID();
     private DSLContext db;
     private JooqRegister register;
@@ -46,7 +51,7 @@ class JooqRegisterIT {
     @BeforeEach
     void openAWorkshop(RunningOldTallow app) {
         db = app.db();
-        register = new JooqRegister(db);
+        register = new JooqRegister(db, new JooqWheelEnds(db));
         db.insertInto(WORKSHOP, WORKSHOP.ID, WORKSHOP.NAME)
                 .values(workshop, "Test")
                 .execute();
@@ -61,25 +66,28 @@ class JooqRegisterIT {
                 new LockPlate(15, 12, 3),
                 FreeAngleLock.TWO_NUTS,
                 FreeAngleLock.STAKED_COLLAR);
-        Rig rig = rig(1, locks);
+        Rig rig = Rigs.rig(
+                1,
+                "Every lock",
+                locks.stream()
+                        .map(lock -> Rigs.build(lock, SpindleThread.M24_1_5, Hand.LEFT))
+                        .toList());
 
         register.add(workshop, rig);
 
-        assertThat(register.rigs(workshop)).containsExactly(rig);
+        assertThat(register.rigs(workshop, List.of(rig.id()))).containsExactly(rig);
         WheelEnd first = rig.axles().getFirst().wheelEnds().getFirst();
         assertThat(register.wheelEnd(workshop, first.id())).contains(first);
     }
 
     @Test
     void showsNothingOfAnotherWorkshop() {
-        Rig rig = rig(1, List.of(FreeAngleLock.STAKED_COLLAR));
-        register.add(workshop, rig);
+        Rig rig = added("Ours");
         UUID stranger = UUID.randomUUID();
 
-        assertThat(register.rigs(stranger)).isEmpty();
-        assertThat(register.wheelEnd(
-                        stranger, rig.axles().getFirst().wheelEnds().getFirst().id()))
-                .isEmpty();
+        assertThat(register.rigs(stranger, List.of(rig.id()))).isEmpty();
+        assertThat(register.idsAfter(stranger, null, 10)).isEmpty();
+        assertThat(register.wheelEnd(stranger, end(rig).id())).isEmpty();
     }
 
     @Test
@@ -88,16 +96,13 @@ class JooqRegisterIT {
         db.insertInto(WORKSHOP, WORKSHOP.ID, WORKSHOP.NAME)
                 .values(other, "Other")
                 .execute();
-        Rig rig = rig(1, List.of(FreeAngleLock.STAKED_COLLAR));
-        register.add(workshop, rig);
-        WheelEnd stray = rig(2, List.of(FreeAngleLock.STAKED_COLLAR))
-                .axles()
-                .getFirst()
-                .wheelEnds()
-                .getFirst();
+        Rig rig = added("Ours");
 
         assertThatThrownBy(() -> db.insertInto(WHEEL_END)
-                        .set(WheelEndRow.record(other, rig.axles().getFirst().id(), stray))
+                        .set(WHEEL_END.ID, UUID.randomUUID())
+                        .set(WHEEL_END.WORKSHOP_ID, other)
+                        .set(WHEEL_END.AXLE_ID, rig.axles().getFirst().id())
+                        .set(WHEEL_END.SIDE, "LEFT")
                         .execute())
                 .isInstanceOf(DataAccessException.class)
                 .hasMessageContaining("foreign key");
@@ -105,12 +110,11 @@ class JooqRegisterIT {
 
     @Test
     void refusesALockThatLacksItsNumbers() {
-        Rig rig = rig(1, List.of(new CastleNut(6, List.of(Turn.ZERO))));
-        register.add(workshop, rig);
+        added("Ours");
 
-        assertThatThrownBy(() -> db.update(WHEEL_END)
-                        .setNull(WHEEL_END.LOCK_SLOTS)
-                        .where(WHEEL_END.WORKSHOP_ID.eq(workshop))
+        assertThatThrownBy(() -> db.update(WHEEL_END_BUILD)
+                        .setNull(WHEEL_END_BUILD.LOCK_SLOTS)
+                        .where(WHEEL_END_BUILD.WORKSHOP_ID.eq(workshop))
                         .execute())
                 .isInstanceOf(DataAccessException.class)
                 .hasMessageContaining("check constraint");
@@ -118,56 +122,88 @@ class JooqRegisterIT {
     }
 
     @Test
-    void aFigureOfItsOwnComesBeforeTheRuleForAll() {
-        Rig rig = rig(1, List.of(new CastleNut(6, List.of(Turn.ZERO))));
-        register.add(workshop, rig);
-        UUID end = rig.axles().getFirst().wheelEnds().getFirst().id();
-        register.addWindow(workshop, null, figure(0.02, 0.12, Authority.WORKSHOP, "rule for all"));
-        register.addWindow(workshop, end, figure(0.03, 0.10, Authority.WORKSHOP, "rule for this one"));
-        register.addWindow(workshop, end, figure(-0.05, 0, Authority.MAKER, "manual, p. 4"));
+    void keepsWhatWasTrueBeforeAChange() {
+        WheelEnd end = end(added("Ours"));
+        WheelEndBuild later = changed(end.build(), FreeAngleLock.TWO_NUTS);
 
-        WheelEnd read = register.wheelEnd(workshop, end).orElseThrow();
+        assertThat(register.changeBuild(workshop, end.id(), 1, later)).isTrue();
 
-        assertThat(read.windows())
-                .extracting(GoverningFigure::source)
-                .containsExactly("manual, p. 4", "rule for this one");
-        assertThat(read.window().value().reachesPreload()).isTrue();
+        assertThat(register.builds(workshop, end.id())).containsExactly(later, end.build());
+        assertThat(register.wheelEnd(workshop, end.id()).orElseThrow().build()).isEqualTo(later);
+        assertThat(register.wheelEnd(workshop, end.id()).orElseThrow().version())
+                .isEqualTo(2);
+    }
+
+    /** A castle nut's slots must not survive in the row of what replaced it. */
+    @Test
+    void aSecondChangeOfADayReplacesTheFirstWhole() {
+        WheelEnd end = end(added("Ours"));
+        WheelEndBuild first = changed(end.build(), CASTLE);
+        WheelEndBuild second = changed(end.build(), new LockPlate(15, 12, 3));
+
+        register.changeBuild(workshop, end.id(), 1, first);
+        register.changeBuild(workshop, end.id(), 2, second);
+
+        assertThat(register.builds(workshop, end.id())).containsExactly(second, end.build());
     }
 
     @Test
-    void refusesPreloadAsAWorkshopRule() {
-        assertThatThrownBy(() ->
-                        register.addWindow(workshop, null, figure(-0.05, 0.1, Authority.WORKSHOP, "our own idea")))
-                .isInstanceOf(DataAccessException.class)
-                .hasMessageContaining("check constraint");
+    void aStaleEditChangesNothing() {
+        Rig rig = added("Ours");
+        WheelEnd end = end(rig);
+        assertThat(register.change(workshop, rig.id(), 1, renamed(rig, "Theirs")))
+                .isTrue();
+
+        assertThat(register.change(workshop, rig.id(), 1, renamed(rig, "Mine"))).isFalse();
+        assertThat(register.changeBuild(workshop, end.id(), 7, changed(end.build(), CASTLE)))
+                .isFalse();
+
+        assertThat(register.rigs(workshop, List.of(rig.id())).getFirst().name()).isEqualTo("Theirs");
+        assertThat(register.builds(workshop, end.id())).hasSize(1);
     }
 
-    private static GoverningFigure<EndPlayWindow> figure(
-            double least, double most, Authority authority, String source) {
-        return new GoverningFigure<>(
-                new EndPlayWindow(Length.ofMillimetres(least), Length.ofMillimetres(most)), authority, source);
+    @Test
+    void knowsAPlateHoweverItIsWritten() {
+        Rig rig = added("Ours"); // its plate is OT 1
+
+        assertThat(register.rigWithPlate(workshop, "ot-1", UUID.randomUUID())).contains("Ours");
+        assertThat(register.rigWithPlate(workshop, "ot-1", rig.id())).isEmpty();
+        assertThat(register.rigWithPlate(workshop, "OT 2", UUID.randomUUID())).isEmpty();
+        assertThat(register.rigWithPlate(UUID.randomUUID(), "OT 1", UUID.randomUUID()))
+                .isEmpty();
     }
 
-    /** One axle per lock, a left wheel end on each. */
-    private static Rig rig(int number, List<LockPattern> locks) {
-        UUID id = UUID.randomUUID();
-        var axles = new ArrayList<Rig.Axle>();
-        for (LockPattern lock : locks) {
-            int position = axles.size() + 1;
-            var nut = new SpindleNut("M24×1.5", SpindleThread.M24_1_5.cut(Hand.LEFT), lock, Length.ofMillimetres(3.25));
-            var end = new WheelEnd(
-                    UUID.randomUUID(),
-                    id,
-                    "Rig " + number,
-                    position,
-                    locks.size(),
-                    Side.LEFT,
-                    "stepped spindle",
-                    nut,
-                    NutSchool.INCH_POUND,
-                    List.of());
-            axles.add(new Rig.Axle(UUID.randomUUID(), position, 800 * position, 1500, List.of(end)));
-        }
-        return new Rig(id, number, RigKind.WORK_TRAILER, "Rig " + number, "OT " + number, 6000, 2000, 1000, axles);
+    private Rig added(String name) {
+        Rig rig = Rigs.rig(1, name, List.of(Rigs.build(CASTLE, SpindleThread.M24_1_5, Hand.RIGHT)));
+        register.add(workshop, rig);
+        return rig;
+    }
+
+    private static WheelEnd end(Rig rig) {
+        return rig.axles().getFirst().wheelEnds().getFirst();
+    }
+
+    private static WheelEndBuild changed(WheelEndBuild before, LockPattern lock) {
+        return new WheelEndBuild(
+                before.since().plusDays(40),
+                Construction.GREASE_THROUGH,
+                "M24×1.5",
+                SpindleThread.M24_1_5.cut(Hand.RIGHT),
+                lock,
+                NutSchool.INCH_POUND,
+                HubPreset.of(Construction.GREASE_THROUGH).fittings(),
+                Map.of(HubDimension.SEAL_LAND, Length.ofMillimetres(57)));
+    }
+
+    private static RigEntry renamed(Rig rig, String name) {
+        return new RigEntry(
+                RigKind.HORSE_TRAILER,
+                name,
+                rig.plate(),
+                new Rig.Owner("", ""),
+                null,
+                Set.of(),
+                new Rig.Distance(Rig.Distance.By.ESTIMATE, null, null, null),
+                rig.plan());
     }
 }

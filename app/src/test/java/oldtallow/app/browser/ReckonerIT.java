@@ -1,0 +1,125 @@
+package oldtallow.app.browser;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import java.util.regex.Pattern;
+import oldtallow.app.testing.Browsers;
+import oldtallow.app.testing.Browsers.Visit;
+import oldtallow.app.testing.Demo;
+import oldtallow.app.testing.OldTallowExtension;
+import oldtallow.app.testing.RunningOldTallow;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+
+@ExtendWith(OldTallowExtension.class)
+class ReckonerIT {
+
+    @Test
+    void namesABearingStepByStep(RunningOldTallow app, Browsers browsers) {
+        try (Visit visit = browsers.visit(app)) {
+            Page page = visit.page();
+            page.navigate(app.at("/reckoner").toString());
+            page.getByLabel("cone bore").fill("31.74");
+            assertThat(page.getByText("that agree alike")).isVisible();
+            page.getByRole(AriaRole.BUTTON, named(Pattern.compile("^Measure the .* next$")))
+                    .click();
+            assertThat(page.locator("input:focus")).hasAttribute("data-measurand", Pattern.compile("CUP|CONE|SET"));
+            page.getByLabel("cup outside diameter").fill("59.1");
+            page.getByLabel("cup width").fill("11.8");
+
+            assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("LM67048/LM67010")))
+                    .isVisible();
+            assertThat(page.getByText("It is", new Page.GetByTextOptions().setExact(true)))
+                    .isVisible();
+            assertThat(visit.complaints()).isEmpty();
+        }
+    }
+
+    @Test
+    void questionsMillimetresWhereInchesAreSet(RunningOldTallow app, Browsers browsers) {
+        try (Visit visit = browsers.visit(app)) {
+            Page page = visit.page();
+            page.navigate(app.at("/reckoner").toString());
+            page.getByRole(
+                            AriaRole.RADIO,
+                            new Page.GetByRoleOptions().setName("in").setExact(true))
+                    .first()
+                    .click();
+            page.getByLabel("cone bore").fill("44.45");
+            assertThat(page.getByText("are millimetres meant?")).isVisible();
+            assertThat(page.getByLabel("cone bore")).hasValue("44.45");
+        }
+    }
+
+    @Test
+    void saysPlainlyThatNothingFits(RunningOldTallow app, Browsers browsers) {
+        try (Visit visit = browsers.visit(app)) {
+            Page page = visit.page();
+            page.navigate(app.at("/reckoner").toString());
+            page.getByLabel("cone bore").fill("33");
+            page.getByLabel("cup outside diameter").fill("70.5");
+            assertThat(page.getByRole(AriaRole.HEADING, named(Pattern.compile("Nothing in the catalogue fits"))))
+                    .isVisible();
+        }
+    }
+
+    @Test
+    void thePaletteFindsByAFewLettersAndOpensByEnter(RunningOldTallow app, Browsers browsers) {
+        try (Visit visit = browsers.visit(app)) {
+            Page page = visit.page();
+            page.navigate(app.at("/reckoner").toString());
+            assertThat(page.getByText("What you measured")).isVisible();
+            page.keyboard().press("/");
+            assertThat(page.getByLabel("Find", new Page.GetByLabelOptions().setExact(true)))
+                    .isFocused();
+            page.keyboard().type("104 rear r");
+            assertThat(page.getByRole(AriaRole.OPTION, named(Pattern.compile("Boat tandem, rear right"))))
+                    .isVisible();
+            page.keyboard().press("Enter");
+            page.waitForURL("**/wheel-ends/*");
+            assertThat(page.getByRole(AriaRole.HEADING, named(Pattern.compile("Boat tandem, rear right"))))
+                    .isVisible();
+            page.keyboard().press("/");
+            page.keyboard().type("stud");
+            page.keyboard().press("Enter");
+            page.waitForURL("**/reckoner#studs");
+            assertThat(visit.complaints()).isEmpty();
+        }
+    }
+
+    @Test
+    void onlyTheOwnerIsOfferedTheWorkshopsRules(RunningOldTallow app, Browsers browsers) {
+        for (String who : new String[] {"ines", "tobe", "wil"}) {
+            try (Visit visit = browsers.visitAs(app, who)) {
+                Page page = visit.page();
+                page.navigate(app.at("/workshop").toString());
+                assertThat(page.getByRole(AriaRole.HEADING, named(Pattern.compile("^Our own rules$"))))
+                        .isVisible();
+                assertThat(page.getByText("workshop rule, one tin for all")).isVisible();
+                assertThat(page.getByRole(AriaRole.BUTTON, named(Pattern.compile("^Make a rule$"))))
+                        .hasCount(who.equals("ines") ? 1 : 0);
+            }
+        }
+    }
+
+    @Test
+    void everybodyCanWorkOnARig(RunningOldTallow app, Browsers browsers) {
+        try (Visit visit = browsers.visitAs(app, "wil")) {
+            Page page = visit.page();
+            page.navigate(app.at("/rigs/" + Demo.rig("Boat tandem")).toString());
+            assertThat(page.getByRole(AriaRole.LINK, named(Pattern.compile("front left")))
+                            .first())
+                    .isVisible();
+            assertThat(page.getByRole(AriaRole.BUTTON, named(Pattern.compile("^Change")))
+                            .first())
+                    .isVisible();
+        }
+    }
+
+    private static Page.GetByRoleOptions named(Pattern name) {
+        return new Page.GetByRoleOptions().setName(name);
+    }
+}

@@ -1,0 +1,98 @@
+package oldtallow.app.walls;
+
+import java.nio.charset.StandardCharsets;
+import java.util.UUID;
+import org.jooq.DSLContext;
+
+/** One row in every table that holds rows of a workshop. A new table needs its row here, or {@link WallIT} fails. */
+final class WalledRows {
+
+    private WalledRows() {}
+
+    /** The id of the row of a table. */
+    static UUID id(UUID workshop, String table) {
+        return UUID.nameUUIDFromBytes((workshop + table).getBytes(StandardCharsets.UTF_8));
+    }
+
+    static void fill(DSLContext db, UUID workshop) {
+        insert(
+                db,
+                workshop,
+                "person",
+                "name, sign_in_name, role, password_hash",
+                "'Person', 'p-" + workshop.toString().substring(0, 30) + "', 'MECHANIC', 'secret'");
+        insert(
+                db,
+                workshop,
+                "rig",
+                "kind, name, plate, yard_number, length_mm, width_mm, drawbar_mm",
+                "'CAMPER', 'Rig', 'OT 1', 1, 4000, 2000, 1000");
+        insert(
+                db,
+                workshop,
+                "axle",
+                "rig_id, position, from_front_mm, track_mm",
+                "'" + id(workshop, "rig") + "', 1, 2000, 1500");
+        insert(db, workshop, "wheel_end", "axle_id, side", "'" + id(workshop, "axle") + "', 'LEFT'");
+        insert(
+                db,
+                workshop,
+                "wheel_end_build",
+                "wheel_end_id, since, construction, thread_designation, thread_pitch_um, thread_diameter_um,"
+                        + " thread_hand, lock_kind, lock_marks_deg, school, seal, cap, brake, cavity, washer",
+                "'" + id(workshop, "wheel_end")
+                        + "', '2024-03-01', 'STEPPED_BRAKED', '1-14 UNS', 1814, 25400, 'RIGHT', 'TWO_NUTS', '{}',"
+                        + " 'INCH_POUND', 'LIP', 'PLAIN', 'DRUM', 'FULL', 'FLAT'");
+        insert(
+                db,
+                workshop,
+                "figure",
+                "authority, kind, least_um, most_um, source",
+                "'WORKSHOP', 'END_PLAY', 25, 127, 'rule'");
+        insert(
+                db,
+                workshop,
+                "fitted_part",
+                "wheel_end_id, place, designation, condition",
+                "'" + id(workshop, "wheel_end") + "', 'SEAL', 'a seal', 'NEW'");
+        insert(
+                db,
+                workshop,
+                "rig_photo",
+                "rig_id, media_type, image",
+                "'" + id(workshop, "rig") + "', 'image/png', 'x'");
+        insert(
+                db,
+                workshop,
+                "own_bearing_set",
+                "cone, cup, series, bore_um, outside_um, width_um, cone_width_um, cup_width_um, e, source",
+                "'OWN-1', 'OWN-2', 'METRIC', 30000, 62000, 17000, 16000, 14000, 0.37, 'measured'");
+        db.execute(
+                "insert into palette_word (workshop_id, word, kind, target_id, rig_id) values (?, 'rig', 'RIG', ?, ?)",
+                workshop,
+                id(workshop, "rig"),
+                id(workshop, "rig"));
+        db.execute("insert into rig_standing values (?, ?, 2, '2026-01-01', '')", workshop, id(workshop, "rig"));
+        insert(
+                db,
+                workshop,
+                "nut_setting",
+                "wheel_end_id, set_at, set_by, school, thread_designation, thread_pitch_um, lock_words, reading_mark,"
+                        + " reading_looser_deg, reading_end_play_um, back_off_deg, engaged_marks, end_play_um, verdict,"
+                        + " window_least_um, window_most_um, window_authority, window_source, note, request_hash",
+                "'" + id(workshop, "wheel_end")
+                        + "', now(), 'x', 'INCH_POUND', '1-14 UNS', 1814, 'two nuts', 1, 0, 0, 15, '{}', 75, 'INSIDE',"
+                        + " 25, 127, 'WORKSHOP', 'rule', '', ''");
+        insert(
+                db,
+                workshop,
+                "nut_setting_sign_off",
+                "nut_setting_id, person_id, signed_by, signed_at",
+                "'" + id(workshop, "nut_setting") + "', '" + id(workshop, "person") + "', 'x', now()");
+    }
+
+    private static void insert(DSLContext db, UUID workshop, String table, String columns, String values) {
+        db.execute("insert into " + table + " (id, workshop_id, " + columns + ") values ('" + id(workshop, table)
+                + "', '" + workshop + "', " + values + ")");
+    }
+}
