@@ -3,8 +3,18 @@ import tailwindcss from '@tailwindcss/vite'
 import { svelteTesting } from '@testing-library/svelte/vite'
 import { defineConfig } from 'vitest/config'
 
+// SvelteKit hides its page announcer by a style attribute; the server's content policy allows none
+const announcerWithoutInlineStyle = {
+  name: 'announcer-without-inline-style',
+  enforce: 'pre' as const,
+  transform: (code: string, id: string) =>
+    id.endsWith('/generated/root.svelte')
+      ? code.replace(/(id="svelte-announcer"[^>]*?) style="[^"]*"/, '$1 class="sr-only"')
+      : undefined,
+}
+
 export default defineConfig({
-  plugins: [tailwindcss(), sveltekit(), svelteTesting()],
+  plugins: [announcerWithoutInlineStyle, tailwindcss(), sveltekit(), svelteTesting()],
   server: { proxy: { '/api': 'http://127.0.0.1:8080' } },
   build: { chunkSizeWarningLimit: 200 },
   test: {

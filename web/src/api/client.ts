@@ -1,63 +1,43 @@
-import createClient from 'openapi-fetch'
-import type { components, paths } from './schema'
+import { bearings } from './bearings'
+import { figures } from './figures'
+import { register } from './register'
+import { client, dataOf } from './request'
+import type { Schemas } from './request'
 
-export type Schemas = components['schemas']
-
-/** One field the server refused, and what would be right. */
-export interface FieldProblem {
-  field: string
-  value?: string
-  remedy: string
-}
-
-/** What went wrong, in words for a mechanic. */
-export interface Problem {
-  status: number
-  title: string
-  detail: string
-  errors: FieldProblem[]
-}
-
-const client = createClient<paths>({
-  baseUrl: globalThis.location?.origin ?? '',
-  fetch: (request) => globalThis.fetch(request),
-})
-
-const UNREACHABLE: Problem = {
-  status: 0,
-  title: 'No answer',
-  detail: 'Old Tallow does not answer. Your entry is still here: see that it runs, then try again.',
-  errors: [],
-}
-
-export class ProblemError extends Error {
-  constructor(readonly problem: Problem) {
-    super(problem.detail)
-  }
-}
-
-/** The data of an answer; anything else is thrown as a {@link ProblemError}. */
-async function dataOf<T>(
-  call: Promise<{ data?: T; error?: unknown; response: Response }>,
-): Promise<T> {
-  const { data, error, response } = await call.catch(() => {
-    throw new ProblemError(UNREACHABLE)
-  })
-  if (data !== undefined) return data
-  const told = (typeof error === 'object' && error !== null ? error : {}) as Partial<Problem>
-  throw new ProblemError({
-    status: response.status,
-    title: told.title ?? 'Not done',
-    detail: told.detail ?? `The server answered ${response.status}. Nothing was saved; try again.`,
-    errors: told.errors ?? [],
-  })
-}
+export { ProblemError, whenSignedOut } from './request'
+export type { FieldProblem, Problem, Schemas } from './request'
 
 export const api = {
-  yard: () => dataOf(client.GET('/api/yard')),
+  ...register,
+  ...figures,
+  ...bearings,
+  session: () => dataOf(client.GET('/api/session')),
+  signIn: (body: Schemas['SignInForm']) => dataOf(client.POST('/api/session', { body })),
+  signOut: (everywhere: boolean) =>
+    dataOf(client.DELETE('/api/session', { params: { query: { everywhere } } })),
+  foundWorkshop: (body: Schemas['FirstOwnerForm']) =>
+    dataOf(client.POST('/api/first-owner', { body })),
+  people: () => dataOf(client.GET('/api/people')),
+  addPerson: (body: Schemas['NewPersonForm']) => dataOf(client.POST('/api/people', { body })),
+  changePerson: (id: string, body: Schemas['PersonForm']) =>
+    dataOf(client.PUT('/api/people/{id}', { params: { path: { id } }, body })),
+  setPassword: (id: string, password: string) =>
+    dataOf(
+      client.PUT('/api/people/{id}/password', { params: { path: { id } }, body: { password } }),
+    ),
+  audit: (query: { recordId?: string; before?: number }) =>
+    dataOf(client.GET('/api/audit', { params: { query } })),
+  signOff: (wheelEndId: string, settingId: string) =>
+    dataOf(
+      client.POST('/api/wheel-ends/{wheelEndId}/nut-settings/{settingId}/sign-off', {
+        params: { path: { wheelEndId, settingId } },
+      }),
+    ),
+  yard: (query: { show?: 'ALL' | 'DUE'; owner?: string; more?: string }) =>
+    dataOf(client.GET('/api/yard', { params: { query } })),
   reference: () => dataOf(client.GET('/api/nut-reference')),
-  wheelEnd: (id: string) =>
-    dataOf(client.GET('/api/wheel-ends/{id}', { params: { path: { id } } })),
+  nutHub: (id: string) =>
+    dataOf(client.GET('/api/wheel-ends/{id}/nut', { params: { path: { id } } })),
   settings: (wheelEndId: string) =>
     dataOf(
       client.GET('/api/wheel-ends/{wheelEndId}/nut-settings', { params: { path: { wheelEndId } } }),

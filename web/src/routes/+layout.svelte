@@ -1,10 +1,14 @@
 <script lang="ts">
   import '../app.css'
-  import type { Snippet } from 'svelte'
+  import { onMount, type Snippet } from 'svelte'
   import { goto } from '$app/navigation'
   import { page } from '$app/state'
   import { display } from '$features/display'
   import { keys, KeysHelp } from '$features/keys'
+  import { palette, PaletteBox } from '$features/palette'
+  import { session, SignInAgain, SignInPage } from '$features/session'
+  import { Button } from '$ui/button'
+  import { ProblemCard } from '$ui/problem-card'
   import { TopBar } from '$ui/top-bar'
 
   interface Props {
@@ -17,9 +21,17 @@
 
   const rooms = [
     { href: '/', label: 'Yard' },
+    { href: '/reckoner', label: 'Reckoner' },
     { href: '/nut-dial', label: 'Nut dial' },
   ]
-  const here = $derived(page.url.pathname.endsWith('/nut-dial') ? '/nut-dial' : '/')
+  // rigs and wheel ends are reached from the yard
+  const here = $derived.by(() => {
+    const path = page.url.pathname
+    if (path.endsWith('/nut-dial')) return '/nut-dial'
+    return /^\/(rigs|wheel-ends)\//.test(path) ? '/' : path
+  })
+
+  onMount(() => void session.load())
 
   // for the life of the page: the layout is never taken down
   keys.add([
@@ -27,11 +39,14 @@
     { keys: ['u', 'U'], does: 'Swap units', run: () => display.swapUnits() },
     { keys: ['t', 'T'], does: 'Day or lamp light', run: () => display.swapTheme() },
     { keys: ['y', 'Y'], does: 'To the yard', run: () => void goto('/') },
+    { keys: ['w', 'W'], does: 'To the workshop and its people', run: () => void goto('/workshop') },
+    { keys: ['/'], does: 'Find a rig, plate, owner, batch, wheel end', run: () => palette.show() },
+    { keys: ['b', 'B'], does: 'Which bearing is it', run: () => void goto('/reckoner') },
     { keys: ['d', 'D'], does: 'To the nut dial', run: () => void goto('/nut-dial') },
   ])
 </script>
 
-<svelte:window onkeydown={(event) => keys.handle(event)} />
+<svelte:window onkeydown={(event) => session.person && !session.lost && keys.handle(event)} />
 
 <a
   href="#main"
@@ -39,16 +54,33 @@
 >
   To the work
 </a>
-<TopBar
-  {rooms}
-  {here}
-  leading={display.leading}
-  theme={display.theme}
-  onunits={() => display.swapUnits()}
-  ontheme={() => display.swapTheme()}
-  onkeys={() => (keys.helpOpen = true)}
-/>
-<main id="main" tabindex="-1" class="outline-none">
-  {@render children()}
-</main>
-<KeysHelp />
+{#if session.person}
+  <TopBar
+    {rooms}
+    {here}
+    leading={display.leading}
+    theme={display.theme}
+    person={{ name: session.person.name, href: '/workshop' }}
+    onunits={() => display.swapUnits()}
+    ontheme={() => display.swapTheme()}
+    onkeys={() => (keys.helpOpen = true)}
+    onfind={() => palette.show()}
+  />
+  <main id="main" tabindex="-1" class="outline-none">
+    {@render children()}
+  </main>
+  <KeysHelp />
+  <PaletteBox />
+  <SignInAgain />
+{:else if session.view}
+  <SignInPage />
+{:else if session.problem}
+  <main id="main" class="max-w-xl p-5">
+    <ProblemCard title={session.problem.title}>
+      <p>{session.problem.detail}</p>
+      <Button class="mt-3" onclick={() => session.load()}>Try again</Button>
+    </ProblemCard>
+  </main>
+{:else}
+  <p class="p-5 text-ink2" role="status">Opening …</p>
+{/if}

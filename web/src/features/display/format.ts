@@ -3,3 +3,16 @@ export const day = (instant: string): string =>
   new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'short', year: 'numeric' }).format(
     new Date(instant),
   )
+
+/** A day that came without a time. */
+export const date = (isoDay: string): string => (isoDay === '' ? '' : day(`${isoDay}T12:00:00`))
+
+/** A date and the time of day. */
+export const moment = (instant: string): string =>
+  new Intl.DateTimeFormat('en-GB', {
+    day: 'numeric',
+    month: 'short',
+    year: 'numeric',
+    hour: '2-digit',
+    minute: '2-digit',
+  }).format(new Date(instant))

@@ -44,6 +44,18 @@ export const millimetres = (length: LengthView): string =>
 export const thousandths = (length: LengthView): string =>
   minus(`${length.thousandths.toFixed(1)} thou`)
 
+const sizeMillimetres = (length: LengthView): string => `${length.millimetres.toFixed(2)} mm`
+
+const sizeInches = (length: LengthView): string => `${(length.thousandths / 1000).toFixed(4)} in`
+
+/** A part's size in the unit that leads. */
+export const leadingSize = (length: LengthView): string =>
+  display.leading === 'metric' ? sizeMillimetres(length) : sizeInches(length)
+
+/** A part's size in the other unit. */
+export const otherSize = (length: LengthView): string =>
+  display.leading === 'metric' ? sizeInches(length) : sizeMillimetres(length)
+
 /** The length in the unit that leads. */
 export const leadingLength = (length: LengthView): string =>
   display.leading === 'metric' ? millimetres(length) : thousandths(length)

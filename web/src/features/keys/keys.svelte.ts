@@ -7,9 +7,12 @@ export interface KeyBinding {
   run: () => void
 }
 
+/** Letters belong to what takes text, or finds its options by their first letters. */
 const typing = (target: EventTarget | null): boolean =>
   target instanceof HTMLElement &&
-  (target.isContentEditable || /^(INPUT|TEXTAREA|SELECT)$/.test(target.tagName))
+  (target.isContentEditable ||
+    /^(INPUT|TEXTAREA|SELECT)$/.test(target.tagName) ||
+    target.closest('[role="combobox"], [role="listbox"]') !== null)
 
 /** Space and Enter belong to whatever has the focus, if that is something to press. */
 const pressing = (event: KeyboardEvent): boolean =>

@@ -34,6 +34,9 @@ describe('keys', () => {
     const run = bind('u')
     press('u', document.createElement('input'))
     press('u', document.createElement('textarea'))
+    const chooser = document.createElement('button')
+    chooser.setAttribute('role', 'combobox')
+    press('u', chooser)
     expect(run).not.toHaveBeenCalled()
   })
 

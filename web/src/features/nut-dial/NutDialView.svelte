@@ -133,7 +133,7 @@
           onchange={(id) => dial.setUp({ ...dial.hub, school: id })}
           class="mb-3 flex-wrap"
         />
-        <SequenceSteps {school} />
+        <SequenceSteps {school} sequence={dial.hub.sequence} />
       </div>
     {/if}
   </section>

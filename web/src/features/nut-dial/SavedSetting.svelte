@@ -20,6 +20,7 @@
   <div class="flex-1">
     <p class="type-h">On record</p>
     <p class="text-label">{day(setting.setAt)}, {setting.setBy}</p>
+    {#if setting.awaitsSignOff}<p class="font-semibold">It waits for a mechanic’s sign-off.</p>{/if}
   </div>
   <BothUnits length={setting.measuredEndPlay ?? setting.endPlay} size="reading" />
   <p class="w-full text-label">

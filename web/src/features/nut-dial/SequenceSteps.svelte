@@ -1,12 +1,15 @@
 <script lang="ts">
   import type { Schemas } from '$api/client'
   import { degrees, figure } from '$features/display'
+  import { authorityWords } from './words'
 
   interface Props {
     school: Schemas['SchoolView']
+    /** Whose sequence governs; without it, common practice. */
+    sequence?: Schemas['SequenceView'] | undefined
   }
 
-  let { school }: Props = $props()
+  let { school, sequence }: Props = $props()
 
   const hub: Record<Schemas['StepView']['hub'], string> = {
     TURN_BOTH_WAYS: 'hub turning both ways',
@@ -29,7 +32,14 @@
 <section aria-label={school.label}>
   <h2 class="type-h">{school.label}</h2>
   <p class="text-label text-ink2">
-    For {school.usedOn}; ends with {school.endsWith}. Common practice: the maker’s sequence governs.
+    For {school.usedOn}; ends with {school.endsWith}.
+    {#if sequence && sequence.authority !== 'COMMON_PRACTICE'}
+      <span class="font-semibold text-ink">{authorityWords[sequence.authority]}:</span>
+      {sequence.source}.
+      {#if sequence.words}<span class="font-semibold text-ink">{sequence.words}</span>{/if}
+    {:else}
+      Common practice: the maker’s sequence governs.
+    {/if}
   </p>
   <ol class="mt-1.5 border-t-2 border-ink">
     {#each school.steps as step, i (step.kind)}

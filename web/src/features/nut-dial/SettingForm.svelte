@@ -29,7 +29,7 @@
       ? 'This stop is outside the window: say why.'
       : 'Reason for anything unusual, if there is one.',
   )
-  const named = ['measuredEndPlay', 'note', 'setBy', 'finalTorque']
+  const named = ['measuredEndPlay', 'note', 'finalTorque']
   const elsewhere = $derived(
     entry.problem !== null &&
       !entry.problem.errors.some((e) => named.some((n) => e.field.startsWith(n))),
@@ -57,6 +57,7 @@
       hint={number(entry.measured.text) === null
         ? 'Push and pull at 3 and 9, turning the hub.'
         : ''}
+      class="tab:col-span-2"
     >
       {#snippet unit()}
         <Choice
@@ -70,13 +71,6 @@
         />
       {/snippet}
     </Field>
-    <Field
-      label="Set by"
-      autocomplete="name"
-      required
-      bind:value={entry.setBy}
-      error={entry.fieldError('setBy')}
-    />
     <TorqueFields {dial} {entry} class="tab:col-span-2" />
     <Field
       label="Note"

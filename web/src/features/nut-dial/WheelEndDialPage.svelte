@@ -15,7 +15,7 @@
 
   let { wheelEndId }: Props = $props()
 
-  let wheelEnd = $state.raw<Schemas['WheelEndView'] | null>(null)
+  let wheelEnd = $state.raw<Schemas['NutHubView'] | null>(null)
   let reference = $state.raw<Schemas['NutReferenceView'] | null>(null)
   let problem = $state.raw<Problem | null>(null)
   let dial = $state.raw<NutDial | null>(null)
@@ -23,7 +23,7 @@
 
   async function load(): Promise<void> {
     try {
-      const [end, ref] = await Promise.all([api.wheelEnd(wheelEndId), api.reference()])
+      const [end, ref] = await Promise.all([api.nutHub(wheelEndId), api.reference()])
       wheelEnd = end
       reference = ref
       dial = new NutDial(end)
@@ -57,7 +57,7 @@
     {#snippet plate()}
       <p class="leading-tight">
         <a href={`/wheel-ends/${end.id}`} class="type-card">{end.rigName}, {end.position}</a><br />
-        <span class="text-label text-ink2">{end.thread.designation}, {end.construction}</span>
+        <span class="text-label text-ink2">{end.thread.designation}, {end.constructionWords}</span>
       </p>
     {/snippet}
     {#snippet locked()}

@@ -14,6 +14,7 @@ export interface Hub {
   figures: Schemas['FigureForm'][]
   washerThicknessMillimetres?: number
   school: School
+  sequence?: Schemas['SequenceView']
 }
 
 /** A number being typed, with its unit. */

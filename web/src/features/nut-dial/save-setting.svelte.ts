@@ -1,14 +1,11 @@
 import { api, ProblemError, type Problem, type Schemas } from '$api/client'
-import { display, remember, remembered } from '$features/display'
+import { display } from '$features/display'
 import type { LengthUnit, NutDial, Typed } from './nut-dial.svelte'
 import { number } from './number'
 import { newStamp } from './stamp'
 
-const NAME_KEY = 'oldtallow.setBy'
-
 /** A setting about to be put on record; keeps what was entered until the server has it. */
 export class SettingEntry {
-  setBy = $state(remembered(NAME_KEY) ?? '')
   measured = $state<Typed<LengthUnit>>({
     text: '',
     unit: display.leading === 'metric' ? 'MILLIMETRE' : 'THOUSANDTH_INCH',
@@ -44,7 +41,6 @@ export class SettingEntry {
     try {
       this.saved = await api.saveSetting(this.wheelEndId, this.form())
       this.problem = null
-      remember(NAME_KEY, this.setBy.trim())
       return true
     } catch (error) {
       if (!(error instanceof ProblemError)) throw error
@@ -61,7 +57,6 @@ export class SettingEntry {
     return {
       id: this.stamp.id,
       setAt: this.stamp.setAt,
-      setBy: this.setBy.trim(),
       school: this.dial.hub.school,
       reading: this.dial.reading(),
       backOffDegrees: Math.round((this.dial.target ?? 0) * 1000) / 1000,

@@ -35,7 +35,6 @@ describe('a setting put on record', () => {
           : json(lost, 503),
     )
     const entry = new SettingEntry('some-end', await lockedDial())
-    entry.setBy = 'Tobe'
     entry.measured.text = '0.08'
 
     expect(await entry.save()).toBe(false)
@@ -66,7 +65,7 @@ describe('a setting put on record', () => {
     await entry.save()
 
     expect(entry.fieldError('note')).toBe('needs a reason')
-    expect(entry.fieldError('setBy')).toBe('')
+    expect(entry.fieldError('measuredEndPlay')).toBe('')
   })
 
   it('does not send a reading that is no number', async () => {
@@ -77,14 +76,5 @@ describe('a setting put on record', () => {
     expect(await entry.save()).toBe(false)
     expect(entry.measuredError).toBe('A plain number, such as 0.08')
     expect(seen.some((request) => request.path.endsWith('/nut-settings'))).toBe(false)
-  })
-
-  it('remembers who set it for the next time', async () => {
-    answerWith((path) => json(path === '/api/nut-calculations' ? boardCase : { id: 'kept' }))
-    const entry = new SettingEntry('some-end', await lockedDial())
-    entry.setBy = ' Ines '
-    await entry.save()
-
-    expect(new SettingEntry('some-end', await lockedDial()).setBy).toBe('Ines')
   })
 })

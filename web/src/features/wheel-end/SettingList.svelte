@@ -2,14 +2,17 @@
   import type { Schemas } from '$api/client'
   import { day, degrees, figure, leadingLength, otherLength } from '$features/display'
   import { authorityWords, shapeOf, verdictWords } from '$features/nut-dial'
+  import { Button } from '$ui/button'
   import { Mark } from '$ui/mark'
   import { leftWith } from './chart'
 
   interface Props {
     settings: Schemas['NutSettingView'][]
+    /** Given where a mechanic may sign off. */
+    onsignoff?: (settingId: string) => void
   }
 
-  let { settings }: Props = $props()
+  let { settings, onsignoff }: Props = $props()
 </script>
 
 <ol class="border-t-2 border-ink" aria-label="Settings, latest first">
@@ -42,6 +45,16 @@
           ].toLowerCase()},
           {setting.windowSource}
         </p>
+        {#if setting.awaitsSignOff}
+          <p class="mt-1 flex flex-wrap items-center gap-2 text-label font-semibold">
+            <Mark shape="signOff" size={20} /> Waits for a mechanic’s sign-off.
+            {#if onsignoff}
+              <Button class="min-h-11" onclick={() => onsignoff(setting.id)}>Sign it off</Button>
+            {/if}
+          </p>
+        {:else if setting.signedOffBy}
+          <p class="text-min text-ink2">Signed off by {setting.signedOffBy}.</p>
+        {/if}
         {#if setting.note}<p class="mt-0.5 text-label">“{setting.note}”</p>{/if}
       </div>
       <p class="text-right leading-tight">

@@ -1,13 +1,16 @@
 <script lang="ts">
   import { onMount } from 'svelte'
   import { goto } from '$app/navigation'
-  import { BothUnits, day } from '$features/display'
+  import { api, type Schemas } from '$api/client'
+  import { FigureLadder } from '$features/figures'
   import { keys } from '$features/keys'
-  import { NutFace, shapeOf, verdictWords } from '$features/nut-dial'
-  import { KeyCap } from '$ui/key-cap'
-  import { Mark } from '$ui/mark'
+  import { SizeList } from '$features/section'
+  import { session } from '$features/session'
   import { ProblemCard } from '$ui/problem-card'
-  import { leftWith } from './chart'
+  import Fitted from './Fitted.svelte'
+  import HubSection from './HubSection.svelte'
+  import LastSetting from './LastSetting.svelte'
+  import MadeOf from './MadeOf.svelte'
   import OtherEnds from './OtherEnds.svelte'
   import SettingChart from './SettingChart.svelte'
   import SettingList from './SettingList.svelte'
@@ -20,11 +23,19 @@
 
   let { id }: Props = $props()
 
+  const today = new Date()
   // the route makes a new page for every wheel end
   // svelte-ignore state_referenced_locally
-  const end = new WheelEnd(id)
-  const today = new Date()
+  const end = new WheelEnd(id, today)
   const dialHref = $derived(`/wheel-ends/${id}/nut-dial`)
+  let reference = $state.raw<Schemas['NutReferenceView'] | null>(null)
+  let constructions = $state.raw<Schemas['ConstructionsView'] | null>(null)
+
+  async function load(): Promise<void> {
+    await end.load()
+    if (end.problem) return
+    ;[reference, constructions] = await Promise.all([api.reference(), api.constructions()])
+  }
 
   function other(by: number): void {
     const here = end.siblings.findIndex((s) => s.id === id)
@@ -33,7 +44,7 @@
   }
 
   onMount(() => {
-    void end.load()
+    void load()
     return keys.add([
       { keys: [' ', 'Enter', 'PageDown'], does: 'Set the nut', run: () => void goto(dialHref) },
       { keys: ['ArrowRight'], does: 'Next wheel end of the rig', run: () => other(1) },
@@ -55,67 +66,52 @@
   </div>
 {:else if end.view}
   {@const view = end.view}
-  {@const last = end.last}
-  <div class="desk:grid desk:h-[calc(100dvh-46px)] desk:grid-cols-[minmax(0,5fr)_minmax(0,6fr)]">
+  <div class="desk:grid desk:h-[calc(100dvh-46px)] desk:grid-cols-[minmax(0,7fr)_minmax(0,5fr)]">
     <section
       aria-labelledby="which"
-      class="flex flex-col gap-4 border-ink px-4 py-4 desk:overflow-y-auto desk:border-r desk:px-5"
+      class="flex flex-col gap-3 border-ink px-4 py-4 desk:overflow-y-auto desk:border-r desk:px-5"
     >
       <WheelEndPlate {view} siblings={end.siblings} />
-      <div class="flex flex-1 flex-wrap items-center gap-x-6 gap-y-3">
-        <svg
-          viewBox="-184 -184 368 368"
-          class="mx-auto block max-h-[390px] w-full max-w-[390px] flex-1"
-          role="img"
-          aria-label={last
-            ? 'The nut as it was last locked, seen from outside'
-            : 'The nut, seen from outside'}
-        >
-          <NutFace
-            lock={view.lock}
-            hand={view.thread.hand}
-            nutDegrees={last ? -last.looserDegrees + last.backOffDegrees : 0}
-            meeting={last?.engagedMarks ?? []}
-          />
-        </svg>
-        <div class="w-full tab:w-56">
-          {#if last}
-            <p class="text-label font-semibold">Left at {day(last.setAt)} with</p>
-            <BothUnits length={leftWith(last)} size="reading" />
-            <p class="mt-2 flex items-center gap-2">
-              <Mark shape={shapeOf[last.verdict]} size={26} />
-              <span class="font-semibold">{verdictWords[last.verdict]}</span>
-            </p>
-            <p class="mt-1 text-label text-ink2">
-              {last.measuredEndPlay ? 'measured after locking' : 'worked out from the angle'}
-            </p>
-          {:else}
-            <p class="type-h">No setting on record</p>
-            <p class="mt-1">Nobody knows how this nut was left. Set it, and the next one will.</p>
-          {/if}
-        </div>
-      </div>
-      <a
-        href={dialHref}
-        class="flex min-h-14 items-center justify-between rounded-plate bg-grease-fill px-4 type-card text-[20px] text-on-grease no-underline"
-      >
-        Set the nut <KeyCap key="Space" />
-      </a>
+      <HubSection {end} />
+      <Fitted {end} />
+      {#if end.section}
+        <section aria-labelledby="sizes">
+          <h2 id="sizes" class="type-h">Sizes in the drawing</h2>
+          <div class="mt-1 border-t-2 border-ink"><SizeList section={end.section} /></div>
+        </section>
+      {/if}
     </section>
     <section
-      aria-labelledby="settings"
+      aria-label="Settings and figures"
       class="flex flex-col gap-4 px-4 py-4 desk:overflow-y-auto desk:px-5"
     >
-      <h2 id="settings" class="type-h">Settings so far</h2>
-      {#if end.settings.length > 0}
-        <SettingChart settings={end.settings} {today} />
-        <SettingList settings={end.settings} />
-      {:else}
-        <p class="max-w-[52ch] text-read">
-          The first setting starts the line: end play over the years, with the window it must keep
-          to.
-        </p>
+      <LastSetting last={end.last} standing={end.standing} {dialHref} />
+      {#if reference && constructions}
+        <section aria-labelledby="figures">
+          <h2 id="figures" class="type-h">Figures that govern here</h2>
+          <FigureLadder
+            wheelEndId={id}
+            schools={reference.schools}
+            onchanged={() => void end.load()}
+          />
+        </section>
+        <MadeOf {end} {view} {reference} {constructions} />
       {/if}
+      <section aria-labelledby="settings" class="flex flex-col gap-3">
+        <h2 id="settings" class="type-h">Settings so far</h2>
+        {#if end.settings.length > 0}
+          <SettingChart settings={end.settings} {today} />
+          <SettingList
+            settings={end.settings}
+            {...session.mayManage ? { onsignoff: (id: string) => void end.signOff(id) } : {}}
+          />
+        {:else}
+          <p class="max-w-[52ch] text-read">
+            The first setting starts the line: end play over the years, with the window it must keep
+            to.
+          </p>
+        {/if}
+      </section>
       <OtherEnds siblings={end.siblings.filter((sibling) => sibling.id !== id)} />
     </section>
   </div>

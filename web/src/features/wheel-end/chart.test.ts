@@ -11,6 +11,7 @@ const setting = (
   id: setAt,
   setAt,
   setBy: 'Tobe',
+  awaitsSignOff: false,
   school: 'SEAT_AND_FINGER_TIGHT',
   threadDesignation: '1-14 UNS',
   lockWords: 'castle nut, 6 slots, one hole',

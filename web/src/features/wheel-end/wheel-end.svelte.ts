@@ -1,29 +1,95 @@
+import { Attempt } from '$api/attempt.svelte'
 import { api, ProblemError, type Problem, type Schemas } from '$api/client'
+import type { PartName, PartStatus } from '$features/section'
+import { statusOf } from './fitted'
 
-/** A wheel end and its settings as last fetched. */
+/** A wheel end and everything known of it, as last fetched. */
 export class WheelEnd {
   view = $state.raw<Schemas['WheelEndView'] | null>(null)
+  section = $state.raw<Schemas['SectionView'] | null>(null)
+  parts = $state.raw<Schemas['PartView'][]>([])
+  builds = $state.raw<Schemas['BuildForm'][]>([])
   settings = $state.raw<Schemas['NutSettingView'][]>([])
-  /** The other wheel ends of the same rig. */
+  /** All wheel ends of the same rig, this one too. */
   siblings = $state.raw<Schemas['StandingView'][]>([])
   problem = $state.raw<Problem | null>(null)
+  /** The part looked at in the section. */
+  picked = $state<PartName | null>(null)
+  /** What it is made of. */
+  readonly change = new Attempt()
+  /** What is fitted. */
+  readonly fitting = new Attempt()
+  readonly copying = new Attempt()
 
   readonly last = $derived(this.settings[0] ?? null)
+  readonly standing = $derived(this.siblings.find((sibling) => sibling.id === this.id) ?? null)
+  readonly status: Partial<Record<PartName, PartStatus>> = $derived.by(() =>
+    statusOf(this.parts, this.today),
+  )
 
-  constructor(readonly id: string) {}
+  constructor(
+    readonly id: string,
+    private readonly today: Date,
+  ) {}
 
   async load(): Promise<void> {
     try {
-      const [view, settings, yard] = await Promise.all([
-        api.wheelEnd(this.id),
+      const view = await api.wheelEnd(this.id)
+      const [settings, section, parts, builds, siblings] = await Promise.all([
         api.settings(this.id),
-        api.yard(),
+        api.section(this.id),
+        api.parts(this.id),
+        api.builds(this.id),
+        api.standings(view.rigId),
       ])
       this.view = view
       this.settings = settings
-      const rig = yard.rigs.find((r) => r.id === view.rigId)
-      this.siblings = rig?.axles.flatMap((axle) => axle.wheelEnds) ?? []
+      this.section = section
+      this.parts = parts
+      this.builds = builds
+      this.siblings = siblings
       this.problem = null
+    } catch (error) {
+      if (!(error instanceof ProblemError)) throw error
+      this.problem = error.problem
+    }
+  }
+
+  /** Dates a new build. True when it was saved; the entry is to be kept otherwise. */
+  async rebuild(build: Schemas['BuildForm']): Promise<boolean> {
+    const { view } = this
+    if (!view) return false
+    const saved = await this.change.run(() =>
+      api.rebuild(this.id, { version: view.version, build }),
+    )
+    if (saved) await this.load()
+    return saved
+  }
+
+  async fit(part: Schemas['PartForm']): Promise<boolean> {
+    const saved = await this.fitting.run(async () => {
+      this.parts = await api.fit(this.id, part)
+      this.section = await api.section(this.id)
+    })
+    return saved
+  }
+
+  async takeOff(place: Schemas['PartForm']['place']): Promise<boolean> {
+    return this.fitting.run(async () => {
+      this.parts = await api.takeOff(this.id, place)
+      this.section = await api.section(this.id)
+    })
+  }
+
+  copyTo(to: 'OTHER_SIDE' | 'ALL_AXLES'): Promise<boolean> {
+    return this.copying.run(() => api.copyTo(this.id, to))
+  }
+
+  /** A mechanic answers for an apprentice's setting. */
+  async signOff(settingId: string): Promise<void> {
+    try {
+      const signed = await api.signOff(this.id, settingId)
+      this.settings = this.settings.map((setting) => (setting.id === settingId ? signed : setting))
     } catch (error) {
       if (!(error instanceof ProblemError)) throw error
       this.problem = error.problem

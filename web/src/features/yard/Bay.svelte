@@ -5,7 +5,7 @@
   import { states, which, type HubState } from './states'
 
   interface Props {
-    rig: Schemas['RigView']
+    rig: Schemas['YardRigView']
     scale: number
   }
 
@@ -27,7 +27,10 @@
 
 <article class="flex flex-col border-r border-b border-rule px-3 pt-2.5 pb-2">
   <h2 class="type-card text-[19px]">
-    <span class="mr-1 text-ink2">{rig.yardNumber}</span>{rig.name}
+    <span class="mr-1 text-ink2">{rig.yardNumber}</span><a
+      href={`/rigs/${rig.id}`}
+      class="text-ink no-underline hover:underline">{rig.name}</a
+    >
   </h2>
   <p class="type-num text-min text-ink2">{rig.plate}</p>
   <div class="flex flex-1 items-center justify-center py-1.5">

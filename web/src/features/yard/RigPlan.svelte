@@ -5,7 +5,7 @@
   import { states } from './states'
 
   interface Props {
-    rig: Schemas['RigView']
+    rig: Schemas['YardRigView']
     /** Pixels for a millimetre; the same for every rig of the yard. */
     scale: number
   }

@@ -1,6 +1,7 @@
 <script lang="ts">
   import { onMount } from 'svelte'
-  import { goto } from '$app/navigation'
+  import { goto, replaceState } from '$app/navigation'
+  import { page } from '$app/state'
   import { keys } from '$features/keys'
   import { Button } from '$ui/button'
   import { Mark } from '$ui/mark'
@@ -9,7 +10,8 @@
   import EmptyYard from './EmptyYard.svelte'
   import { states } from './states'
   import WhatNext from './WhatNext.svelte'
-  import { Yard } from './yard.svelte'
+  import { Yard, type Show } from './yard.svelte'
+  import YardFilter from './YardFilter.svelte'
 
   const yard = new Yard()
 
@@ -17,6 +19,8 @@
   const SCALE = 0.028
 
   onMount(() => {
+    yard.show = page.url.searchParams.get('show') === 'due' ? 'DUE' : 'ALL'
+    yard.owner = page.url.searchParams.get('owner') ?? ''
     void yard.load()
     return keys.add([
       {
@@ -26,8 +30,18 @@
           if (yard.worst) void goto(`/wheel-ends/${yard.worst.id}`)
         },
       },
+      { keys: ['n', 'N'], does: 'Enter a rig', run: () => void goto('/rigs/new') },
     ])
   })
+
+  /** The filter stands in the address, so that it can be kept and sent. */
+  function filter(show: Show, owner: string): void {
+    void yard.filter(show, owner)
+    const query = new URLSearchParams()
+    if (show === 'DUE') query.set('show', 'due')
+    if (owner !== '') query.set('owner', owner)
+    replaceState(query.size === 0 ? '/' : `/?${query.toString()}`, {})
+  }
 </script>
 
 <svelte:head><title>Yard · Old Tallow</title></svelte:head>
@@ -39,7 +53,7 @@
       <Button class="mt-3" onclick={() => yard.load()}>Try again</Button>
     </ProblemCard>
   </div>
-{:else if yard.view?.rigs.length === 0}
+{:else if yard.view?.rigs.length === 0 && !yard.filtered}
   <EmptyYard />
 {:else if yard.view}
   {@const view = yard.view}
@@ -51,6 +65,7 @@
       <div id="next"><WhatNext items={view.next} wheelsOf={(id) => yard.wheelsOf(id)} /></div>
     </section>
     <div class="flex min-w-0 flex-1 flex-col desk:overflow-y-auto">
+      <YardFilter {yard} onfilter={filter} />
       <div
         class="grid flex-1 grid-cols-[repeat(auto-fill,minmax(150px,1fr))] content-stretch"
         aria-label="Rigs in the yard"
@@ -58,8 +73,17 @@
       >
         {#each view.rigs as rig (rig.id)}
           <Bay {rig} scale={SCALE} />
+        {:else}
+          <p class="p-5 text-read">No rig is like that. Ask for all rigs of any owner.</p>
         {/each}
       </div>
+      {#if view.more}
+        <div class="flex justify-center border-t border-rule p-3">
+          <Button disabled={yard.fetchingMore} onclick={() => yard.loadMore()}
+            >Show the next rigs</Button
+          >
+        </div>
+      {/if}
       <footer
         class="flex flex-wrap items-center gap-x-5 gap-y-1 border-t border-ink bg-wall px-4 py-1.5 desk:sticky desk:bottom-0"
       >

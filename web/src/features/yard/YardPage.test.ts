@@ -10,6 +10,8 @@ const left: Schemas['StandingView'] = {
   side: 'LEFT',
   state: 'OVERDUE',
   daysLeft: -47,
+  intervalAuthority: 'COMMON_PRACTICE',
+  intervalSource: 'common practice',
 }
 const right: Schemas['StandingView'] = {
   ...left,
@@ -30,6 +32,7 @@ const yard: Schemas['YardView'] = {
       kind: 'CAMPER',
       name: 'Long camper',
       plate: 'OT 230-C',
+      ownerName: 'Somebody',
       lengthMillimetres: 5900,
       widthMillimetres: 2300,
       drawbarMillimetres: 1250,
@@ -59,7 +62,7 @@ describe('the yard', () => {
       'href',
       '/wheel-ends/end-1',
     )
-    expect(screen.getByText(/47 days past its year/)).toBeInTheDocument()
+    expect(screen.getByText(/47 days past due/)).toBeInTheDocument()
   })
 
   it('marks every wheel end with its state in words', async () => {
@@ -77,7 +80,7 @@ describe('the yard', () => {
     render(YardPage)
 
     expect(await screen.findByRole('heading', { name: 'The yard is empty' })).toBeInTheDocument()
-    expect(screen.getByRole('link', { name: /To the nut dial/ })).toBeInTheDocument()
+    expect(screen.getByRole('link', { name: /Enter a rig/ })).toHaveAttribute('href', '/rigs/new')
   })
 
   it('says when the database is out of reach and offers another try', async () => {

@@ -1,1 +1,3 @@
+export { default as RigPlan } from './RigPlan.svelte'
 export { default as YardPage } from './YardPage.svelte'
+export { states } from './states'

@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest'
 import type { Schemas } from '$api/client'
 import { planOf } from './rig-outline'
 
-const kinds: Schemas['RigView']['kind'][] = [
+const kinds: Schemas['YardRigView']['kind'][] = [
   'UTILITY_TRAILER',
   'BOAT_TRAILER',
   'CAMPER',
@@ -14,9 +14,13 @@ const kinds: Schemas['RigView']['kind'][] = [
   'HEAVY_TRAILER',
 ]
 
-const rig = (kind: Schemas['RigView']['kind'], drawbarMillimetres: number): Schemas['RigView'] => ({
+const rig = (
+  kind: Schemas['YardRigView']['kind'],
+  drawbarMillimetres: number,
+): Schemas['YardRigView'] => ({
   id: 'r',
   yardNumber: 1,
+  ownerName: '',
   kind,
   name: 'Test rig',
   plate: 'OT 000-T',

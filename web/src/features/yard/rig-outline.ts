@@ -1,6 +1,6 @@
 import type { Schemas } from '$api/client'
 
-type Rig = Schemas['RigView']
+type Rig = Schemas['YardRigView']
 
 /** A line of a plan drawing, in millimetres: x across from the middle, y back from the front of the body. */
 export interface PlanLine {

@@ -7,6 +7,8 @@ const end = (
   more: Partial<Schemas['StandingView']> = {},
 ): Schemas['StandingView'] => ({
   id: position,
+  intervalAuthority: 'COMMON_PRACTICE',
+  intervalSource: 'common practice',
   position,
   side: position.endsWith('left') ? 'LEFT' : 'RIGHT',
   state: 'FINE',
@@ -29,8 +31,8 @@ describe('the yard’s words', () => {
     ).toContain('47 days past')
     expect(
       reason('DUE_SOON', [end('left', { daysLeft: 21 }), end('right', { daysLeft: 30 })]),
-    ).toBe('Due in 21 days.')
-    expect(reason('DUE_SOON', [end('left', { daysLeft: 0 })])).toBe('Due today.')
+    ).toBe('Due in 21 days by common practice.')
+    expect(reason('DUE_SOON', [end('left', { daysLeft: 0 })])).toBe('Due today by common practice.')
   })
 
   it('says which way a setting is outside its window', () => {

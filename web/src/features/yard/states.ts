@@ -1,4 +1,5 @@
 import type { Schemas } from '$api/client'
+import { authorityWords } from '$features/nut-dial'
 import type { MarkShape } from '$ui/mark'
 
 export type HubState = Schemas['StandingView']['state']
@@ -20,7 +21,8 @@ export const states: Record<HubState, StateWords> = {
     tone: 'brass',
     means: '',
   },
-  OVERDUE: { shape: 'overdue', word: 'overdue', tone: 'brass', means: 'over a year' },
+  AWAITS_SIGN_OFF: { shape: 'signOff', word: 'to sign off', tone: 'ink', means: '' },
+  OVERDUE: { shape: 'overdue', word: 'overdue', tone: 'brass', means: '' },
   NO_RECORD: { shape: 'unknown', word: 'no record', tone: 'ink', means: '' },
   DUE_SOON: { shape: 'soon', word: 'due soon', tone: 'brass', means: 'within 30 days' },
   FINE: { shape: 'good', word: 'fine', tone: 'verdigris', means: '' },
@@ -52,17 +54,21 @@ export function which(ends: Standing[], all: number): string {
 /** The reason a mechanic needs, in a sentence. */
 export function reason(state: HubState, ends: Standing[]): string {
   const left = Math.min(...ends.map((end) => end.daysLeft ?? 0))
+  const first = ends.find((end) => end.daysLeft === left)
+  const by = first ? ` by ${authorityWords[first.intervalAuthority].toLowerCase()}` : ''
   switch (state) {
     case 'OUTSIDE_WINDOW':
       return ends.some((end) => end.verdict === 'TOO_LOOSE')
         ? 'The last setting left it too loose for its window. Open it before it goes out.'
         : 'The last setting left it tighter than its window. Open it before it goes out.'
+    case 'AWAITS_SIGN_OFF':
+      return 'An apprentice set it. A mechanic looks at it and signs it off.'
     case 'OVERDUE':
-      return `${-left} days past its year. Inspect and set again.`
+      return `${-left} days past due${by}. Inspect and set again.`
     case 'NO_RECORD':
       return 'Nobody knows how the nut was left. Set it and put it on record.'
     case 'DUE_SOON':
-      return left === 0 ? 'Due today.' : `Due in ${left} days.`
+      return left === 0 ? `Due today${by}.` : `Due in ${left} days${by}.`
     case 'FINE':
       return `Nothing to do for ${left} days.`
   }

@@ -1,24 +1,63 @@
 import { api, ProblemError, type Problem, type Schemas } from '$api/client'
 
-/** The yard as last fetched. */
+export type Show = 'ALL' | 'DUE'
+
+/** The yard as far as it has been fetched, worst rigs first. */
 export class Yard {
   view = $state.raw<Schemas['YardView'] | null>(null)
   problem = $state.raw<Problem | null>(null)
+  show = $state<Show>('ALL')
+  /** Only this owner's rigs; empty for everybody's. */
+  owner = $state('')
+  fetchingMore = $state(false)
 
   readonly worst = $derived(this.view?.next[0]?.wheelEnds[0] ?? null)
+  readonly filtered = $derived(this.show !== 'ALL' || this.owner !== '')
 
   async load(): Promise<void> {
-    try {
-      this.view = await api.yard()
-      this.problem = null
-    } catch (error) {
-      if (!(error instanceof ProblemError)) throw error
-      this.problem = error.problem
-    }
+    await this.fetch(async () => {
+      this.view = await api.yard(this.query())
+    })
+  }
+
+  /** The next page, behind what is there. */
+  async loadMore(): Promise<void> {
+    const { view } = this
+    if (!view?.more || this.fetchingMore) return
+    this.fetchingMore = true
+    await this.fetch(async () => {
+      const page = await api.yard({ ...this.query(), more: view.more ?? '' })
+      this.view = {
+        ...page,
+        rigs: [...view.rigs, ...page.rigs],
+        next: [...view.next, ...page.next],
+      }
+    })
+    this.fetchingMore = false
+  }
+
+  async filter(show: Show, owner: string): Promise<void> {
+    this.show = show
+    this.owner = owner
+    await this.load()
   }
 
   wheelsOf(rigId: string): number {
     const rig = this.view?.rigs.find((r) => r.id === rigId)
     return rig?.axles.reduce((sum, axle) => sum + axle.wheelEnds.length, 0) ?? 0
+  }
+
+  private query(): { show: Show; owner?: string } {
+    return { show: this.show, ...(this.owner === '' ? {} : { owner: this.owner }) }
+  }
+
+  private async fetch(act: () => Promise<void>): Promise<void> {
+    try {
+      await act()
+      this.problem = null
+    } catch (error) {
+      if (!(error instanceof ProblemError)) throw error
+      this.problem = error.problem
+    }
   }
 }

@@ -32,6 +32,14 @@
   {:else if shape === 'outside'}
     <path d="M0 -12.5 12.5 0 0 12.5 -12.5 0Z" class="fill-sheet stroke-brass" stroke-width="2.6" />
     <path d="M-5 0H5" class="stroke-brass" stroke-width="3" />
+  {:else if shape === 'signOff'}
+    <path d="M-11 -11H11V11H-11Z" class="fill-sheet stroke-ink" stroke-width="2" />
+    <path
+      d="M-6.5 4C-3 -7 -1.5 -5 -2.5 1S1 3 2.5 -1 3.5 5 7 2"
+      class="stroke-grease"
+      stroke-width="2.2"
+      fill="none"
+    />
   {:else if shape === 'unknown'}
     <circle r="11" class="fill-sheet stroke-ink2" stroke-width="2" stroke-dasharray="4 3" />
     <path d="M-5 0H-1.6M1.6 0H5" class="stroke-ink2" stroke-width="2.6" />

@@ -1,2 +1,2 @@
 /** Shapes of the marks, named by what they say. */
-export type MarkShape = 'good' | 'soon' | 'overdue' | 'never' | 'outside' | 'unknown'
+export type MarkShape = 'good' | 'soon' | 'overdue' | 'never' | 'outside' | 'unknown' | 'signOff'

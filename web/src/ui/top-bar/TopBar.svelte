@@ -6,21 +6,26 @@
     here: string
     leading: 'metric' | 'inch'
     theme: 'light' | 'dark'
+    /** Who is signed in, and where their account is. */
+    person: { name: string; href: string }
     onunits: () => void
     ontheme: () => void
     onkeys: () => void
+    onfind: () => void
   }
 
-  let { rooms, here, leading, theme, onunits, ontheme, onkeys }: Props = $props()
+  let { rooms, here, leading, theme, person, onunits, ontheme, onkeys, onfind }: Props = $props()
 
   const tool = 'flex min-h-11 items-center gap-2 px-1.5 text-label text-ink2 hover:text-ink'
 </script>
 
-<header class="no-print flex h-[46px] items-stretch border-b border-ink px-3 desk:px-5">
+<header
+  class="no-print flex flex-wrap items-stretch justify-between border-b border-ink px-3 desk:h-[46px] desk:flex-nowrap desk:px-5"
+>
   <a
     href="/"
     aria-label="Old Tallow, to the yard"
-    class="mr-2 flex items-center gap-3 text-ink no-underline desk:mr-9"
+    class="mr-2 flex min-h-11 items-center gap-3 text-ink no-underline desk:mr-9"
   >
     <svg width="38" height="24" viewBox="0 0 38 24" aria-hidden="true">
       <path d="M0 12H38" class="stroke-ink" stroke-dasharray="9 2 2 2" />
@@ -33,7 +38,10 @@
     </svg>
     <span class="hidden type-plate text-[18px] tab:inline">Old Tallow</span>
   </a>
-  <nav aria-label="Rooms" class="flex">
+  <nav
+    aria-label="Rooms"
+    class="order-last -mx-1 flex min-h-11 w-full desk:order-none desk:mx-0 desk:w-auto"
+  >
     {#each rooms as room (room.href)}
       <a
         href={room.href}
@@ -50,6 +58,10 @@
     {/each}
   </nav>
   <div class="ml-auto flex items-center gap-1 desk:gap-4">
+    <button type="button" class={tool} onclick={onfind}>
+      <KeyCap key="/" />
+      <span class="sr-only tab:not-sr-only">find</span>
+    </button>
     <button type="button" class={tool} onclick={onunits}>
       <KeyCap key="U" />
       <span class="sr-only tab:not-sr-only">{leading === 'metric' ? 'mm, thou' : 'thou, mm'}</span>
@@ -58,6 +70,13 @@
       <KeyCap key="T" />
       <span class="sr-only tab:not-sr-only">{theme === 'light' ? 'by day' : 'by lamp'}</span>
     </button>
+    <a
+      href={person.href}
+      aria-current={here === person.href ? 'page' : undefined}
+      class={[tool, 'order-last max-w-32 font-semibold text-ink no-underline hover:underline']}
+    >
+      <span class="truncate">{person.name}</span>
+    </a>
     <button type="button" class={tool} onclick={onkeys}>
       <KeyCap key="?" />
       <span class="sr-only tab:not-sr-only">keys</span>

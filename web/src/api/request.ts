@@ -1,0 +1,79 @@
+import createClient from 'openapi-fetch'
+import type { components, paths } from './schema'
+
+export type Schemas = components['schemas']
+
+/** One field the server refused, and what would be right. */
+export interface FieldProblem {
+  field: string
+  value?: string
+  remedy: string
+}
+
+/** What went wrong, in words for a mechanic. */
+export interface Problem {
+  status: number
+  title: string
+  detail: string
+  errors: FieldProblem[]
+}
+
+export const client = createClient<paths>({
+  baseUrl: globalThis.location?.origin ?? '',
+  fetch: (request) => globalThis.fetch(request),
+})
+
+const cookie = (name: string): string | undefined =>
+  globalThis.document?.cookie
+    .split('; ')
+    .find((pair) => pair.startsWith(`${name}=`))
+    ?.slice(name.length + 1)
+
+// every change carries this browser's token, so that no other page can send one in our name
+client.use({
+  onRequest: ({ request }) => {
+    const token = cookie('XSRF-TOKEN')
+    if (token && request.method !== 'GET') request.headers.set('X-XSRF-TOKEN', token)
+  },
+  onResponse: ({ response }) => {
+    if (response.status === 401) onSignedOut()
+  },
+})
+
+let onSignedOut = (): void => {}
+
+/** What to do when the server no longer knows who sits here. */
+export const whenSignedOut = (act: () => void): void => {
+  onSignedOut = act
+}
+
+const UNREACHABLE: Problem = {
+  status: 0,
+  title: 'No answer',
+  detail: 'Old Tallow does not answer. Your entry is still here: see that it runs, then try again.',
+  errors: [],
+}
+
+export class ProblemError extends Error {
+  constructor(readonly problem: Problem) {
+    super(problem.detail)
+  }
+}
+
+/** The data of an answer; anything else is thrown as a {@link ProblemError}. */
+export async function dataOf<T>(
+  call: Promise<{ data?: T; error?: unknown; response: Response }>,
+): Promise<T> {
+  const { data, error, response } = await call.catch(() => {
+    throw new ProblemError(UNREACHABLE)
+  })
+  if (data !== undefined) return data
+  if (response.ok) return undefined as T // an answer without content
+  const told = (typeof error === 'object' && error !== null ? error : {}) as Partial<Problem>
+  throw new ProblemError({
+    status: response.status,
+    title: told.title ?? 'Not done',
+    detail: told.detail ?? `The server answered ${response.status}. Nothing was saved; try again.`,
+    errors: told.errors ?? [],
+  })
+}

@@ -1,0 +1,149 @@
+<script lang="ts">
+  import { onMount } from 'svelte'
+  import { Attempt } from '$api/attempt.svelte'
+  import { api, type Schemas } from '$api/client'
+  import { authorityWords } from '$features/nut-dial'
+  import { Choice } from '$ui/choice'
+  import { FigureDraft } from './figure-entry.svelte'
+  import FigureForm from './FigureForm.svelte'
+  import { kindWords, valueWords } from './words'
+
+  interface Props {
+    wheelEndId: string
+    schools: Schemas['SchoolView'][]
+    onchanged?: () => void
+  }
+
+  let { wheelEndId, schools, onchanged }: Props = $props()
+
+  type Rung = Schemas['RungView']
+  type Place = 'WHEEL_END' | 'AXLE' | 'RIG'
+  const places = [
+    { value: 'WHEEL_END', label: 'this wheel' },
+    { value: 'AXLE', label: 'its axle' },
+    { value: 'RIG', label: 'the rig' },
+  ] as const satisfies { value: Place; label: string }[]
+
+  const attempt = new Attempt()
+  const draft = new FigureDraft()
+  let rungs = $state.raw<Rung[]>([])
+  let open = $state.raw<Rung | null>(null)
+  let place = $state<Place>('RIG')
+  /** What is on file in the place and of the authority chosen: it is replaced. */
+  const replaced = $derived(
+    open?.filed.find((filed) => filed.scope === place && filed.authority === draft.authority),
+  )
+
+  onMount(() => void load())
+
+  async function load(): Promise<void> {
+    await attempt.run(async () => {
+      rungs = await api.ladder(wheelEndId)
+    })
+  }
+
+  function edit(rung: Rung): void {
+    open = open?.kind === rung.kind ? null : rung
+    const filed = rung.filed.find((one) => one.scope !== 'WORKSHOP')
+    draft.kind = rung.kind
+    if (filed) {
+      draft.take(filed)
+      place = filed.scope as Place
+    } else {
+      draft.source = draft.least = draft.most = draft.words = draft.months = draft.kilometres = ''
+      draft.authority = 'MAKER'
+    }
+    attempt.problem = null
+  }
+
+  async function save(): Promise<void> {
+    const done = await attempt.run(async () => {
+      rungs = await api.fileForWheelEnd(wheelEndId, place, draft.toEntry(replaced?.version ?? 0))
+    })
+    if (done) {
+      open = null
+      onchanged?.()
+    }
+  }
+
+  async function withdraw(): Promise<void> {
+    const filed = replaced
+    if (!filed) return
+    if (await attempt.run(() => api.withdrawOfWheelEnd(wheelEndId, filed.id, filed.version))) {
+      open = null
+      await load()
+      onchanged?.()
+    }
+  }
+</script>
+
+<ul class="border-t-2 border-ink">
+  {#each rungs as rung (rung.kind)}
+    {@const governing = rung.figures[0]}
+    <li class="border-b border-rule py-1.5">
+      <div class="grid grid-cols-[1fr_auto] items-center gap-x-3">
+        <div class="min-w-0">
+          <h3 class="text-label text-ink2">{kindWords[rung.kind]}</h3>
+          {#if governing}
+            {@const value = valueWords(governing.value)}
+            <p class="font-semibold">
+              {value.main}
+              {#if value.other}<span class="font-normal text-ink2">{value.other}</span>{/if}
+            </p>
+            <p class="text-min">
+              <span class="font-semibold">{authorityWords[governing.authority]}</span>
+              <span class="text-ink2">{governing.source}</span>
+            </p>
+            {#if rung.figures.length > 1}
+              <p class="text-min text-ink2">
+                overrules {rung.figures
+                  .slice(1)
+                  .map(
+                    (figure) =>
+                      `${authorityWords[figure.authority]} ${valueWords(figure.value).main}`,
+                  )
+                  .join(', ')}
+              </p>
+            {/if}
+          {:else}
+            <p class="font-semibold">not known</p>
+            <p class="text-min text-ink2">Measure the stud, or look it up in the manual.</p>
+          {/if}
+        </div>
+        <button
+          type="button"
+          class="min-h-11 px-2 font-semibold text-grease underline underline-offset-3"
+          aria-expanded={open?.kind === rung.kind}
+          aria-label={`Enter a figure: ${kindWords[rung.kind]}`}
+          onclick={() => edit(rung)}>Change</button
+        >
+      </div>
+      {#if open?.kind === rung.kind}
+        <div class="mt-1 mb-2">
+          <div class="mb-2 flex items-center gap-2">
+            <span class="text-label font-semibold">Holds for</span>
+            <Choice
+              label="Holds for"
+              options={places}
+              value={place}
+              onchange={(next) => {
+                place = next
+              }}
+            />
+          </div>
+          <FigureForm
+            {draft}
+            {attempt}
+            {schools}
+            kindFixed
+            onsave={() => void save()}
+            oncancel={() => {
+              open = null
+            }}
+            {...replaced ? { onwithdraw: () => void withdraw() } : {}}
+          />
+        </div>
+      {/if}
+    </li>
+  {/each}
+</ul>

@@ -1,0 +1,79 @@
+import type { Schemas } from '$api/client'
+import { number } from '$features/nut-dial'
+import type { FigureKind } from './words'
+
+type Entry = Schemas['FigureEntry']
+type Filed = Schemas['FiledFigureView']
+
+/** A figure that is being entered, or changed. */
+export class FigureDraft {
+  kind = $state<FigureKind>('END_PLAY')
+  authority = $state<Entry['authority']>('MAKER')
+  source = $state('')
+  school = $state<NonNullable<Entry['school']>>('SEAT_AND_FINGER_TIGHT')
+  words = $state('')
+  least = $state('')
+  most = $state('')
+  lengthUnit = $state<'MILLIMETRE' | 'THOUSANDTH_INCH'>('MILLIMETRE')
+  torqueUnit = $state<Schemas['TorqueEntry']['unit']>('NEWTON_METRE')
+  months = $state('')
+  kilometres = $state('')
+
+  /** Starts from a figure on file. */
+  take(filed: Filed): void {
+    const { value } = filed
+    this.kind = filed.kind
+    this.authority = filed.authority
+    this.source = filed.source
+    this.school = value.school ?? this.school
+    this.words = value.words ?? ''
+    this.lengthUnit = 'MILLIMETRE'
+    this.torqueUnit = 'NEWTON_METRE'
+    this.least = text(value.least?.millimetres ?? value.leastTorque?.newtonMetres)
+    this.most = text(value.most?.millimetres ?? value.mostTorque?.newtonMetres)
+    this.months = text(value.months)
+    this.kilometres = text(value.kilometres)
+  }
+
+  toEntry(version: number): Entry {
+    const { kind, authority, source } = this
+    const head = { kind, authority, source, version }
+    switch (kind) {
+      case 'NUT_SEQUENCE':
+        return { ...head, school: this.school, words: this.words }
+      case 'END_PLAY':
+        return {
+          ...head,
+          ...given('least', this.least, (n) => ({ number: n, unit: this.lengthUnit })),
+          ...given('most', this.most, (n) => ({ number: n, unit: this.lengthUnit })),
+        }
+      case 'WHEEL_NUT_TORQUE':
+        return {
+          ...head,
+          ...given('leastTorque', this.least, (n) => ({ number: n, unit: this.torqueUnit })),
+          ...given('mostTorque', this.most, (n) => ({ number: n, unit: this.torqueUnit })),
+        }
+      case 'GREASE':
+        return { ...head, ...(this.words.trim() === '' ? {} : { words: this.words }) }
+      case 'INTERVAL':
+        return {
+          ...head,
+          ...given('months', this.months, (n) => n),
+          ...given('kilometres', this.kilometres, (n) => n),
+        }
+    }
+  }
+}
+
+const text = (value: number | undefined): string =>
+  value === undefined ? '' : String(Number(value.toFixed(4)))
+
+/** A field only where a number was typed: the server says what is missing. */
+function given<K extends string, V>(
+  field: K,
+  typed: string,
+  value: (n: number) => V,
+): Partial<Record<K, V>> {
+  const n = number(typed)
+  return n === null ? {} : ({ [field]: value(n) } as Record<K, V>)
+}

@@ -1,0 +1,49 @@
+<script lang="ts">
+  import { onMount } from 'svelte'
+  import { keys } from '$features/keys'
+  import { ProblemCard } from '$ui/problem-card'
+  import Found from './Found.svelte'
+  import { Identify, type Measurand } from './identify.svelte'
+  import ReadingHelp from './ReadingHelp.svelte'
+  import ReadingsForm from './ReadingsForm.svelte'
+  import StudCircle from './StudCircle.svelte'
+
+  const identify = new Identify()
+
+  function focus(measurand: Measurand): void {
+    document.querySelector<HTMLInputElement>(`[data-measurand="${measurand}"]`)?.focus()
+  }
+
+  onMount(() => {
+    void identify.load()
+    return keys.add([
+      {
+        keys: ['m', 'M'],
+        does: 'To the reading to take next',
+        run: () => focus(identify.next?.measurand ?? 'CONE_BORE'),
+      },
+    ])
+  })
+</script>
+
+<svelte:head><title>Reckoner · Old Tallow</title></svelte:head>
+
+<div class="desk:grid desk:h-[calc(100dvh-46px)] desk:grid-cols-[minmax(0,5fr)_minmax(0,7fr)]">
+  <section
+    aria-label="Readings"
+    class="flex flex-col gap-3 border-ink px-4 py-4 desk:overflow-y-auto desk:border-r desk:px-5"
+  >
+    <ReadingsForm {identify} />
+  </section>
+  <div class="flex flex-col gap-6 px-4 py-4 desk:overflow-y-auto desk:px-5">
+    <h1 class="sr-only">Reckoner: which bearing is it</h1>
+    <Found {identify} onnext={focus} />
+    {#if identify.problem && identify.problem.errors.length === 0}
+      <ProblemCard title={identify.problem.title}><p>{identify.problem.detail}</p></ProblemCard>
+    {/if}
+    <div class="grid gap-6 border-t border-ink pt-4 desk:grid-cols-2">
+      <StudCircle axleTubes={identify.reference?.axleTubes ?? []} />
+      <ReadingHelp />
+    </div>
+  </div>
+</div>

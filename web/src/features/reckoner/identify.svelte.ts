@@ -1,0 +1,76 @@
+import { Attempt } from '$api/attempt.svelte'
+import { api, type Schemas } from '$api/client'
+import { display } from '$features/display'
+import { number } from '$features/nut-dial'
+
+export type Measurand = Schemas['MeasurandView']['id']
+export type Instrument = Schemas['InstrumentView']['id']
+
+interface Reading {
+  text: string
+  instrument: Instrument
+}
+
+/** What was measured on a bearing nobody can read, and which it could be. */
+export class Identify extends Attempt {
+  reference = $state.raw<Schemas['IdentifyReferenceView'] | null>(null)
+  found = $state.raw<Schemas['IdentificationView'] | null>(null)
+  unit = $state<'MILLIMETRE' | 'INCH'>(display.leading === 'metric' ? 'MILLIMETRE' : 'INCH')
+  readings = $state<Partial<Record<Measurand, Reading>>>({})
+  private asked = 0
+
+  readonly first = $derived(this.found?.candidates[0] ?? null)
+  readonly next = $derived(this.found?.next[0] ?? null)
+  /** Readings that are numbers, in the order they are listed. */
+  private readonly sent = $derived(
+    (this.reference?.measurands ?? []).filter(
+      ({ id }) => number(this.readings[id]?.text ?? '') !== null,
+    ),
+  )
+
+  async load(): Promise<void> {
+    await this.run(async () => {
+      this.reference = await api.identifyReference()
+      for (const { id } of this.reference.measurands)
+        this.readings[id] = { text: '', instrument: 'CALLIPER' }
+    })
+  }
+
+  /** What is wrong with a reading; the server names it by its place among those sent. */
+  errorOf(id: Measurand): string {
+    const text = this.readings[id]?.text.trim() ?? ''
+    if (text !== '' && number(text) === null) return 'A plain number, such as 31.75'
+    const place = this.sent.findIndex((one) => one.id === id)
+    return place < 0 ? '' : this.fieldError(`measurements[${place}].length.number`)
+  }
+
+  async ask(): Promise<void> {
+    const mine = ++this.asked
+    const measurements = this.sent.map(({ id }) => ({
+      measurand: id,
+      instrument: this.readings[id]?.instrument ?? ('CALLIPER' as const),
+      length: { number: number(this.readings[id]?.text ?? '') ?? 0, unit: this.unit },
+    }))
+    if (measurements.length === 0) {
+      this.found = null
+      this.problem = null
+      return
+    }
+    await this.run(async () => {
+      const found = await api.identify({ measurements })
+      if (mine === this.asked) this.found = found
+    })
+    if (this.problem && mine === this.asked) this.found = null
+  }
+
+  clear(): void {
+    for (const reading of Object.values(this.readings)) reading.text = ''
+    void this.ask()
+  }
+}
+
+/** 0.987 as "99 in 100": a chance is read faster so. */
+export function chance(probability: number): string {
+  const percent = Math.round(probability * 100)
+  return percent >= 100 ? 'over 99 %' : percent === 0 ? 'under 1 %' : `${percent} %`
+}

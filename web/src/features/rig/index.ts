@@ -1,0 +1,2 @@
+export { default as NewRigPage } from './NewRigPage.svelte'
+export { default as RigPage } from './RigPage.svelte'

@@ -1,0 +1,65 @@
+import { api, ProblemError, whenSignedOut, type Problem, type Schemas } from '$api/client'
+
+type View = Schemas['SessionView']
+
+/** Who sits at this device. */
+class Session {
+  view = $state.raw<View | null>(null)
+  problem = $state.raw<Problem | null>(null)
+  busy = $state(false)
+  /** Whether the server forgot a person in the middle of their work. */
+  lost = $state(false)
+
+  readonly person = $derived(this.view?.person ?? null)
+  readonly isOwner = $derived(this.person?.role === 'OWNER')
+  readonly mayManage = $derived(this.person !== null && this.person.role !== 'APPRENTICE')
+
+  constructor() {
+    whenSignedOut(() => {
+      if (this.person) this.lost = true
+    })
+  }
+
+  load(): Promise<boolean> {
+    return this.take(() => api.session())
+  }
+
+  async signIn(signInName: string, password: string): Promise<boolean> {
+    const was = this.person?.id
+    const done = await this.take(() => api.signIn({ signInName, password }))
+    // what is on screen was fetched for somebody else
+    if (done && this.lost && this.person?.id !== was) location.reload()
+    if (done) this.lost = false
+    return done
+  }
+
+  foundWorkshop(form: Schemas['FirstOwnerForm']): Promise<boolean> {
+    return this.take(() => api.foundWorkshop(form))
+  }
+
+  async signOut(everywhere: boolean): Promise<void> {
+    await api.signOut(everywhere)
+    location.assign('/') // nothing of theirs stays on screen
+  }
+
+  fieldError(field: string): string {
+    return this.problem?.errors.find((error) => error.field === field)?.remedy ?? ''
+  }
+
+  private async take(ask: () => Promise<View>): Promise<boolean> {
+    this.busy = true
+    try {
+      this.view = await ask()
+      this.problem = null
+      return true
+    } catch (error) {
+      if (!(error instanceof ProblemError)) throw error
+      this.problem = error.problem
+      return false
+    } finally {
+      this.busy = false
+    }
+  }
+}
+
+export const session = new Session()

@@ -1,0 +1,40 @@
+<script lang="ts">
+  import { onMount } from 'svelte'
+  import { session } from '$features/session'
+  import AddPerson from './AddPerson.svelte'
+  import OwnSets from './OwnSets.svelte'
+  import { People } from './people.svelte'
+  import PersonRow from './PersonRow.svelte'
+  import Rules from './Rules.svelte'
+  import Trail from './Trail.svelte'
+  import YourAccount from './YourAccount.svelte'
+
+  const people = new People()
+
+  onMount(() => void people.load())
+</script>
+
+<svelte:head><title>Workshop · Old Tallow</title></svelte:head>
+
+<div class="desk:grid desk:h-[calc(100dvh-46px)] desk:grid-cols-[minmax(0,6fr)_minmax(0,5fr)]">
+  <div
+    class="flex flex-col gap-6 border-ink px-4 py-4 desk:overflow-y-auto desk:border-r desk:px-5"
+  >
+    <YourAccount {people} />
+    <section aria-labelledby="people">
+      <h2 id="people" class="type-h">People</h2>
+      <ul class="mt-1 border-t-2 border-ink">
+        {#each people.all as person (person.id)}
+          <PersonRow {person} {people} editable={session.isOwner} />
+        {/each}
+      </ul>
+      {#if session.isOwner}<AddPerson {people} />{/if}
+    </section>
+    <Rules editable={session.isOwner} />
+    <OwnSets />
+  </div>
+  <section aria-labelledby="trail" class="px-4 py-4 desk:overflow-y-auto desk:px-5">
+    <h2 id="trail" class="type-h">What was changed</h2>
+    <Trail />
+  </section>
+</div>

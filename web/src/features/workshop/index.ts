@@ -1,0 +1,2 @@
+export { default as WorkshopPage } from './WorkshopPage.svelte'
+export { default as Trail } from './Trail.svelte'

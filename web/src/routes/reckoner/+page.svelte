@@ -1,0 +1,5 @@
+<script lang="ts">
+  import { ReckonerPage } from '$features/reckoner'
+</script>
+
+<ReckonerPage />

@@ -1,0 +1,5 @@
+<script lang="ts">
+  import { NewRigPage } from '$features/rig'
+</script>
+
+<NewRigPage />

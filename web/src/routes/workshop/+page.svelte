@@ -1,0 +1,5 @@
+<script lang="ts">
+  import { WorkshopPage } from '$features/workshop'
+</script>
+
+<WorkshopPage />
