@@ -3,6 +3,8 @@
 
 DB_NAME=oldtallow
 DB_USER=oldtallow
+# the role the application connects as: no superuser, owner of nothing, held by the walls between workshops
+APP_USER=oldtallow_app
 PASSWORD_FILE=$ROOT/.data/database-password
 
 as_postgres() { if is_root; then runuser -u postgres -- "$@"; else "$@"; fi; }
@@ -40,9 +42,16 @@ start_database() {
     export OLDTALLOW_DB_USER=$DB_USER
     OLDTALLOW_DB_PASSWORD=$(cat "$PASSWORD_FILE")
     export OLDTALLOW_DB_PASSWORD
-    PGPASSWORD=$OLDTALLOW_DB_PASSWORD "$PGBIN/psql" -h 127.0.0.1 -p "$port" -U "$DB_USER" -d postgres -qtA \
-        -c "select 1 from pg_database where datname = '$DB_NAME'" | grep -q 1 \
-        || PGPASSWORD=$OLDTALLOW_DB_PASSWORD "$PGBIN/createdb" -h 127.0.0.1 -p "$port" -U "$DB_USER" "$DB_NAME"
+    export OLDTALLOW_DB_APP_USER=$APP_USER
+    OLDTALLOW_DB_APP_PASSWORD=$(head -c 24 /dev/urandom | base64 | tr '+/' '-_') # a new one for every run
+    export OLDTALLOW_DB_APP_PASSWORD
+    as_owner() { PGPASSWORD=$OLDTALLOW_DB_PASSWORD "$PGBIN/psql" -h 127.0.0.1 -p "$port" -U "$DB_USER" -d postgres -qtA "$@"; }
+    as_owner -c "select 1 from pg_database where datname = '$DB_NAME'" | grep -q 1 \
+        || as_owner -c "create database $DB_NAME"
+    as_owner -c "select 1 from pg_roles where rolname = '$APP_USER'" | grep -q 1 \
+        || as_owner -c "create role $APP_USER login"
+    # through standard input: an argument could be read by others on this machine
+    as_owner <<< "alter role $APP_USER password '$OLDTALLOW_DB_APP_PASSWORD'"
 }
 
 create_cluster() {

@@ -2,9 +2,9 @@ package oldtallow.benchmark;
 
 import java.util.List;
 import java.util.concurrent.TimeUnit;
-import oldtallow.core.endplay.Authority;
 import oldtallow.core.endplay.EndPlayWindow;
-import oldtallow.core.endplay.GoverningFigure;
+import oldtallow.core.figure.Authority;
+import oldtallow.core.figure.GoverningFigure;
 import oldtallow.core.lock.CastleNut;
 import oldtallow.core.lock.SeatedRetainer;
 import oldtallow.core.lock.SteppedLock;

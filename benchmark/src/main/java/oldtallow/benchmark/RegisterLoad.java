@@ -1,0 +1,87 @@
+package oldtallow.benchmark;
+
+import java.io.IOException;
+import java.net.http.HttpResponse;
+import java.util.List;
+import java.util.Locale;
+
+/**
+ * The yard, the palette and identification of a workshop with 100,000 wheel ends (benchmark/register.sql), one after the
+ * other at a steady 20 requests a second: more than a dozen mechanics make.
+ *
+ * <p>Argument: the application's address, on loopback.
+ */
+public final class RegisterLoad {
+
+    private static final int PER_SECOND = 20;
+
+    /** A letter, a common word, two words, a plate, an owner, a batch, a wheel end: as they are typed. */
+    private static final List<String> TYPED = List.of(
+            "a",
+            "am",
+            "amber",
+            "cedar+r",
+            "wagon+1234",
+            "M0123",
+            "m012345",
+            "brook+owner77",
+            "mu44",
+            "mu-812",
+            "trailer",
+            "iron+runner+front+left",
+            "gravel+2",
+            "owner",
+            "zzz",
+            "l68149+mu7");
+
+    private RegisterLoad() {}
+
+    public static void main(String[] arguments) throws IOException, InterruptedException {
+        try (Device device = Device.signedIn(arguments[0], "ines")) {
+            rankAll(device);
+            new SteadyLoad("yard, first page", device, PER_SECOND, i -> device.get("/api/yard")).measure();
+            new SteadyLoad("yard, only what is due", device, PER_SECOND, i -> device.get("/api/yard?show=DUE"))
+                    .measure();
+            new SteadyLoad(
+                            "palette",
+                            device,
+                            PER_SECOND,
+                            i -> device.get("/api/palette?q=" + TYPED.get(i % TYPED.size())))
+                    .measure();
+            new SteadyLoad(
+                            "identify",
+                            device,
+                            PER_SECOND,
+                            i -> device.post("/api/identify", readings(25 + i % 40 * 0.7, 50 + i % 40)))
+                    .measure();
+        }
+    }
+
+    /** A new interval for the whole workshop ranks every rig anew; the demo's rule has version 1. */
+    private static void rankAll(Device device) throws IOException, InterruptedException {
+        for (int version = 1; version <= 2; version++) {
+            long begun = System.nanoTime();
+            HttpResponse<String> answer =
+                    device.send(device.post("/api/workshop/rules", rule(version, version == 1 ? 11 : 12)));
+            if (answer.statusCode() != 200) {
+                throw new IllegalStateException(answer.body());
+            }
+            System.out.printf(
+                    Locale.ROOT,
+                    "a new interval for all 100,000 wheel ends: %.1f s%n",
+                    (System.nanoTime() - begun) / 1e9);
+        }
+    }
+
+    private static String rule(int version, int months) {
+        return """
+                {"kind": "INTERVAL", "authority": "WORKSHOP", "version": %d, "source": "measured", "months": %d}""".formatted(version, months);
+    }
+
+    private static String readings(double bore, double outside) {
+        return """
+                {"measurements": [
+                  {"measurand": "CONE_BORE", "instrument": "CALLIPER", "length": {"number": %s, "unit": "MILLIMETRE"}},
+                  {"measurand": "CUP_OUTSIDE", "instrument": "CALLIPER", "length": {"number": %s, "unit": "MILLIMETRE"}}]}""".formatted(bore, outside);
+    }
+}
