@@ -32,7 +32,7 @@
       class="text-ink no-underline hover:underline">{rig.name}</a
     >
   </h2>
-  <p class="type-num text-min text-ink2">{rig.plate}</p>
+  <p class="type-num text-min wrap-anywhere text-ink2">{rig.plate}</p>
   <div class="flex flex-1 items-center justify-center py-1.5">
     <RigPlan {rig} {scale} />
   </div>
