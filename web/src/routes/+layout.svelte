@@ -46,7 +46,9 @@
   ])
 </script>
 
-<svelte:window onkeydown={(event) => session.person && !session.lost && keys.handle(event)} />
+<svelte:window
+  onkeydown={(event) => session.person && !session.lost && !palette.open && keys.handle(event)}
+/>
 
 <a
   href="#main"

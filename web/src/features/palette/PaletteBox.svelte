@@ -5,6 +5,7 @@
 
   const id = $props.id()
   let chosen = $state(0)
+  let box = $state<HTMLInputElement | null>(null)
 
   function go(target: Target | undefined): void {
     if (!target) return
@@ -23,7 +24,27 @@
       void palette.settled().then(() => go(palette.targets[chosen]))
     }
   }
+
+  function ask(): void {
+    chosen = 0
+    void palette.ask()
+  }
+
+  /** The box takes the focus a moment after it opens; letters typed until then are for it too. */
+  function typedEarly(event: KeyboardEvent): void {
+    if (!palette.open || event.defaultPrevented || event.target === box) return
+    if (event.ctrlKey || event.metaKey || event.altKey) return
+    if (event.key.length === 1) {
+      event.preventDefault()
+      palette.typed += event.key
+      ask()
+    } else {
+      steer(event)
+    }
+  }
 </script>
+
+<svelte:window onkeydown={typedEarly} />
 
 <Dialog.Root bind:open={palette.open}>
   <Dialog.Portal>
@@ -44,11 +65,9 @@
         placeholder="Rig, plate, owner, batch, wheel end, reckoning"
         autocomplete="off"
         spellcheck="false"
+        bind:this={box}
         bind:value={palette.typed}
-        oninput={() => {
-          chosen = 0
-          void palette.ask()
-        }}
+        oninput={ask}
         onkeydown={steer}
         class="min-h-14 w-full border-b-2 border-ink bg-sheet px-4 text-read"
       />

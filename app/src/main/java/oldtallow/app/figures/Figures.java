@@ -18,6 +18,7 @@ import oldtallow.app.register.Register;
 import oldtallow.app.register.Rig;
 import oldtallow.app.register.WheelEnd;
 import oldtallow.app.walls.Asker;
+import oldtallow.app.walls.Role;
 import oldtallow.core.endplay.EndPlayWindow;
 import oldtallow.core.figure.Authority;
 import oldtallow.core.figure.CommonPractice;
@@ -159,7 +160,7 @@ public class Figures {
 
     /** Rules for all are the owner's. */
     private static void requireRights(Place place) {
-        if (place.scope() == Place.Scope.WORKSHOP && Asker.now().role() != oldtallow.app.walls.Role.OWNER) {
+        if (place.scope() == Place.Scope.WORKSHOP && Asker.now().role() != Role.OWNER) {
             throw new AccessDeniedException("workshop rules are the owner's");
         }
     }
