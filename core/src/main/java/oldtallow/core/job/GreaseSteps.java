@@ -1,0 +1,129 @@
+package oldtallow.core.job;
+
+import static oldtallow.core.job.Piece.after;
+import static oldtallow.core.job.Piece.careful;
+import static oldtallow.core.job.Piece.how;
+import static oldtallow.core.job.Piece.must;
+import static oldtallow.core.job.Piece.only;
+import static oldtallow.core.job.Piece.takes;
+import static oldtallow.core.job.Piece.using;
+import static oldtallow.core.job.Piece.when;
+import static oldtallow.core.job.Piece.why;
+import static oldtallow.core.job.Piece.with;
+import static oldtallow.core.job.StepDefinition.step;
+
+import java.util.List;
+import oldtallow.core.hub.Construction;
+import oldtallow.core.hub.Fittings.BrakeKind;
+import oldtallow.core.hub.Fittings.CavityFill;
+import oldtallow.core.hub.Fittings.SealKind;
+import oldtallow.core.step.Caution;
+import oldtallow.core.step.Stage;
+import oldtallow.core.step.Supply;
+import oldtallow.core.step.Tool;
+
+/** Stage 7: grease, or oil. Common practice of the trade. */
+final class GreaseSteps {
+
+    static final List<StepDefinition> ALL = List.of(
+            step(
+                    "grease.kind",
+                    Stage.GREASE,
+                    "The right grease, on clean hands",
+                    why("Two thickeners that do not go together run out of the hub as oil."),
+                    how("For wheel bearings, high temperature, extreme pressure."),
+                    only(
+                            s -> s.brief().fittings().brake() == BrakeKind.DISC,
+                            how("Rated for disc brakes: they heat the hub.")),
+                    only(
+                            s -> s.brief().fittings().seal() == SealKind.MARINE_TWO_PIECE,
+                            how("Marine grade: this hub is dunked.")),
+                    only(
+                            s -> !s.brief().known().grease() && s.scope() != Scope.FIRST_BUILD,
+                            how("Nobody knows what was in it: everything old must be out.")),
+                    using(Supply.WHEEL_BEARING_GREASE),
+                    must("grease.goes-with-old", "the same thickener as the old, or all of the old is out"),
+                    when(s -> s.assembles() && !isOil(s))),
+            pack("grease.inboard", "Pack the inboard cone", "inboard"),
+            pack("grease.outboard", "Pack the outboard cone", "outboard"),
+            step(
+                    "grease.oil-film",
+                    Stage.GREASE,
+                    "Wet both bearings with the oil they will run in",
+                    why("The first turns are dry until the oil has reached them."),
+                    using(Supply.GEAR_OIL),
+                    when(s -> s.assembles() && isOil(s))),
+            step(
+                    "grease.beds",
+                    Stage.GREASE,
+                    "A bed on the cups, a film on seats and seal lip",
+                    how("Both raceways coated; a film keeps seats from rust and the lip from running dry."),
+                    only(Situation::hasBrake, careful(Caution.BRAKE_FACE), how("None on drum, disc or linings.")),
+                    using(Supply.WHEEL_BEARING_GREASE),
+                    after("grease.kind", "clean.hub"),
+                    takes(90),
+                    when(s -> s.assembles() && !isOil(s))),
+            step(
+                    "grease.channel",
+                    Stage.GREASE,
+                    "Fill the spindle's channel until grease comes",
+                    why("Else the first strokes pump air through the bearing."),
+                    with(Tool.GREASE_GUN),
+                    using(Supply.WHEEL_BEARING_GREASE),
+                    when(s -> s.assembles() && s.isOn(Construction.GREASE_THROUGH))),
+            step(
+                    "grease.cavity",
+                    Stage.GREASE,
+                    "The hub's cavity",
+                    only(s -> fill(s) == CavityFill.EMPTY, how("Stays empty: a film against rust.")),
+                    only(
+                            s -> fill(s) == CavityFill.RING,
+                            how("A ring beside each cup, so that the bearing's own stays in.")),
+                    only(s -> fill(s) == CavityFill.THIRD, how("A third full, spread round.")),
+                    only(
+                            s -> fill(s) == CavityFill.FULL && !s.isOn(Construction.GREASE_THROUGH),
+                            how("Full: it keeps water out and is the store. Room is left for the spindle.")),
+                    only(
+                            s -> fill(s) == CavityFill.FULL && s.isOn(Construction.GREASE_THROUGH),
+                            how("Left: it is filled from the nipple once the nut is set.")),
+                    using(Supply.WHEEL_BEARING_GREASE),
+                    after("grease.kind", "clean.hub"),
+                    when(s -> s.assembles() && !isOil(s))));
+
+    private GreaseSteps() {}
+
+    static boolean isOil(Situation s) {
+        return fill(s) == CavityFill.OIL;
+    }
+
+    private static CavityFill fill(Situation s) {
+        return s.brief().fittings().cavity();
+    }
+
+    private static StepDefinition pack(String id, String what, String which) {
+        return step(
+                id,
+                Stage.GREASE,
+                what,
+                why("Only the grease between the rollers reaches the big rib."),
+                only(
+                        s -> s.scope() == Scope.ROADSIDE,
+                        how("It is packed: open its bag last, and let no sand near it.")),
+                only(
+                        s -> s.scope() != Scope.ROADSIDE && s.brief().choices().packing() == Choices.Packing.BY_HAND,
+                        how(
+                                "Wide end down into a palmful.",
+                                "Press until it worms out on top.",
+                                "Next bite, all the way round.")),
+                only(
+                        s -> s.scope() != Scope.ROADSIDE && s.brief().choices().packing() == Choices.Packing.PACKER,
+                        how("Narrow end down in the packer.", "Pump until it worms out all round."),
+                        with(Tool.BEARING_PACKER)),
+                careful(Caution.SMEARED_NOT_PACKED),
+                using(Supply.WHEEL_BEARING_GREASE),
+                must("grease." + which + "-packed", "grease worms out between the rollers all round"),
+                after("grease.kind", "strip." + which + "-cone", "strip.hook"),
+                takes(90),
+                when(s -> s.assembles() && !isOil(s)));
+    }
+}

@@ -1,0 +1,96 @@
+package oldtallow.core.job;
+
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Set;
+import oldtallow.core.part.Part;
+import oldtallow.core.step.PartMove;
+import oldtallow.core.step.PartMove.Kind;
+import oldtallow.core.step.Step;
+
+/**
+ * What is left of a job once some of it is done and its brief has changed: a repack that turns into a renewal after judging,
+ * a hub that turns out to be scrap.
+ *
+ * <p>What was done stays done. A part that was put back already comes off again if the new plan needs it off, and what
+ * comes after it, such as spinning the hub, is done again.
+ */
+public final class Replan {
+
+    private Replan() {}
+
+    /**
+     * Steps still to do, in order.
+     *
+     * @param done steps as they were done, in that order; a step may be there more than once
+     */
+    public static List<Step> rest(Plan plan, List<Step> done) {
+        Set<String> doneIds = new HashSet<>();
+        Set<Part> offNow = new HashSet<>();
+        Set<Part> putNew = new HashSet<>();
+        for (Step step : done) {
+            doneIds.add(step.id());
+            for (PartMove move : step.moves()) {
+                if (move.kind() == Kind.REMOVE) {
+                    offNow.add(move.part());
+                    putNew.remove(move.part());
+                } else {
+                    offNow.remove(move.part());
+                    if (move.kind() != Kind.REFIT) {
+                        putNew.add(move.part());
+                    }
+                }
+            }
+        }
+        Set<Part> comesOff = comingOff(plan, offNow, putNew, doneIds);
+        List<Step> rest = new ArrayList<>();
+        Set<String> toDo = new HashSet<>();
+        for (Step step : plan.steps()) {
+            if (isNeeded(step, doneIds, toDo, offNow, comesOff)) {
+                rest.add(step);
+                toDo.add(step.id());
+            }
+        }
+        return rest;
+    }
+
+    /**
+     * Parts that still have to come off: the innermost one that the new plan treats otherwise than was done, and everything
+     * outboard of it that is on.
+     */
+    private static Set<Part> comingOff(Plan plan, Set<Part> offNow, Set<Part> putNew, Set<String> doneIds) {
+        List<Part> inOrder = Situation.of(plan.brief()).offInOrder();
+        int innermost = -1;
+        for (Step step : plan.steps()) {
+            for (PartMove move : step.moves()) {
+                boolean isOff = offNow.contains(move.part());
+                boolean neverTouched = move.kind() == Kind.REMOVE && !doneIds.contains(step.id());
+                boolean oldWentBack = move.kind() == Kind.RENEW && !putNew.contains(move.part());
+                if (!isOff && (neverTouched || oldWentBack)) {
+                    innermost = Math.max(innermost, inOrder.indexOf(move.part()));
+                }
+            }
+        }
+        Set<Part> comesOff = new HashSet<>();
+        for (int i = 0; i <= innermost; i++) {
+            if (!offNow.contains(inOrder.get(i))) {
+                comesOff.add(inOrder.get(i));
+            }
+        }
+        return comesOff;
+    }
+
+    private static boolean isNeeded(
+            Step step, Set<String> doneIds, Set<String> toDo, Set<Part> offNow, Set<Part> comesOff) {
+        if (step.moves().isEmpty()) {
+            return !doneIds.contains(step.id()) || step.after().stream().anyMatch(toDo::contains);
+        }
+        return step.moves().stream()
+                .anyMatch(move -> move.kind() == Kind.REMOVE
+                        ? comesOff.contains(move.part())
+                        : comesOff.contains(move.part())
+                                || offNow.contains(move.part())
+                                || (move.kind() == Kind.FIT && !doneIds.contains(step.id())));
+    }
+}

@@ -1,0 +1,142 @@
+package oldtallow.core.job;
+
+import java.util.EnumMap;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.function.Predicate;
+import oldtallow.core.hub.Construction;
+import oldtallow.core.hub.Fittings.BrakeKind;
+import oldtallow.core.part.Part;
+import oldtallow.core.part.Stack;
+import oldtallow.core.part.StackedPart;
+import oldtallow.core.step.PartMove.Kind;
+
+/** What the conditions of steps look at. */
+record Situation(JobBrief brief, Stack stack, Map<Part, Kind> putOn) {
+
+    private static final Set<Part> STAY_ON_FOR_ADJUSTING = EnumSet.of(Part.WHEEL, Part.CALIPER, Part.DRUM);
+
+    static Situation of(JobBrief brief) {
+        Stack stack = brief.stack();
+        Map<Part, Kind> putOn = new EnumMap<>(Part.class);
+        for (Part part : moved(brief, stack)) {
+            putOn.put(part, puts(part, brief, stack));
+        }
+        return new Situation(brief, stack, putOn);
+    }
+
+    /** Whether a part of this wheel end leaves it, or is put on it, during the job. */
+    boolean moves(Part part) {
+        return putOn.containsKey(part);
+    }
+
+    boolean renews(Part part) {
+        return puts(part) == Kind.RENEW;
+    }
+
+    /** How a part that moves comes to be on the wheel end at the end; as it was where it does not move. */
+    Kind puts(Part part) {
+        return putOn.getOrDefault(part, Kind.REFIT);
+    }
+
+    /** Parts in the order they come off. */
+    List<Part> offInOrder() {
+        return stack.parts().stream().map(StackedPart::part).filter(this::moves).toList();
+    }
+
+    Scope scope() {
+        return brief.scope();
+    }
+
+    boolean isOn(Construction... constructions) {
+        return Set.of(constructions).contains(brief.construction());
+    }
+
+    boolean hasBrake() {
+        return brief.fittings().brake() != BrakeKind.NONE;
+    }
+
+    boolean strips() {
+        return brief.scope().strips();
+    }
+
+    /** Whether bearings are put on a spindle: everything but adjusting. */
+    boolean assembles() {
+        return brief.scope() != Scope.ADJUST;
+    }
+
+    boolean is(Predicate<Situation> condition) {
+        return condition.test(this);
+    }
+
+    private static Kind puts(Part part, JobBrief brief, Stack stack) {
+        if (brief.scope() == Scope.FIRST_BUILD) {
+            return Kind.FIT;
+        }
+        boolean isNew = stack.isAlwaysNew(part)
+                || brief.condemned().contains(part)
+                || (part.otherRing().isPresent() && renewsBearings(brief))
+                || (brief.scope() == Scope.EXCHANGE && (part == Part.HUB || part == Part.CAP));
+        return isNew ? Kind.RENEW : Kind.REFIT;
+    }
+
+    private static Set<Part> moved(JobBrief brief, Stack stack) {
+        EnumSet<Part> moved = EnumSet.noneOf(Part.class);
+        switch (brief.scope()) {
+            case ADJUST -> moved.addAll(movedByAdjusting(brief, stack));
+            case REPACK -> {
+                stack.parts().forEach(one -> moved.add(one.part()));
+                keepCups(brief, moved);
+                if (!renewsBearings(brief) && !brief.condemned().contains(Part.SEAL_SLEEVE)) {
+                    moved.remove(Part.SEAL_SLEEVE);
+                }
+            }
+            case EXCHANGE -> {
+                stack.parts().forEach(one -> moved.add(one.part()));
+                // the new hub comes with its cups, the old one leaves with them
+                moved.removeAll(EnumSet.of(Part.INBOARD_CUP, Part.OUTBOARD_CUP, Part.SNAP_RING));
+            }
+            case RENEW, ROADSIDE, FIRST_BUILD -> stack.parts().forEach(one -> moved.add(one.part()));
+        }
+        return moved;
+    }
+
+    private static Set<Part> movedByAdjusting(JobBrief brief, Stack stack) {
+        EnumSet<Part> moved = EnumSet.noneOf(Part.class);
+        if (brief.construction() == Construction.SPACER_SET) {
+            // the spacer sets the play: only the lock is opened, to check the nut's torque
+            stack.before(Part.NUT).stream()
+                    .filter(part -> part != Part.WHEEL && part != Part.CALIPER)
+                    .forEach(moved::add);
+        } else {
+            moved.addAll(stack.before(Part.NUT));
+            moved.removeAll(STAY_ON_FOR_ADJUSTING);
+        }
+        if (stack.isAlwaysNew(Part.NUT)) {
+            moved.add(Part.NUT);
+        }
+        return moved;
+    }
+
+    /** Cups stay in the hub unless their bearing is renewed. */
+    private static void keepCups(JobBrief brief, Set<Part> moved) {
+        if (renewsBearings(brief)) {
+            return;
+        }
+        for (Part cup : List.of(Part.INBOARD_CUP, Part.OUTBOARD_CUP)) {
+            if (!brief.condemned().contains(cup)) {
+                moved.remove(cup);
+            }
+        }
+        if (!moved.contains(Part.INBOARD_CUP)) {
+            moved.remove(Part.SNAP_RING);
+        }
+    }
+
+    private static boolean renewsBearings(JobBrief brief) {
+        return brief.scope().renewsBearings()
+                || (brief.scope() == Scope.REPACK && brief.choices().reuse() == Choices.Reuse.NOTHING);
+    }
+}

@@ -1,0 +1,51 @@
+package oldtallow.core.step;
+
+import java.time.Duration;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+
+/**
+ * A step of a job, one thing to do.
+ *
+ * @param id the same in every plan that has it, such as strip.nut
+ * @param what in a few words, as a mechanic would say it
+ * @param why what it is good for
+ * @param how in order; short sentences
+ * @param moves parts it takes off or puts on, in order
+ * @param after ids of steps of the same plan that come before it
+ * @param usually how long it takes; common practice
+ */
+public record Step(
+        String id,
+        Stage stage,
+        String what,
+        String why,
+        List<String> how,
+        List<Tool> tools,
+        List<Supply> supplies,
+        List<Caution> cautions,
+        List<PartMove> moves,
+        List<ReadingKind> readings,
+        List<Check> checks,
+        Optional<Timer> timer,
+        Set<String> after,
+        Duration usually) {
+
+    public Step {
+        how = List.copyOf(how);
+        tools = List.copyOf(tools);
+        supplies = List.copyOf(supplies);
+        cautions = List.copyOf(cautions);
+        moves = List.copyOf(moves);
+        readings = List.copyOf(readings);
+        checks = List.copyOf(checks);
+        after = Set.copyOf(after);
+    }
+
+    /** The same step with other ones before it. */
+    public Step withAfter(Set<String> ids) {
+        return new Step(
+                id, stage, what, why, how, tools, supplies, cautions, moves, readings, checks, timer, ids, usually);
+    }
+}

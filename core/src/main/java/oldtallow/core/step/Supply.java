@@ -1,0 +1,27 @@
+package oldtallow.core.step;
+
+/** What a step uses up, beside the new parts. */
+public enum Supply {
+    RAGS("rags"),
+    SOLVENT("solvent"),
+    BRAKE_CLEANER("brake cleaner"),
+    WHEEL_BEARING_GREASE("wheel-bearing grease"),
+    PURGE_GREASE("grease of another colour, to purge with"),
+    LIGHT_OIL("light oil"),
+    GEAR_OIL("gear or hub oil, the maker's grade"),
+    THREADLOCKER("threadlocker, removable grade"),
+    SEALANT("flange sealant"),
+    PAINT("paint for the cap and marks"),
+    DRY_ICE("ice or dry ice"),
+    SPINDLE_BAG("bag for the spindle");
+
+    private final String words;
+
+    Supply(String words) {
+        this.words = words;
+    }
+
+    public String words() {
+        return words;
+    }
+}
