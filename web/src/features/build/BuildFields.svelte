@@ -40,8 +40,7 @@
 
   function thread(designation: string): void {
     const chosen = reference.threads.find((t) => t.designation === designation)
-    if (chosen)
-      entry.set('thread', { ...chosen.thread, hand: entry.form.thread?.hand ?? 'RIGHT' })
+    if (chosen) entry.set('thread', { ...chosen.thread, hand: entry.form.thread?.hand ?? 'RIGHT' })
   }
 </script>
 

@@ -30,8 +30,7 @@ export class BuildEntry {
     this.form = from
     this.known = from.dimensions
     // what is on record is shown in millimetres; a fresh entry starts in the unit that leads
-    this.unit =
-      from.dimensions.length > 0 || display.leading === 'metric' ? 'MILLIMETRE' : 'INCH'
+    this.unit = from.dimensions.length > 0 || display.leading === 'metric' ? 'MILLIMETRE' : 'INCH'
     this.sizes = Object.fromEntries(
       from.dimensions.map(({ dimension, length }) => [dimension, shown(length.number)]),
     )

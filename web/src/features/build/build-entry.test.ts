@@ -5,7 +5,12 @@ import { BuildEntry } from './build-entry.svelte'
 const build: Schemas['BuildForm'] = {
   since: '2024-01-01',
   construction: 'STEPPED_BRAKED',
-  thread: { designation: '1-14 UNS', pitchMillimetres: 1.8142857, nominalDiameterMillimetres: 25.4, hand: 'RIGHT' },
+  thread: {
+    designation: '1-14 UNS',
+    pitchMillimetres: 1.8142857,
+    nominalDiameterMillimetres: 25.4,
+    hand: 'RIGHT',
+  },
   lock: { kind: 'CASTLE_NUT', slots: 6, marksDegrees: [0, 90] },
   school: 'INCH_POUND',
   seal: 'LIP',
@@ -38,7 +43,10 @@ describe('an entry of what a wheel end is made of', () => {
 
   it('knows its lock among the usual ones, or keeps it as it is', () => {
     expect(new BuildEntry(build).lockId).toBe('castle-two')
-    const odd = new BuildEntry({ ...build, lock: { kind: 'CASTLE_NUT', slots: 8, marksDegrees: [0] } })
+    const odd = new BuildEntry({
+      ...build,
+      lock: { kind: 'CASTLE_NUT', slots: 8, marksDegrees: [0] },
+    })
     expect(odd.lockId).toBe('as-is')
     odd.setLock('staked')
     expect(odd.toForm().lock).toEqual({ kind: 'STAKED_COLLAR' })

@@ -30,7 +30,10 @@
           <div class="min-w-0 leading-tight">
             {#if now}
               <p>
-                <span class="type-num font-semibold">{now.words}</span>
+                <span class="type-num font-semibold"
+                  >{#each now.words.split('/') as ring, i (i)}{#if i > 0}/<wbr
+                      />{/if}{ring}{/each}</span
+                >
                 <span class="text-label">{now.condition === 'NEW' ? 'new' : 'reused'}</span>
                 {#if now.pairNumber}<span class="text-label">pair {now.pairNumber}</span>{/if}
               </p>

@@ -64,9 +64,9 @@
       error={people.fieldError('password')}
       hint="10 characters or more; they set their own."
     />
-    <Button tone="main" type="submit" disabled={people.busy}>Add the person</Button>
-    <Button onclick={() => (open = false)}>Not now</Button>
+    <Button size="list" tone="main" type="submit" disabled={people.busy}>Add the person</Button>
+    <Button size="list" onclick={() => (open = false)}>Not now</Button>
   </form>
 {:else}
-  <Button class="mt-3" onclick={() => (open = true)}>Add a person</Button>
+  <Button size="list" class="mt-3" onclick={() => (open = true)}>Add a person</Button>
 {/if}

@@ -140,8 +140,9 @@
         bind:value={source}
         error={attempt.fieldError('source')}
       />
-      <Button tone="main" type="submit" disabled={attempt.busy}>Add the set</Button>
+      <Button size="list" tone="main" type="submit" disabled={attempt.busy}>Add the set</Button>
       <Button
+        size="list"
         onclick={() => {
           open = false
         }}>Not now</Button
@@ -149,6 +150,7 @@
     </form>
   {:else}
     <Button
+      size="list"
       class="mt-3"
       onclick={() => {
         open = true

@@ -47,6 +47,7 @@
     </p>
     {#if editable}
       <Button
+        size="list"
         class="min-h-11"
         aria-expanded={open}
         aria-label={`Change ${person.name}`}
@@ -74,6 +75,7 @@
         hint="Leave empty to keep the old one."
       />
       <Button
+        size="list"
         class="self-start tab:mt-6"
         onclick={() => people.change(person, { active: !person.active })}
       >
@@ -84,7 +86,9 @@
           <ProblemCard title={people.problem.title}><p>{people.problem.detail}</p></ProblemCard>
         </div>
       {/if}
-      <Button tone="main" type="submit" class="tab:col-span-2" disabled={people.busy}>Save</Button>
+      <Button size="list" tone="main" type="submit" class="tab:col-span-2" disabled={people.busy}
+        >Save</Button
+      >
     </form>
   {/if}
 </li>

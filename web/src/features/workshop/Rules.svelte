@@ -69,6 +69,7 @@
         </span>
         {#if editable}
           <Button
+            size="list"
             class="min-h-11"
             aria-label={`Change the rule for ${kindWords[rule.kind]}`}
             onclick={() => edit(rule)}>Change</Button
@@ -94,6 +95,6 @@
       />
     </div>
   {:else if editable}
-    <Button class="mt-3" onclick={() => edit()}>Make a rule</Button>
+    <Button size="list" class="mt-3" onclick={() => edit()}>Make a rule</Button>
   {/if}
 </section>

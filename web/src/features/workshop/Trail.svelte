@@ -24,7 +24,9 @@
       .map((field) => entry.changes.find((change) => change.field === field))
       .find((change) => change !== undefined)
     const value = named?.after ?? named?.before
-    return value ? `: ${value.toLowerCase().replaceAll('_', ' ')}` : ''
+    if (!value) return ''
+    const isCode = named?.field === 'kind' || named?.field === 'construction'
+    return `: ${isCode ? value.toLowerCase().replaceAll('_', ' ') : value}`
   }
 
   let entries = $state.raw<Schemas['AuditEntryView'][]>([])
@@ -70,4 +72,4 @@
   {/each}
 </ol>
 {#if failed}<p role="alert" class="mt-2 text-oxide">{failed}</p>{/if}
-{#if more}<Button class="mt-3" onclick={load}>Older changes</Button>{/if}
+{#if more}<Button size="list" class="mt-3" onclick={load}>Older changes</Button>{/if}

@@ -26,9 +26,11 @@
     <h1 id="you" class="type-say">{person.name}, {roleWords[person.role].name}</h1>
     <p class="mt-1 text-ink2">{roleWords[person.role].may}.</p>
     <div class="mt-3 flex flex-wrap gap-2">
-      <Button tone="main" onclick={() => session.signOut(false)}>Sign out</Button>
-      <Button onclick={() => session.signOut(true)}>Sign out on every device</Button>
-      <Button aria-expanded={changing} onclick={() => (changing = !changing)}>New password</Button>
+      <Button size="list" tone="main" onclick={() => session.signOut(false)}>Sign out</Button>
+      <Button size="list" onclick={() => session.signOut(true)}>Sign out on every device</Button>
+      <Button size="list" aria-expanded={changing} onclick={() => (changing = !changing)}
+        >New password</Button
+      >
     </div>
     {#if changing}
       <form onsubmit={setPassword} class="mt-3 flex max-w-md flex-col gap-3">
@@ -41,7 +43,9 @@
           hint="10 characters or more. You sign in again with it, on every device."
           error={people.fieldError('password')}
         />
-        <Button tone="main" type="submit" disabled={people.busy}>Set the password</Button>
+        <Button size="list" tone="main" type="submit" disabled={people.busy}
+          >Set the password</Button
+        >
       </form>
     {/if}
   </section>
