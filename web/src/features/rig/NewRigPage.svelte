@@ -105,7 +105,6 @@
           spellcheck="false"
           bind:value={entry.inboard}
           onchange={() => void entry.draw()}
-          error={errorAt('inboard')}
           hint="The usual one. Clear it where nobody has read it."
         />
         <Field
@@ -115,7 +114,6 @@
           spellcheck="false"
           bind:value={entry.outboard}
           onchange={() => void entry.draw()}
-          error={errorAt('outboard')}
         />
       </div>
       {#if entry.problem}

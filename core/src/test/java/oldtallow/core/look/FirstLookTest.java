@@ -1,0 +1,129 @@
+package oldtallow.core.look;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.List;
+import java.util.Optional;
+import oldtallow.core.look.Diagnosis.Drive;
+import oldtallow.core.look.Diagnosis.Suspected;
+import oldtallow.core.look.Seen.GreaseFound;
+import oldtallow.core.look.Seen.Leak;
+import oldtallow.core.look.Seen.Locked;
+import oldtallow.core.look.Seen.Misplaced;
+import oldtallow.core.look.Seen.Misplacement;
+import oldtallow.core.look.Seen.Rock;
+import oldtallow.core.look.Seen.Spin;
+import oldtallow.core.look.Seen.SpinWithoutShaft;
+import oldtallow.core.look.Seen.TakenUp;
+import oldtallow.core.part.Part;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.EnumSource;
+
+/** What each sign points to: job.md §3, stages 2 and 11 (common practice). */
+class FirstLookTest {
+
+    @Test
+    void nothingSeenIsNothingSuspected() {
+        assertThat(first(Spin.SILENT, Rock.NONE, GreaseFound.CLEAN, Leak.DRY, Locked.AS_IT_SHOULD))
+                .isEqualTo(Suspicion.FINE);
+        assertThat(look(Spin.SILENT).diagnosis().drive()).isEqualTo(Drive.YES);
+    }
+
+    @Test
+    void playThatTheNutTakesUpIsAdjustmentPlayThatStaysIsWear() {
+        assertThat(first(Rock.SLIGHT, TakenUp.GONE)).isEqualTo(Suspicion.OUT_OF_ADJUSTMENT);
+        assertThat(first(Rock.LOOSE, TakenUp.GONE)).isEqualTo(Suspicion.OUT_OF_ADJUSTMENT);
+        assertThat(first(Rock.SLIGHT, TakenUp.STAYS)).isEqualTo(Suspicion.WORN);
+        assertThat(first(Rock.LOOSE, TakenUp.STAYS)).isEqualTo(Suspicion.WORN);
+    }
+
+    @ParameterizedTest
+    @CsvSource({"THIN_RUNNY, GREASE_FAILED", "MILKY, WATER_IN", "RUSTY, WATER_IN", "GONE, DRY"})
+    void greaseSaysWhatHappened(GreaseFound grease, Suspicion suspicion) {
+        assertThat(first(grease)).isEqualTo(suspicion);
+    }
+
+    @ParameterizedTest
+    @EnumSource(
+            value = GreaseFound.class,
+            names = {"CLEAN", "BLACK_THICK"})
+    void oldButFairGreaseIsNoFault(GreaseFound grease) {
+        assertThat(first(grease)).isEqualTo(Suspicion.FINE);
+        assertThat(look(grease).diagnosis().drive()).isEqualTo(Drive.YES);
+    }
+
+    @Test
+    void aGrowlHiddenByTheShaftCountsLikeAnyOther() {
+        assertThat(first(Spin.SILENT, new SpinWithoutShaft(Spin.GROWL))).isEqualTo(Suspicion.RACE_DAMAGE);
+    }
+
+    @Test
+    void theHotterSideIsTooTightOrItsBrakeDrags() {
+        var hot = new FirstLook(List.of(), Optional.of(new HubHeat(75, Optional.of(45.0))), true).diagnosis();
+
+        assertThat(hot.suspicions())
+                .extracting(Suspected::suspicion)
+                .containsExactlyInAnyOrder(Suspicion.TOO_TIGHT, Suspicion.BRAKE_DRAGS);
+        assertThat(new FirstLook(List.of(), Optional.of(new HubHeat(75, Optional.of(45.0))), false)
+                        .diagnosis()
+                        .suspicions())
+                .extracting(Suspected::suspicion)
+                .containsExactly(Suspicion.TOO_TIGHT);
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "59.9, , FINE",
+        "61, , HOT",
+        "61, 60, BOTH_HOT",
+        "50, 35.1, FINE",
+        "50, 35, HOTTER_THAN_THE_OTHER",
+        "109.9, , HOT",
+        "110, 109, DANGEROUS"
+    })
+    void readsTemperaturesFromBothSidesOfEachLimit(double hub, Double other, HubHeat.Reading reading) {
+        assertThat(new HubHeat(hub, Optional.ofNullable(other)).reading()).isEqualTo(reading);
+    }
+
+    @Test
+    void whatCanLoseTheWheelIsNotDriven() {
+        assertThat(drive(Locked.LOCK_MISSING)).isEqualTo(Drive.NO);
+        assertThat(drive(Locked.NUT_LOOSE)).isEqualTo(Drive.NO);
+        assertThat(drive(Rock.LOOSE)).isEqualTo(Drive.NO);
+        assertThat(drive(Spin.GRIND)).isEqualTo(Drive.NO);
+        assertThat(drive(Leak.ON_LININGS)).isEqualTo(Drive.NO);
+        assertThat(drive(new Misplaced(Part.WASHER, Misplacement.MISSING))).isEqualTo(Drive.NO);
+        assertThat(look(Locked.LOCK_MISSING).diagnosis().driveReason()).startsWith("lock missing");
+    }
+
+    @Test
+    void whatGetsWorseGoesToTheWorkshop() {
+        assertThat(drive(Spin.GROWL)).isEqualTo(Drive.TO_THE_WORKSHOP);
+        assertThat(drive(Leak.DAMP)).isEqualTo(Drive.TO_THE_WORKSHOP);
+        assertThat(drive(GreaseFound.MILKY)).isEqualTo(Drive.TO_THE_WORKSHOP);
+    }
+
+    @Test
+    void everySuspicionSaysWhatSpeaksForIt() {
+        assertThat(look(Rock.LOOSE, Spin.RATTLE, GreaseFound.RUSTY, Leak.DAMP)
+                        .diagnosis()
+                        .suspicions())
+                .hasSizeGreaterThan(3)
+                .allSatisfy(suspected -> assertThat(suspected.because()).isNotEmpty())
+                .isSortedAccordingTo((a, b) -> Double.compare(b.weight(), a.weight()));
+    }
+
+    private static FirstLook look(Seen... seen) {
+        return new FirstLook(List.of(seen), Optional.empty(), true);
+    }
+
+    private static Suspicion first(Seen... seen) {
+        return look(seen).diagnosis().suspicions().getFirst().suspicion();
+    }
+
+    private static Drive drive(Seen... seen) {
+        return look(seen).diagnosis().drive();
+    }
+}
