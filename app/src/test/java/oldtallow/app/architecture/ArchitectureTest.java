@@ -46,7 +46,9 @@ class ArchitectureTest {
             Map.entry("PaletteWord", "palette"),
             Map.entry("RigStanding", "yard"),
             Map.entry("NutSetting", "nut"),
-            Map.entry("NutSettingSignOff", "nut"));
+            Map.entry("NutSettingSignOff", "nut"),
+            Map.entry("Job", "job"),
+            Map.entry("JobEntry", "job"));
 
     @ArchTest
     static final ArchRule SQL_STAYS_IN_PERSISTENCE = noClasses()

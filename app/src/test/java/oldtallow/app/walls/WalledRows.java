@@ -89,6 +89,21 @@ final class WalledRows {
                 "nut_setting_sign_off",
                 "nut_setting_id, person_id, signed_by, signed_at",
                 "'" + id(workshop, "nut_setting") + "', '" + id(workshop, "person") + "', 'x', now()");
+        insert(
+                db,
+                workshop,
+                "job",
+                "wheel_end_id, construction, scope, worker, known_bearings, known_figures, known_grease, state,"
+                        + " opened_by, opened_at",
+                "'" + id(workshop, "wheel_end")
+                        + "', 'STEPPED_BRAKED', 'REPACK', 'MECHANIC', false, false, false, 'OPEN', '"
+                        + id(workshop, "person") + "', now()");
+        insert(
+                db,
+                workshop,
+                "job_entry",
+                "job_id, number, kind, body, person_id, person_name, at",
+                "'" + id(workshop, "job") + "', 1, 'Closed', '{}', '" + id(workshop, "person") + "', 'x', now()");
     }
 
     private static void insert(DSLContext db, UUID workshop, String table, String columns, String values) {

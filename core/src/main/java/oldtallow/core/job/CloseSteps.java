@@ -175,14 +175,7 @@ final class CloseSteps {
                     Stage.REMEMBER,
                     "When is it due again?",
                     how("The governing interval, sooner after dunking or hard use."),
-                    see("remember.next-told", "the owner knows when, and what to feel for")),
-            step(
-                    "remember.sign-off",
-                    Stage.REMEMBER,
-                    "A mechanic signs it off",
-                    how("Findings, parts and setting are there to read."),
-                    after("remember.parts", "remember.next", "remember.spares"),
-                    when(s -> s.brief().worker() == JobBrief.Worker.APPRENTICE)));
+                    see("remember.next-told", "the owner knows when, and what to feel for")));
 
     private CloseSteps() {}
 }

@@ -34,6 +34,7 @@ final class Draft {
     private final List<Check> checks = new ArrayList<>(1);
     private final List<Timer> timers = new ArrayList<>(1);
     private final Set<String> after = new HashSet<>();
+    private final List<Piece> byMechanic = new ArrayList<>(1);
     private final List<Duration> usually = new ArrayList<>(1);
 
     Draft(Situation situation) {
@@ -78,6 +79,7 @@ final class Draft {
                 case Piece.Checked(var check) -> checks.add(check);
                 case Piece.Waits(var timer) -> timers.add(timer);
                 case Piece.After(var ids) -> after.addAll(ids);
+                case Piece.ByMechanic mechanic -> byMechanic.add(mechanic);
                 case Piece.Takes(var duration) -> usually.add(duration);
             }
         }
@@ -104,7 +106,8 @@ final class Draft {
                 checks,
                 timers.stream().findFirst(),
                 after,
-                usually.isEmpty() ? USUALLY : usually.getFirst());
+                usually.isEmpty() ? USUALLY : usually.getFirst(),
+                !byMechanic.isEmpty());
     }
 
     /** The step as a job has it; empty where it does not have it. */

@@ -46,9 +46,10 @@ final class LockSteps {
                     why("The outer nut closes the thread's own play: the first reading no longer holds."),
                     with(Tool.DIAL_INDICATOR),
                     read(ReadingKind.END_PLAY),
+                    must("nut.recorded", "the setting is recorded, with the play as it stands now"),
                     must("close.play-inside", "the play with both nuts tight is inside its window"),
                     after("close.outer-nut"),
-                    when(s -> s.moves(Part.OUTER_NUT))),
+                    when(s -> s.moves(Part.OUTER_NUT) && NutSteps.isSet(s))),
             step(
                     "close.tang",
                     Stage.CLOSE,

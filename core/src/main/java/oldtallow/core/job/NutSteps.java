@@ -1,6 +1,7 @@
 package oldtallow.core.job;
 
 import static oldtallow.core.job.Piece.after;
+import static oldtallow.core.job.Piece.byMechanic;
 import static oldtallow.core.job.Piece.careful;
 import static oldtallow.core.job.Piece.how;
 import static oldtallow.core.job.Piece.must;
@@ -70,7 +71,10 @@ final class NutSteps {
                     why("Tight kills a bearing far sooner than loose."),
                     how("Match the dial to the nut, take the stop it names, save it."),
                     careful(Caution.NEVER_TIGHTER),
-                    must("nut.recorded", "the setting is recorded"),
+                    // two nuts: locking takes up play, so what is recorded is what stands then
+                    only(
+                            s -> s.brief().fastening() != Fastening.TWO_NUTS,
+                            must("nut.recorded", "the setting is recorded")),
                     after("nut.fine"),
                     when(NutSteps::isSet)),
             step(
@@ -100,6 +104,7 @@ final class NutSteps {
                     "nut.shown",
                     Stage.SET_NUT,
                     "Show the setting to a mechanic",
+                    byMechanic(),
                     must("nut.shown-good", "a mechanic felt the setting"),
                     after("nut.stop", "nut.play", "nut.full-torque"),
                     when(s -> s.brief().worker() == JobBrief.Worker.APPRENTICE)));

@@ -41,6 +41,9 @@ sealed interface Piece {
 
     record When(Predicate<Situation> condition) implements Piece {}
 
+    /** An apprentice cannot tick it off alone. */
+    record ByMechanic() implements Piece {}
+
     /** Pieces that belong to the step only where the condition holds. */
     record Only(Predicate<Situation> condition, List<Piece> pieces) implements Piece {}
 
@@ -99,6 +102,10 @@ sealed interface Piece {
     /** Usual time, common practice. */
     static Piece takes(int seconds) {
         return new Takes(Duration.ofSeconds(seconds));
+    }
+
+    static Piece byMechanic() {
+        return new ByMechanic();
     }
 
     static Piece when(Predicate<Situation> condition) {

@@ -1,6 +1,7 @@
 package oldtallow.core.job;
 
 import static oldtallow.core.job.Piece.after;
+import static oldtallow.core.job.Piece.byMechanic;
 import static oldtallow.core.job.Piece.careful;
 import static oldtallow.core.job.Piece.how;
 import static oldtallow.core.job.Piece.must;
@@ -84,6 +85,7 @@ final class RaceSteps {
                     "races.shown",
                     Stage.RACES,
                     "Show the races to a mechanic",
+                    byMechanic(),
                     must("races.shown-seated", "a mechanic saw both cups seated"),
                     after("races.inboard-in", "races.outboard-in", "races.snap-ring-in"),
                     when(s -> fitsCups(s) && s.brief().worker() == JobBrief.Worker.APPRENTICE)));

@@ -1,5 +1,8 @@
 package oldtallow.core.step;
 
+import java.util.Arrays;
+import java.util.List;
+import java.util.stream.Stream;
 import oldtallow.core.quantity.OutOfRangeException;
 
 /**
@@ -9,26 +12,26 @@ import oldtallow.core.quantity.OutOfRangeException;
  * key and is refused.
  */
 public enum ReadingKind {
-    ODOMETER("odometer or hub meter", "km", 0, 5_000_000),
-    HUB_TEMPERATURE("hub temperature", "°C", -40, 400),
-    OTHER_HUB_TEMPERATURE("hub temperature on the other side", "°C", -40, 400),
-    ROCK("rock at the tyre", "mm", 0, 60),
-    END_PLAY("end play", "µm", 0, 5000),
-    ROLLING_DRAG("rolling drag at a stud", "N", 0, 300),
-    SEATING_TORQUE("seating torque", "N·m", 0.1, 1500),
-    FINAL_TORQUE("fine setting torque", "N·m", 0.05, 1500),
-    SPINDLE_AT_INBOARD_SEAT("spindle at the inboard seat", "mm", 10, 150),
-    SPINDLE_AT_OUTBOARD_SEAT("spindle at the outboard seat", "mm", 10, 150),
-    CONE_BORE("cone bore", "mm", 10, 150),
-    CUP_OUTSIDE("cup outside diameter", "mm", 20, 250),
-    WHEEL_NUT_TORQUE("wheel-nut torque", "N·m", 20, 1000);
+    ODOMETER("odometer or hub meter", ReadingUnit.KILOMETRE, 0, 5_000_000),
+    HUB_TEMPERATURE("hub temperature", ReadingUnit.DEGREE_CELSIUS, -40, 400),
+    OTHER_HUB_TEMPERATURE("hub temperature on the other side", ReadingUnit.DEGREE_CELSIUS, -40, 400),
+    ROCK("rock at the tyre", ReadingUnit.MILLIMETRE, 0, 60),
+    END_PLAY("end play", ReadingUnit.MILLIMETRE, 0, 5),
+    ROLLING_DRAG("rolling drag at a stud", ReadingUnit.NEWTON, 0, 300),
+    SEATING_TORQUE("seating torque", ReadingUnit.NEWTON_METRE, 0.1, 1500),
+    FINAL_TORQUE("fine setting torque", ReadingUnit.NEWTON_METRE, 0.05, 1500),
+    SPINDLE_AT_INBOARD_SEAT("spindle at the inboard seat", ReadingUnit.MILLIMETRE, 10, 150),
+    SPINDLE_AT_OUTBOARD_SEAT("spindle at the outboard seat", ReadingUnit.MILLIMETRE, 10, 150),
+    CONE_BORE("cone bore", ReadingUnit.MILLIMETRE, 10, 150),
+    CUP_OUTSIDE("cup outside diameter", ReadingUnit.MILLIMETRE, 20, 250),
+    WHEEL_NUT_TORQUE("wheel-nut torque", ReadingUnit.NEWTON_METRE, 20, 1000);
 
     private final String words;
-    private final String unit;
+    private final ReadingUnit unit;
     private final double least;
     private final double most;
 
-    ReadingKind(String words, String unit, double least, double most) {
+    ReadingKind(String words, ReadingUnit unit, double least, double most) {
         this.words = words;
         this.unit = unit;
         this.least = least;
@@ -40,16 +43,39 @@ public enum ReadingKind {
     }
 
     /** Unit it is kept in. */
-    public String unit() {
+    public ReadingUnit unit() {
         return unit;
     }
 
     /** Refuses what cannot be: a rock of 300 mm. */
     public double require(double value) {
         if (!(value >= least && value <= most)) {
-            throw new OutOfRangeException(words, value + " " + unit, least + " to " + most + " " + unit);
+            throw new OutOfRangeException(
+                    words, value + " " + unit.symbol(), least + " to " + most + " " + unit.symbol());
         }
         return value;
+    }
+
+    /** A reading as it was typed, in the kind's own unit; refused in a unit of something else, and where it cannot be. */
+    public double of(double number, ReadingUnit typed) {
+        if (typed.dimension() != unit.dimension()) {
+            throw new OutOfRangeException(words, number + " " + typed.symbol(), "in " + unit.symbol() + " or its like");
+        }
+        return require(typed.toBase(number));
+    }
+
+    /** A kept reading in another unit. */
+    public double in(ReadingUnit wanted, double value) {
+        return wanted.fromBase(value);
+    }
+
+    /** Units it may be typed in, its own first. */
+    public List<ReadingUnit> units() {
+        return Stream.concat(
+                        Stream.of(unit),
+                        Arrays.stream(ReadingUnit.values())
+                                .filter(other -> other != unit && other.dimension() == unit.dimension()))
+                .toList();
     }
 
     public double least() {

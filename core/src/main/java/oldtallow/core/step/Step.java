@@ -15,6 +15,7 @@ import java.util.Set;
  * @param moves parts it takes off or puts on, in order
  * @param after ids of steps of the same plan that come before it
  * @param usually how long it takes; common practice
+ * @param byMechanic whether an apprentice cannot tick it off alone
  */
 public record Step(
         String id,
@@ -30,7 +31,8 @@ public record Step(
         List<Check> checks,
         Optional<Timer> timer,
         Set<String> after,
-        Duration usually) {
+        Duration usually,
+        boolean byMechanic) {
 
     public Step {
         how = List.copyOf(how);
@@ -46,6 +48,20 @@ public record Step(
     /** The same step with other ones before it. */
     public Step withAfter(Set<String> ids) {
         return new Step(
-                id, stage, what, why, how, tools, supplies, cautions, moves, readings, checks, timer, ids, usually);
+                id,
+                stage,
+                what,
+                why,
+                how,
+                tools,
+                supplies,
+                cautions,
+                moves,
+                readings,
+                checks,
+                timer,
+                ids,
+                usually,
+                byMechanic);
     }
 }

@@ -1,0 +1,173 @@
+package oldtallow.app.job;
+
+import java.util.List;
+import java.util.Optional;
+import oldtallow.app.job.JobEntry.Added;
+import oldtallow.app.job.JobEntry.StepDone;
+import oldtallow.app.platform.ConflictException;
+import oldtallow.app.platform.FieldErrors;
+import oldtallow.core.job.Scope;
+import oldtallow.core.step.Check;
+import oldtallow.core.step.Step;
+
+/** Which entries a job takes as it stands, and what becomes of those that come late. */
+final class EntryRules {
+
+    private static final int MOST_WORDS = 1000;
+
+    private final JobBench bench;
+    private final boolean isMechanic;
+
+    EntryRules(JobBench bench, boolean isMechanic) {
+        this.bench = bench;
+        this.isMechanic = isMechanic;
+    }
+
+    /** The entry to write down; throws where it cannot be. */
+    JobEntry admit(JobEntry sent) {
+        return switch (sent) {
+            case StepDone done -> admit(done);
+            case Added added -> {
+                step(added.stepId());
+                yield added;
+            }
+            case JobEntry.StepUndone(String stepId) -> {
+                boolean isLast = !bench.done().isEmpty()
+                        && bench.done().getLast().step().id().equals(stepId);
+                refuseUnless(
+                        isLast,
+                        "stepId",
+                        stepId,
+                        "is not the step that was done last; only that one can be taken back");
+                yield sent;
+            }
+            case JobEntry.Waived(String checkId, String reason) -> {
+                mechanicsOnly("checkId", checkId);
+                boolean isKnown = bench.plan().steps().stream()
+                        .flatMap(step -> step.checks().stream())
+                        .anyMatch(check -> check.id().equals(checkId));
+                refuseUnless(isKnown, "checkId", checkId, "is no check of this job");
+                needsReason("reason", reason);
+                yield sent;
+            }
+            case JobEntry.Scoped(Scope scope, var choices, String reason) -> {
+                refuseUnless(
+                        scope.isPossibleOn(bench.end().construction()),
+                        "scope",
+                        scope.words(),
+                        "is not possible on a " + bench.end().construction().words());
+                refuseUnless(
+                        bench.done().isEmpty() || scope != Scope.FIRST_BUILD,
+                        "scope",
+                        scope.words(),
+                        "is for a bare spindle; this one has parts on it");
+                yield sent;
+            }
+            case JobEntry.Condemned(var parts, String reason) -> {
+                needsReason("reason", reason);
+                yield sent;
+            }
+            case JobEntry.Judged judged -> {
+                if (judged.overruled() != null) {
+                    mechanicsOnly("overruled", judged.overruled());
+                    needsReason("overruleReason", judged.overruleReason());
+                }
+                yield sent;
+            }
+            case JobEntry.FirstLooked look -> sent;
+            case JobEntry.Waits waits -> {
+                needsReason("what", waits.what());
+                yield sent;
+            }
+            case JobEntry.WentOn on -> {
+                refuseUnless(bench.waits().isPresent(), "entry", "went on", "is not needed; the job waits for nothing");
+                yield sent;
+            }
+            case JobEntry.Closed closed -> {
+                refuseUnless(
+                        bench.job().state() == Job.State.OPEN,
+                        "entry",
+                        "closed",
+                        "is not needed; it waits for its sign-off");
+                yield sent;
+            }
+            case JobEntry.SignedOff signed -> {
+                mechanicsOnly("entry", "sign-off");
+                refuseUnless(
+                        bench.job().state() == Job.State.AWAITS_SIGN_OFF,
+                        "entry",
+                        "sign-off",
+                        "is not asked for; the job has to be closed first");
+                yield sent;
+            }
+            case JobEntry.Abandoned(String reason) -> {
+                mechanicsOnly("entry", "give up");
+                needsReason("reason", reason);
+                yield sent;
+            }
+        };
+    }
+
+    private JobEntry admit(StepDone sent) {
+        Step step = step(sent.stepId());
+        Optional<Step> now = bench.now();
+        if (now.isEmpty() || !now.get().id().equals(step.id())) {
+            boolean isDone =
+                    bench.done().stream().anyMatch(one -> one.step().id().equals(step.id()));
+            if (isDone) {
+                // somebody else was first: nothing that was read here is lost
+                return new Added(step.id(), sent.checksMet(), sent.readings(), sent.note());
+            }
+            throw new ConflictException("That step is not next. "
+                    + now.map(next -> "Next is: " + next.what() + ".").orElse("Nothing is left to do; close the job."));
+        }
+        if (step.byMechanic()) {
+            mechanicsOnly("stepId", step.what());
+        }
+        List<Check> unmet = step.checks().stream()
+                .filter(check -> check.must()
+                        && !sent.checksMet().contains(check.id())
+                        && !bench.waivedChecks().contains(check.id()))
+                .toList();
+        var errors = new FieldErrors();
+        unmet.forEach(check -> errors.add(
+                "checksMet",
+                check.id(),
+                "must hold before the step is done: " + check.says() + ". A mechanic may let it go"));
+        if (sent.note().length() > MOST_WORDS) {
+            errors.add("note", null, "must be at most " + MOST_WORDS + " characters");
+        }
+        errors.throwIfAny();
+        return sent;
+    }
+
+    private Step step(String id) {
+        var errors = new FieldErrors();
+        Optional<Step> step = bench.plan().find(id);
+        if (step.isEmpty()) {
+            errors.add("stepId", id, "is no step of this job as it stands; look at the bench again");
+        }
+        errors.throwIfAny();
+        return step.orElseThrow();
+    }
+
+    private void mechanicsOnly(String field, Object value) {
+        refuseUnless(isMechanic, field, value, "is a mechanic's to do; ask one to do it signed in as themselves");
+    }
+
+    private static void needsReason(String field, String reason) {
+        refuseUnless(
+                !reason.isBlank() && reason.length() <= MOST_WORDS,
+                field,
+                reason,
+                "must say why, in 1 to " + MOST_WORDS + " characters");
+    }
+
+    private static void refuseUnless(boolean holds, String field, Object value, String remedy) {
+        if (!holds) {
+            var errors = new FieldErrors();
+            errors.add(field, value, remedy);
+            errors.throwIfAny();
+        }
+    }
+}

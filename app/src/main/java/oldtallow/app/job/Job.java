@@ -1,0 +1,38 @@
+package oldtallow.app.job;
+
+import java.time.Instant;
+import java.util.UUID;
+import oldtallow.core.hub.Construction;
+import oldtallow.core.job.JobBrief.Known;
+import oldtallow.core.job.JobBrief.Worker;
+import oldtallow.core.job.Scope;
+
+/**
+ * A job on a wheel end.
+ *
+ * @param construction as it was opened
+ * @param scope as it stands
+ */
+public record Job(
+        UUID id,
+        UUID wheelEndId,
+        Construction construction,
+        Scope scope,
+        Worker worker,
+        Known known,
+        State state,
+        Instant openedAt) {
+
+    /** Where a job stands. */
+    public enum State {
+        OPEN,
+        /** An apprentice closed it; a mechanic has yet to answer for it. */
+        AWAITS_SIGN_OFF,
+        CLOSED,
+        ABANDONED;
+
+        public boolean isOver() {
+            return this == CLOSED || this == ABANDONED;
+        }
+    }
+}

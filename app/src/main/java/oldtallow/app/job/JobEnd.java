@@ -1,0 +1,57 @@
+package oldtallow.app.job;
+
+import java.time.Duration;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.List;
+import oldtallow.core.hub.Construction;
+import oldtallow.core.step.Check;
+
+/** What stands between a job and its end, and how long it took. */
+final class JobEnd {
+
+    /** A longer time between two entries was a break. */
+    private static final Duration A_BREAK = Duration.ofMinutes(20);
+
+    private JobEnd() {}
+
+    /** Reasons why it cannot be closed yet, in sentences; empty when it can. */
+    static List<String> hindrances(JobBench bench, boolean settingOnRecord) {
+        List<String> hindrances = new ArrayList<>();
+        bench.now()
+                .ifPresent(step -> hindrances.add("There is still to do: " + step.what() + ", and "
+                        + (bench.rest().size() - 1) + " more."));
+        if (!bench.ledger().isEmpty()) {
+            hindrances.add("On the tray lies: "
+                    + String.join(
+                            ", ",
+                            bench.ledger().onTray().stream()
+                                    .map(part -> part.words())
+                                    .toList())
+                    + ".");
+        }
+        List<Check> open = bench.open();
+        if (!open.isEmpty()) {
+            hindrances.add("Not yet so: "
+                    + String.join("; ", open.stream().map(Check::says).toList())
+                    + ".");
+        }
+        if (!settingOnRecord && bench.end().construction() != Construction.SPACER_SET) {
+            hindrances.add("No setting of the nut is on record since this job began.");
+        }
+        return hindrances;
+    }
+
+    /** Working time: between entries, breaks left out. */
+    static Duration worked(List<Recorded> entries) {
+        Duration worked = Duration.ZERO;
+        for (int i = 1; i < entries.size(); i++) {
+            Instant before = entries.get(i - 1).at();
+            Duration between = Duration.between(before, entries.get(i).at());
+            if (between.compareTo(A_BREAK) <= 0) {
+                worked = worked.plus(between);
+            }
+        }
+        return worked;
+    }
+}

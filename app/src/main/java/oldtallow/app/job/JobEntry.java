@@ -1,0 +1,112 @@
+package oldtallow.app.job;
+
+import java.util.List;
+import java.util.Set;
+import oldtallow.core.job.Choices;
+import oldtallow.core.job.Scope;
+import oldtallow.core.judge.Finding;
+import oldtallow.core.judge.Looked;
+import oldtallow.core.judge.Verdict.Outcome;
+import oldtallow.core.look.FirstLook;
+import oldtallow.core.part.Part;
+import oldtallow.core.step.ReadingKind;
+import org.jspecify.annotations.Nullable;
+
+/** Something written down about a job. A job is what its entries say, in their order; none is ever changed. */
+public sealed interface JobEntry {
+
+    /** How far it goes and by which schools; the first entry of every job, and each change of mind. */
+    record Scoped(Scope scope, Choices choices, String reason) implements JobEntry {}
+
+    /**
+     * A step was done.
+     *
+     * @param checksMet ids of the checks that held
+     */
+    record StepDone(String stepId, Set<String> checksMet, List<Taken> readings, String note) implements JobEntry {
+
+        public StepDone {
+            checksMet = Set.copyOf(checksMet);
+            readings = List.copyOf(readings);
+        }
+    }
+
+    /** The step done last was not done after all. */
+    record StepUndone(String stepId) implements JobEntry {}
+
+    /** Something to add to a step that is done: another device's readings, a note. */
+    record Added(String stepId, Set<String> checksMet, List<Taken> readings, String note) implements JobEntry {
+
+        public Added {
+            checksMet = Set.copyOf(checksMet);
+            readings = List.copyOf(readings);
+        }
+    }
+
+    /** A mechanic lets a check go, and says why. */
+    record Waived(String checkId, String reason) implements JobEntry {}
+
+    /** Parts that are not to go back, whatever judging says. */
+    record Condemned(Set<Part> parts, String reason) implements JobEntry {
+
+        public Condemned {
+            parts = Set.copyOf(parts);
+        }
+    }
+
+    /** What was seen, heard and felt before anything was loosened; the latest look counts. */
+    record FirstLooked(FirstLook look) implements JobEntry {}
+
+    /**
+     * What was found on an item; the latest counts.
+     *
+     * @param looked how a bearing was looked at; null for spindle and hub
+     * @param overruled a mechanic's own verdict against the rules'; null where the rules' stands
+     * @param overruleReason empty where nothing is overruled
+     */
+    record Judged(
+            Item item,
+            List<Finding> findings,
+            @Nullable Looked looked,
+            @Nullable Outcome overruled,
+            String overruleReason)
+            implements JobEntry {
+
+        public Judged {
+            findings = List.copyOf(findings);
+        }
+    }
+
+    /**
+     * It waits for a part.
+     *
+     * @param bag label of the bag the loose parts lie in; may be empty
+     * @param orderedFrom where it was ordered; may be empty
+     */
+    record Waits(String what, String bag, String orderedFrom) implements JobEntry {}
+
+    /** What it waited for is here. */
+    record WentOn() implements JobEntry {}
+
+    record Closed() implements JobEntry {}
+
+    record SignedOff() implements JobEntry {}
+
+    record Abandoned(String reason) implements JobEntry {}
+
+    /** What is judged; cone and cup of a bearing are one item. */
+    enum Item {
+        INBOARD_BEARING,
+        OUTBOARD_BEARING,
+        SPINDLE,
+        HUB
+    }
+
+    /** A reading as it was taken, in the kind's own unit. */
+    record Taken(ReadingKind kind, double value) {
+
+        public Taken {
+            kind.require(value);
+        }
+    }
+}

@@ -1,0 +1,45 @@
+package oldtallow.app.job;
+
+import java.time.Duration;
+import java.time.Instant;
+import java.util.Collection;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import oldtallow.app.walls.SignedIn;
+import oldtallow.core.hub.Construction;
+import oldtallow.core.job.Scope;
+
+/** Where jobs are kept. */
+public interface JobStore {
+
+    Optional<Job> find(UUID workshopId, UUID jobId);
+
+    /** Jobs that are not over, the one opened last first. */
+    List<Job> open(UUID workshopId);
+
+    /** Jobs of these wheel ends that are over, the latest first. */
+    List<Job> over(UUID workshopId, Collection<UUID> wheelEndIds);
+
+    /** False where this id, or the wheel end, has an open job already. */
+    boolean add(SignedIn person, Job job);
+
+    /** Holds a job until the transaction ends, so that two devices write one after the other. */
+    void hold(UUID workshopId, UUID jobId);
+
+    /** Entries of a job in their order. */
+    List<Recorded> entries(UUID workshopId, UUID jobId);
+
+    /** Writes the next entry, and tells everybody who watches the job. */
+    void append(SignedIn person, UUID jobId, Recorded next);
+
+    /** The workshop and job that an entry's id belongs to; empty where it is free. */
+    Optional<UUID> jobOfEntry(UUID workshopId, UUID entryId);
+
+    void change(UUID workshopId, UUID jobId, Scope scope, Job.State state);
+
+    void end(UUID workshopId, UUID jobId, Job.State state, Instant at, Duration worked);
+
+    /** Working times of the latest closed jobs like this one, at most ten. */
+    List<Duration> pastWork(UUID workshopId, Construction construction, Scope scope);
+}

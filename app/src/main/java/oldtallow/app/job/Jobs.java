@@ -1,0 +1,227 @@
+package oldtallow.app.job;
+
+import java.time.Clock;
+import java.time.Duration;
+import java.time.Instant;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.UUID;
+import oldtallow.app.figures.Figures;
+import oldtallow.app.fitted.FittedParts;
+import oldtallow.app.nut.NutSettings;
+import oldtallow.app.platform.ConflictException;
+import oldtallow.app.platform.FieldErrors;
+import oldtallow.app.platform.NotFoundException;
+import oldtallow.app.register.Register;
+import oldtallow.app.register.WheelEnd;
+import oldtallow.app.walls.Asker;
+import oldtallow.app.walls.Role;
+import oldtallow.app.walls.SignedIn;
+import oldtallow.core.figure.Authority;
+import oldtallow.core.figure.FigureKind;
+import oldtallow.core.hub.Fastening;
+import oldtallow.core.job.Choices;
+import oldtallow.core.job.JobBrief;
+import oldtallow.core.job.JobBrief.Known;
+import oldtallow.core.job.JobBrief.Worker;
+import oldtallow.core.job.Plan;
+import oldtallow.core.job.Planner;
+import oldtallow.core.job.Scope;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Jobs on wheel ends: opened, worked on step by step by whoever is there, closed when nothing is left. */
+@Service
+public class Jobs {
+
+    private final JobStore store;
+    private final Register register;
+    private final FittedParts fitted;
+    private final Figures figures;
+    private final NutSettings settings;
+    private final Clock clock;
+
+    Jobs(JobStore store, Register register, FittedParts fitted, Figures figures, NutSettings settings, Clock clock) {
+        this.store = store;
+        this.register = register;
+        this.fitted = fitted;
+        this.figures = figures;
+        this.settings = settings;
+        this.clock = clock;
+    }
+
+    /**
+     * What a job would be, before it is opened.
+     *
+     * @param takes from the workshop's own past jobs, or common practice while there are none
+     * @param fromPastJobs how many past jobs {@code takes} is the middle of; 0 for common practice
+     */
+    public record Preview(WheelEnd end, Plan plan, Duration takes, int fromPastJobs) {}
+
+    /** Plans a job without opening it. */
+    @Transactional(readOnly = true)
+    public Preview preview(UUID wheelEndId, Scope scope, Choices choices) {
+        WheelEnd end = register.wheelEnd(wheelEndId);
+        Plan plan = Planner.plan(brief(end, scope, choices, known(end), worker(Asker.now())));
+        List<Duration> past = store.pastWork(Asker.now().workshopId(), end.construction(), scope);
+        Duration takes = past.isEmpty()
+                ? plan.usually()
+                : past.stream().sorted().toList().get(past.size() / 2);
+        return new Preview(end, plan, takes, past.size());
+    }
+
+    /** Opens a job; opened again under the same id it is the same job. */
+    @Transactional
+    public JobBench open(UUID id, UUID wheelEndId, Scope scope, Choices choices) {
+        SignedIn person = Asker.now();
+        Optional<Job> earlier = store.find(person.workshopId(), id);
+        if (earlier.isPresent()) {
+            return bench(earlier.get());
+        }
+        WheelEnd end = register.wheelEnd(wheelEndId);
+        Known known = known(end);
+        // refuses what this construction cannot have
+        JobBrief brief = brief(end, scope, choices, known, worker(person));
+        var job = new Job(
+                id,
+                wheelEndId,
+                end.construction(),
+                brief.scope(),
+                brief.worker(),
+                known,
+                Job.State.OPEN,
+                clock.instant());
+        if (!store.add(person, job)) {
+            throw new ConflictException("There is a job on this wheel end already. Go on with that one.");
+        }
+        append(person, id, 1, new NewEntry(UUID.randomUUID(), new JobEntry.Scoped(scope, choices, "")));
+        return bench(job);
+    }
+
+    /** Jobs that are not over, the one opened last first. */
+    @Transactional(readOnly = true)
+    public List<JobBench> open() {
+        return store.open(Asker.now().workshopId()).stream().map(this::bench).toList();
+    }
+
+    @Transactional(readOnly = true)
+    public JobBench bench(UUID jobId) {
+        return bench(job(jobId));
+    }
+
+    /** Why it cannot be closed yet; empty when it can. */
+    @Transactional(readOnly = true)
+    public List<String> hindrances(JobBench bench) {
+        boolean onRecord = settings.of(bench.end().id()).stream()
+                .anyMatch(setting -> !setting.setAt().isBefore(bench.job().openedAt()));
+        return JobEnd.hindrances(bench, onRecord);
+    }
+
+    /**
+     * Writes an entry down. The same one sent again changes nothing. A step that somebody else finished meanwhile keeps what
+     * this device has to add to it.
+     */
+    @Transactional
+    public JobBench enter(UUID jobId, NewEntry sent) {
+        SignedIn person = Asker.now();
+        job(jobId);
+        store.hold(person.workshopId(), jobId);
+        JobBench bench = bench(job(jobId));
+        Optional<UUID> earlier = store.jobOfEntry(person.workshopId(), sent.id());
+        if (earlier.isPresent()) {
+            if (!earlier.get().equals(jobId)) {
+                throw new ConflictException("This id is taken by another job. Send it again under a new one.");
+            }
+            return bench;
+        }
+        if (bench.job().state().isOver()) {
+            throw new ConflictException("This job is over. Open a new one on the wheel end.");
+        }
+        JobEntry entry = new EntryRules(bench, person.role() != Role.APPRENTICE).admit(sent.entry());
+        var admitted = new NewEntry(sent.id(), entry);
+        append(person, jobId, bench.entries().size() + 1, admitted);
+        follow(person, bench, entry);
+        return bench(job(jobId));
+    }
+
+    private void follow(SignedIn person, JobBench before, JobEntry entry) {
+        UUID workshop = person.workshopId();
+        UUID id = before.job().id();
+        switch (entry) {
+            case JobEntry.Scoped scoped -> store.change(workshop, id, scoped.scope(), Job.State.OPEN);
+            case JobEntry.Closed closed -> {
+                JobBench now = bench(before.job());
+                refuseUnless(hindrances(now).isEmpty(), String.join(" ", hindrances(now)));
+                if (before.job().worker() == Worker.APPRENTICE && person.role() == Role.APPRENTICE) {
+                    store.change(workshop, id, before.job().scope(), Job.State.AWAITS_SIGN_OFF);
+                } else {
+                    end(workshop, now, Job.State.CLOSED);
+                }
+            }
+            case JobEntry.SignedOff signed -> end(workshop, before, Job.State.CLOSED);
+            case JobEntry.Abandoned abandoned -> end(workshop, before, Job.State.ABANDONED);
+            default -> {}
+        }
+    }
+
+    private void end(UUID workshop, JobBench bench, Job.State state) {
+        store.end(workshop, bench.job().id(), state, clock.instant(), JobEnd.worked(bench.entries()));
+        register.touched(bench.end().rigId());
+    }
+
+    private void append(SignedIn person, UUID jobId, int number, NewEntry entry) {
+        Instant now = clock.instant();
+        store.append(person, jobId, new Recorded(entry.id(), number, entry.entry(), person.name(), now));
+    }
+
+    private JobBench bench(Job job) {
+        return JobBench.read(
+                job,
+                register.wheelEnd(job.wheelEndId()),
+                store.entries(Asker.now().workshopId(), job.id()));
+    }
+
+    private Job job(UUID jobId) {
+        return store.find(Asker.now().workshopId(), jobId).orElseThrow(() -> new NotFoundException("job", jobId));
+    }
+
+    private Known known(WheelEnd end) {
+        boolean bearings = fitted.fittedTo(end.id()).stream()
+                        .filter(part -> part.place().isBearing() && part.set().isPresent())
+                        .count()
+                == 2;
+        boolean makers = figures.ladder(end).entrySet().stream()
+                .filter(one -> one.getKey() == FigureKind.NUT_SEQUENCE || one.getKey() == FigureKind.END_PLAY)
+                .flatMap(one -> one.getValue().stream())
+                .anyMatch(figure -> figure.authority() == Authority.MAKER);
+        return new Known(bearings, makers, false);
+    }
+
+    private static JobBrief brief(WheelEnd end, Scope scope, Choices choices, Known known, Worker worker) {
+        var errors = new FieldErrors();
+        return errors.require(errors.at(
+                "scope",
+                () -> new JobBrief(
+                        end.construction(),
+                        Fastening.of(end.build().lock()),
+                        end.build().fittings(),
+                        scope,
+                        choices,
+                        known,
+                        worker,
+                        Set.of())));
+    }
+
+    private static Worker worker(SignedIn person) {
+        return person.role() == Role.APPRENTICE ? Worker.APPRENTICE : Worker.MECHANIC;
+    }
+
+    private static void refuseUnless(boolean holds, String why) {
+        if (!holds) {
+            var errors = new FieldErrors();
+            errors.add("entry", null, why);
+            errors.throwIfAny();
+        }
+    }
+}

@@ -1,0 +1,94 @@
+package oldtallow.app.job.persistence;
+
+import java.sql.Connection;
+import java.sql.DriverManager;
+import java.sql.SQLException;
+import java.sql.Statement;
+import java.util.UUID;
+import java.util.concurrent.atomic.AtomicBoolean;
+import oldtallow.app.job.JobWatch;
+import org.jspecify.annotations.Nullable;
+import org.postgresql.PGConnection;
+import org.postgresql.PGNotification;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.boot.jdbc.autoconfigure.JdbcConnectionDetails;
+import org.springframework.context.SmartLifecycle;
+import org.springframework.stereotype.Component;
+
+/**
+ * Listens for entries that any instance writes, on a connection of its own, and passes them to whoever watches here. Job ids
+ * only go over it; what changed is read by each watcher through the walls.
+ */
+@Component
+class JobNotices implements SmartLifecycle {
+
+    static final String CHANNEL = "job";
+
+    private static final Logger LOG = LoggerFactory.getLogger(JobNotices.class);
+    private static final int LISTEN_MILLISECONDS = 1000;
+    private static final int WAIT_BEFORE_NEXT_TRY = 1000;
+
+    private final JdbcConnectionDetails database;
+    private final JobWatch watch;
+    private final AtomicBoolean running = new AtomicBoolean();
+
+    JobNotices(JdbcConnectionDetails database, JobWatch watch) {
+        this.database = database;
+        this.watch = watch;
+    }
+
+    @Override
+    public void start() {
+        if (running.compareAndSet(false, true)) {
+            Thread.ofVirtual().name("job notices").start(this::listenForEver);
+        }
+    }
+
+    @Override
+    public void stop() {
+        running.set(false);
+    }
+
+    @Override
+    public boolean isRunning() {
+        return running.get();
+    }
+
+    private void listenForEver() {
+        while (running.get()) {
+            try (Connection connection = DriverManager.getConnection(
+                    database.getJdbcUrl(), database.getUsername(), database.getPassword())) {
+                try (Statement listen = connection.createStatement()) {
+                    listen.execute("listen " + CHANNEL);
+                }
+                watch.lookAgain(); // what was told while nobody listened
+                listen(connection.unwrap(PGConnection.class));
+            } catch (SQLException e) {
+                if (running.get()) {
+                    LOG.debug("not listening for jobs: {}", e.getMessage());
+                    pause();
+                }
+            }
+        }
+    }
+
+    private void listen(PGConnection connection) throws SQLException {
+        while (running.get()) {
+            PGNotification @Nullable [] notices = connection.getNotifications(LISTEN_MILLISECONDS);
+            if (notices != null) {
+                for (PGNotification notice : notices) {
+                    watch.changed(UUID.fromString(notice.getParameter()));
+                }
+            }
+        }
+    }
+
+    private static void pause() {
+        try {
+            Thread.sleep(WAIT_BEFORE_NEXT_TRY);
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
+        }
+    }
+}

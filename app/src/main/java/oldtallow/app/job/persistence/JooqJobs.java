@@ -1,0 +1,183 @@
+package oldtallow.app.job.persistence;
+
+import static oldtallow.db.tables.Job.JOB;
+import static oldtallow.db.tables.JobEntry.JOB_ENTRY;
+import static org.jooq.impl.DSL.any;
+import static org.jooq.impl.DSL.function;
+import static org.jooq.impl.DSL.val;
+
+import java.time.Duration;
+import java.time.Instant;
+import java.time.ZoneOffset;
+import java.util.Collection;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import oldtallow.app.job.Job;
+import oldtallow.app.job.JobStore;
+import oldtallow.app.job.Recorded;
+import oldtallow.app.walls.SignedIn;
+import oldtallow.core.hub.Construction;
+import oldtallow.core.job.JobBrief.Known;
+import oldtallow.core.job.JobBrief.Worker;
+import oldtallow.core.job.Scope;
+import oldtallow.db.tables.records.JobRecord;
+import org.jooq.DSLContext;
+import org.jooq.impl.SQLDataType;
+import org.springframework.stereotype.Repository;
+
+@Repository
+class JooqJobs implements JobStore {
+
+    private static final int PAST_JOBS = 10;
+
+    private final DSLContext db;
+    private final EntryJson json;
+
+    JooqJobs(DSLContext db, EntryJson json) {
+        this.db = db;
+        this.json = json;
+    }
+
+    @Override
+    public Optional<Job> find(UUID workshopId, UUID jobId) {
+        return db.selectFrom(JOB)
+                .where(JOB.WORKSHOP_ID.eq(workshopId), JOB.ID.eq(jobId))
+                .fetchOptional(JooqJobs::job);
+    }
+
+    @Override
+    public List<Job> open(UUID workshopId) {
+        return db.selectFrom(JOB)
+                .where(
+                        JOB.WORKSHOP_ID.eq(workshopId),
+                        JOB.STATE.in(Job.State.OPEN.name(), Job.State.AWAITS_SIGN_OFF.name()))
+                .orderBy(JOB.OPENED_AT.desc(), JOB.ID)
+                .fetch(JooqJobs::job);
+    }
+
+    @Override
+    public List<Job> over(UUID workshopId, Collection<UUID> wheelEndIds) {
+        return db.selectFrom(JOB)
+                .where(
+                        JOB.WORKSHOP_ID.eq(workshopId),
+                        JOB.WHEEL_END_ID.eq(any(wheelEndIds.toArray(UUID[]::new))),
+                        JOB.STATE.in(Job.State.CLOSED.name(), Job.State.ABANDONED.name()))
+                .orderBy(JOB.CLOSED_AT.desc(), JOB.ID)
+                .fetch(JooqJobs::job);
+    }
+
+    @Override
+    public boolean add(SignedIn person, Job job) {
+        return db.insertInto(JOB)
+                        .set(JOB.ID, job.id())
+                        .set(JOB.WORKSHOP_ID, person.workshopId())
+                        .set(JOB.WHEEL_END_ID, job.wheelEndId())
+                        .set(JOB.CONSTRUCTION, job.construction().name())
+                        .set(JOB.SCOPE, job.scope().name())
+                        .set(JOB.WORKER, job.worker().name())
+                        .set(JOB.KNOWN_BEARINGS, job.known().bearings())
+                        .set(JOB.KNOWN_FIGURES, job.known().figures())
+                        .set(JOB.KNOWN_GREASE, job.known().grease())
+                        .set(JOB.STATE, job.state().name())
+                        .set(JOB.OPENED_BY, person.personId())
+                        .set(JOB.OPENED_AT, job.openedAt().atOffset(ZoneOffset.UTC))
+                        .onConflictDoNothing()
+                        .execute()
+                == 1;
+    }
+
+    @Override
+    public void hold(UUID workshopId, UUID jobId) {
+        db.select(JOB.ID)
+                .from(JOB)
+                .where(JOB.WORKSHOP_ID.eq(workshopId), JOB.ID.eq(jobId))
+                .forUpdate()
+                .fetch();
+    }
+
+    @Override
+    public List<Recorded> entries(UUID workshopId, UUID jobId) {
+        return db.selectFrom(JOB_ENTRY)
+                .where(JOB_ENTRY.WORKSHOP_ID.eq(workshopId), JOB_ENTRY.JOB_ID.eq(jobId))
+                .orderBy(JOB_ENTRY.NUMBER)
+                .fetch(row -> new Recorded(
+                        row.getId(),
+                        row.getNumber(),
+                        json.read(row.getKind(), row.getBody()),
+                        row.getPersonName(),
+                        row.getAt().toInstant()));
+    }
+
+    @Override
+    public void append(SignedIn person, UUID jobId, Recorded next) {
+        db.insertInto(JOB_ENTRY)
+                .set(JOB_ENTRY.ID, next.id())
+                .set(JOB_ENTRY.WORKSHOP_ID, person.workshopId())
+                .set(JOB_ENTRY.JOB_ID, jobId)
+                .set(JOB_ENTRY.NUMBER, next.number())
+                .set(JOB_ENTRY.KIND, json.kind(next.entry()))
+                .set(JOB_ENTRY.BODY, json.body(next.entry()))
+                .set(JOB_ENTRY.PERSON_ID, person.personId())
+                .set(JOB_ENTRY.PERSON_NAME, person.name())
+                .set(JOB_ENTRY.AT, next.at().atOffset(ZoneOffset.UTC))
+                .execute();
+        // told when the transaction ends, to every instance that listens
+        db.select(function("pg_notify", SQLDataType.VARCHAR, val(JobNotices.CHANNEL), val(jobId.toString())))
+                .fetch();
+    }
+
+    @Override
+    public Optional<UUID> jobOfEntry(UUID workshopId, UUID entryId) {
+        return db.select(JOB_ENTRY.JOB_ID)
+                .from(JOB_ENTRY)
+                .where(JOB_ENTRY.WORKSHOP_ID.eq(workshopId), JOB_ENTRY.ID.eq(entryId))
+                .fetchOptional(JOB_ENTRY.JOB_ID);
+    }
+
+    @Override
+    public void change(UUID workshopId, UUID jobId, Scope scope, Job.State state) {
+        db.update(JOB)
+                .set(JOB.SCOPE, scope.name())
+                .set(JOB.STATE, state.name())
+                .where(JOB.WORKSHOP_ID.eq(workshopId), JOB.ID.eq(jobId))
+                .execute();
+    }
+
+    @Override
+    public void end(UUID workshopId, UUID jobId, Job.State state, Instant at, Duration worked) {
+        db.update(JOB)
+                .set(JOB.STATE, state.name())
+                .set(JOB.CLOSED_AT, at.atOffset(ZoneOffset.UTC))
+                .set(JOB.WORKED_SECONDS, Math.toIntExact(worked.toSeconds()))
+                .where(JOB.WORKSHOP_ID.eq(workshopId), JOB.ID.eq(jobId))
+                .execute();
+    }
+
+    @Override
+    public List<Duration> pastWork(UUID workshopId, Construction construction, Scope scope) {
+        return db.select(JOB.WORKED_SECONDS)
+                .from(JOB)
+                .where(
+                        JOB.WORKSHOP_ID.eq(workshopId),
+                        JOB.CONSTRUCTION.eq(construction.name()),
+                        JOB.SCOPE.eq(scope.name()),
+                        JOB.STATE.eq(Job.State.CLOSED.name()),
+                        JOB.WORKED_SECONDS.gt(0))
+                .orderBy(JOB.CLOSED_AT.desc())
+                .limit(PAST_JOBS)
+                .fetch(row -> Duration.ofSeconds(row.value1()));
+    }
+
+    private static Job job(JobRecord row) {
+        return new Job(
+                row.getId(),
+                row.getWheelEndId(),
+                Construction.valueOf(row.getConstruction()),
+                Scope.valueOf(row.getScope()),
+                Worker.valueOf(row.getWorker()),
+                new Known(row.getKnownBearings(), row.getKnownFigures(), row.getKnownGrease()),
+                Job.State.valueOf(row.getState()),
+                row.getOpenedAt().toInstant());
+    }
+}

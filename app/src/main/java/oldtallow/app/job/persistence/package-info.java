@@ -1,0 +1,5 @@
+/** Jobs and their entries in PostgreSQL. */
+@NullMarked
+package oldtallow.app.job.persistence;
+
+import org.jspecify.annotations.NullMarked;

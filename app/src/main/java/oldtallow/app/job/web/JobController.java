@@ -1,0 +1,129 @@
+package oldtallow.app.job.web;
+
+import java.util.List;
+import java.util.UUID;
+import oldtallow.app.job.JobBench;
+import oldtallow.app.job.JobEntry;
+import oldtallow.app.job.Jobs;
+import oldtallow.app.job.NewEntry;
+import oldtallow.app.job.web.JobForms.NewJobForm;
+import oldtallow.app.job.web.JobForms.PlainEntryForm;
+import oldtallow.app.job.web.JobForms.PlanForm;
+import oldtallow.app.job.web.JobForms.ReasonForm;
+import oldtallow.app.job.web.JobForms.RescopeForm;
+import oldtallow.app.job.web.JobForms.StepDoneForm;
+import oldtallow.app.job.web.JobForms.UndoForm;
+import oldtallow.app.job.web.JobForms.WaitsForm;
+import oldtallow.app.job.web.JobForms.WaiverForm;
+import oldtallow.core.job.Choices;
+import org.jspecify.annotations.Nullable;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+
+/** The bench. Each answer is the job as it stands then. */
+@RestController
+@RequestMapping("/api")
+class JobController {
+
+    private final Jobs jobs;
+
+    JobController(Jobs jobs) {
+        this.jobs = jobs;
+    }
+
+    /** What a job would need and how long it would take; nothing is opened. */
+    @PostMapping("/wheel-ends/{wheelEndId}/job-plan")
+    PlanView plan(@PathVariable UUID wheelEndId, @RequestBody PlanForm form) {
+        return PlanView.of(jobs.preview(wheelEndId, form.scope(), JobForms.choices(form.choices(), Choices.USUAL)));
+    }
+
+    @PostMapping("/wheel-ends/{wheelEndId}/jobs")
+    JobView open(@PathVariable UUID wheelEndId, @RequestBody NewJobForm form) {
+        return view(jobs.open(form.id(), wheelEndId, form.scope(), JobForms.choices(form.choices(), Choices.USUAL)));
+    }
+
+    /** Jobs that are not over, the one opened last first. */
+    @GetMapping("/jobs")
+    List<JobLineView> open() {
+        return jobs.open().stream().map(JobLineView::of).toList();
+    }
+
+    @GetMapping("/jobs/{jobId}")
+    JobView job(@PathVariable UUID jobId) {
+        return view(jobs.bench(jobId));
+    }
+
+    /** A step was done. One that somebody else finished meanwhile keeps what was read here. */
+    @PostMapping("/jobs/{jobId}/steps")
+    JobView done(@PathVariable UUID jobId, @RequestBody StepDoneForm form) {
+        return view(jobs.enter(jobId, form.toEntry()));
+    }
+
+    /** The step done last was not done after all. */
+    @PostMapping("/jobs/{jobId}/undo")
+    JobView undo(@PathVariable UUID jobId, @RequestBody UndoForm form) {
+        return enter(jobId, form.id(), new JobEntry.StepUndone(form.stepId()));
+    }
+
+    /** A mechanic lets a check go. */
+    @PostMapping("/jobs/{jobId}/waivers")
+    JobView waive(@PathVariable UUID jobId, @RequestBody WaiverForm form) {
+        return enter(
+                jobId,
+                form.id(),
+                new JobEntry.Waived(form.checkId(), form.reason().strip()));
+    }
+
+    /** The rest is planned anew; what was done stays done. */
+    @PostMapping("/jobs/{jobId}/scope")
+    JobView rescope(@PathVariable UUID jobId, @RequestBody RescopeForm form) {
+        Choices now = jobs.bench(jobId).plan().brief().choices();
+        return enter(
+                jobId,
+                form.id(),
+                new JobEntry.Scoped(form.scope(), JobForms.choices(form.choices(), now), text(form.reason())));
+    }
+
+    @PostMapping("/jobs/{jobId}/waits")
+    JobView waits(@PathVariable UUID jobId, @RequestBody WaitsForm form) {
+        return enter(
+                jobId, form.id(), new JobEntry.Waits(form.what().strip(), text(form.bag()), text(form.orderedFrom())));
+    }
+
+    @PostMapping("/jobs/{jobId}/went-on")
+    JobView wentOn(@PathVariable UUID jobId, @RequestBody PlainEntryForm form) {
+        return enter(jobId, form.id(), new JobEntry.WentOn());
+    }
+
+    /** Closes it; an apprentice's job then waits for a mechanic. */
+    @PostMapping("/jobs/{jobId}/close")
+    JobView close(@PathVariable UUID jobId, @RequestBody PlainEntryForm form) {
+        return enter(jobId, form.id(), new JobEntry.Closed());
+    }
+
+    @PostMapping("/jobs/{jobId}/sign-off")
+    JobView signOff(@PathVariable UUID jobId, @RequestBody PlainEntryForm form) {
+        return enter(jobId, form.id(), new JobEntry.SignedOff());
+    }
+
+    @PostMapping("/jobs/{jobId}/abandon")
+    JobView abandon(@PathVariable UUID jobId, @RequestBody ReasonForm form) {
+        return enter(jobId, form.id(), new JobEntry.Abandoned(form.reason().strip()));
+    }
+
+    private JobView enter(UUID jobId, UUID id, JobEntry entry) {
+        return view(jobs.enter(jobId, new NewEntry(id, entry)));
+    }
+
+    private JobView view(JobBench bench) {
+        return JobView.of(bench, jobs.hindrances(bench));
+    }
+
+    private static String text(@Nullable String typed) {
+        return typed == null ? "" : typed.strip();
+    }
+}

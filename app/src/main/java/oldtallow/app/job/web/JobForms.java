@@ -1,0 +1,90 @@
+package oldtallow.app.job.web;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Set;
+import java.util.UUID;
+import oldtallow.app.job.JobEntry;
+import oldtallow.app.job.NewEntry;
+import oldtallow.app.platform.FieldErrors;
+import oldtallow.core.job.Choices;
+import oldtallow.core.job.Scope;
+import oldtallow.core.step.ReadingKind;
+import oldtallow.core.step.ReadingUnit;
+import org.jspecify.annotations.Nullable;
+
+/** What the bench sends. Ids are made by the device, so that a try repeated is one entry. */
+final class JobForms {
+
+    private JobForms() {}
+
+    /** A job to open, or to look at beforehand. Choices left out are the usual ones. */
+    record NewJobForm(UUID id, Scope scope, @Nullable Choices choices) {}
+
+    /** A job to look at before it is opened. */
+    record PlanForm(Scope scope, @Nullable Choices choices) {}
+
+    /** A step that was done. */
+    record StepDoneForm(
+            UUID id,
+            String stepId,
+            @Nullable Set<String> checksMet,
+            @Nullable List<TakenForm> readings,
+            @Nullable String note) {
+
+        NewEntry toEntry() {
+            var errors = new FieldErrors();
+            List<JobEntry.@Nullable Taken> taken = new ArrayList<>();
+            List<TakenForm> sent = readings == null ? List.of() : readings;
+            for (int i = 0; i < sent.size(); i++) {
+                taken.add(errors.at("readings[" + i + "].number", sent.get(i)::toTaken));
+            }
+            errors.throwIfAny();
+            return new NewEntry(
+                    id,
+                    new JobEntry.StepDone(
+                            stepId,
+                            checksMet == null ? Set.of() : checksMet,
+                            taken.stream().map(errors::require).toList(),
+                            note == null ? "" : note.strip()));
+        }
+    }
+
+    /** A reading as it was typed. */
+    record TakenForm(ReadingKind kind, double number, ReadingUnit unit) {
+
+        JobEntry.Taken toTaken() {
+            return new JobEntry.Taken(kind, kind.of(number, unit));
+        }
+    }
+
+    /** The step done last, taken back. */
+    record UndoForm(UUID id, String stepId) {}
+
+    /** A check that a mechanic lets go. */
+    record WaiverForm(UUID id, String checkId, String reason) {}
+
+    /** A change of mind. */
+    record RescopeForm(
+            UUID id,
+            Scope scope,
+            @Nullable Choices choices,
+            @Nullable String reason) {}
+
+    /** It waits for a part. */
+    record WaitsForm(
+            UUID id,
+            String what,
+            @Nullable String bag,
+            @Nullable String orderedFrom) {}
+
+    /** An entry that says nothing but that it happened. */
+    record PlainEntryForm(UUID id) {}
+
+    /** An entry with its reason. */
+    record ReasonForm(UUID id, String reason) {}
+
+    static Choices choices(@Nullable Choices sent, Choices otherwise) {
+        return sent == null ? otherwise : sent;
+    }
+}

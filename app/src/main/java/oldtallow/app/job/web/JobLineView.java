@@ -1,0 +1,48 @@
+package oldtallow.app.job.web;
+
+import java.time.Instant;
+import java.util.UUID;
+import oldtallow.app.job.Job;
+import oldtallow.app.job.JobBench;
+import oldtallow.app.job.Recorded;
+import oldtallow.core.step.Step;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * A job in a list.
+ *
+ * @param now the step to do now; null when none is left
+ */
+record JobLineView(
+        UUID id,
+        UUID wheelEndId,
+        String rigName,
+        String position,
+        String scopeWords,
+        Job.State state,
+        @Nullable String now,
+        int stage,
+        int stepsDone,
+        int stepsLeft,
+        @Nullable String waitsFor,
+        String lastBy,
+        Instant lastAt) {
+
+    static JobLineView of(JobBench bench) {
+        Recorded last = bench.entries().getLast();
+        return new JobLineView(
+                bench.job().id(),
+                bench.end().id(),
+                bench.end().rigName(),
+                bench.end().positionName(),
+                bench.plan().brief().scope().words(),
+                bench.job().state(),
+                bench.now().map(Step::what).orElse(null),
+                bench.now().map(step -> step.stage().number()).orElse(12),
+                bench.done().size(),
+                bench.rest().size(),
+                bench.waits().map(waits -> waits.what()).orElse(null),
+                last.by(),
+                last.at());
+    }
+}

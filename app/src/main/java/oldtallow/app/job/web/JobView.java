@@ -1,0 +1,177 @@
+package oldtallow.app.job.web;
+
+import java.math.BigDecimal;
+import java.math.RoundingMode;
+import java.time.Instant;
+import java.util.Arrays;
+import java.util.Comparator;
+import java.util.List;
+import java.util.UUID;
+import oldtallow.app.job.Job;
+import oldtallow.app.job.JobBench;
+import oldtallow.app.job.JobEntry;
+import oldtallow.app.job.Recorded;
+import oldtallow.core.job.Choices;
+import oldtallow.core.job.JobBrief.Worker;
+import oldtallow.core.job.Ledger;
+import oldtallow.core.job.Scope;
+import oldtallow.core.part.Fate;
+import oldtallow.core.part.Part;
+import oldtallow.core.section.PartName;
+import oldtallow.core.step.PartMove;
+import oldtallow.core.step.Stage;
+import oldtallow.core.step.Step;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * A job as the bench shows it.
+ *
+ * @param number of its latest entry; grows with each
+ * @param now the step to do now; null when none is left
+ * @param offSection what of the section is not on the wheel end now
+ * @param hindrances why it cannot be closed yet
+ */
+record JobView(
+        UUID id,
+        Job.State state,
+        UUID wheelEndId,
+        UUID rigId,
+        String rigName,
+        String position,
+        String construction,
+        Scope scope,
+        String scopeWords,
+        Choices choices,
+        Worker worker,
+        Instant openedAt,
+        int number,
+        List<StageView> stages,
+        @Nullable StepView now,
+        List<AheadView> ahead,
+        List<DoneView> done,
+        List<TrayView> tray,
+        List<PartName> offSection,
+        List<String> openChecks,
+        List<String> hindrances,
+        @Nullable WaitsView waits) {
+
+    private static final int AHEAD = 3;
+    private static final int DECIMALS = 3;
+
+    static JobView of(JobBench bench, List<String> hindrances) {
+        return new JobView(
+                bench.job().id(),
+                bench.job().state(),
+                bench.end().id(),
+                bench.end().rigId(),
+                bench.end().rigName(),
+                bench.end().positionName(),
+                bench.end().construction().words(),
+                bench.plan().brief().scope(),
+                bench.plan().brief().scope().words(),
+                bench.plan().brief().choices(),
+                bench.job().worker(),
+                bench.job().openedAt(),
+                bench.entries().size(),
+                stages(bench),
+                bench.now().map(step -> StepView.of(step, bench)).orElse(null),
+                bench.rest().stream()
+                        .skip(1)
+                        .limit(AHEAD)
+                        .map(step -> new AheadView(step.id(), step.stage().number(), step.what()))
+                        .toList(),
+                bench.done().stream().map(DoneView::of).toList(),
+                bench.ledger().entries().stream()
+                        .filter(Ledger.Entry::isOnTray)
+                        .map(entry -> TrayView.of(entry, bench))
+                        .toList(),
+                bench.ledger().onTray().stream()
+                        .flatMap(part -> part.drawn().stream())
+                        .distinct()
+                        .sorted(Comparator.naturalOrder())
+                        .toList(),
+                bench.open().stream().map(check -> check.says()).toList(),
+                hindrances,
+                bench.waits().map(WaitsView::of).orElse(null));
+    }
+
+    private static List<StageView> stages(JobBench bench) {
+        return Arrays.stream(Stage.values())
+                .map(stage -> {
+                    long total = bench.plan().steps().stream()
+                            .filter(step -> step.stage() == stage)
+                            .count();
+                    long left = bench.rest().stream()
+                            .filter(step -> step.stage() == stage)
+                            .count();
+                    return new StageView(stage.number(), stage.words(), (int) total, (int) (total - left));
+                })
+                .toList();
+    }
+
+    /** In its own unit, as it was kept: rock at the tyre 3.2 mm. */
+    private static String words(JobEntry.Taken taken) {
+        return "%s %s %s"
+                .formatted(
+                        taken.kind().words(),
+                        BigDecimal.valueOf(taken.value())
+                                .setScale(DECIMALS, RoundingMode.HALF_UP)
+                                .stripTrailingZeros()
+                                .toPlainString(),
+                        taken.kind().unit().symbol());
+    }
+
+    /** How far a stage is. */
+    record StageView(int number, String words, int steps, int done) {}
+
+    /** A step to come. */
+    record AheadView(String id, int stage, String what) {}
+
+    /** A step that was done, by whom and when. */
+    record DoneView(String stepId, int stage, String what, String by, Instant at, List<String> readings, String note) {
+
+        static DoneView of(JobBench.Done done) {
+            Step step = done.step();
+            Recorded recorded = done.recorded();
+            JobEntry.StepDone entry = done.entry();
+            return new DoneView(
+                    step.id(),
+                    step.stage().number(),
+                    step.what(),
+                    recorded.by(),
+                    recorded.at(),
+                    entry.readings().stream().map(JobView::words).toList(),
+                    entry.note());
+        }
+    }
+
+    /**
+     * A part on the tray.
+     *
+     * @param inHand whether the step to do now puts it on
+     */
+    record TrayView(Part part, String words, Fate fate, String fateWords, boolean inHand) {
+
+        static TrayView of(Ledger.Entry entry, JobBench bench) {
+            boolean inHand = bench.now().stream()
+                    .flatMap(step -> step.moves().stream())
+                    .filter(move -> move.kind().puts())
+                    .map(PartMove::part)
+                    .anyMatch(part -> part == entry.part());
+            return new TrayView(
+                    entry.part(),
+                    entry.part().words(),
+                    entry.fate(),
+                    entry.fate().words(),
+                    inHand);
+        }
+    }
+
+    /** What it waits for. */
+    record WaitsView(String what, String bag, String orderedFrom) {
+
+        static WaitsView of(JobEntry.Waits waits) {
+            return new WaitsView(waits.what(), waits.bag(), waits.orderedFrom());
+        }
+    }
+}

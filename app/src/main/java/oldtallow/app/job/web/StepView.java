@@ -1,0 +1,114 @@
+package oldtallow.app.job.web;
+
+import java.util.List;
+import oldtallow.app.job.JobBench;
+import oldtallow.core.part.Part;
+import oldtallow.core.step.Caution;
+import oldtallow.core.step.PartMove;
+import oldtallow.core.step.ReadingKind;
+import oldtallow.core.step.ReadingUnit;
+import oldtallow.core.step.Step;
+import oldtallow.core.step.Supply;
+import oldtallow.core.step.Tool;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * A step as the bench shows it.
+ *
+ * @param numberInStage from 1
+ */
+record StepView(
+        String id,
+        int stage,
+        String stageWords,
+        int numberInStage,
+        int stepsInStage,
+        String what,
+        String why,
+        List<String> how,
+        List<String> tools,
+        List<String> supplies,
+        List<CautionView> cautions,
+        List<MoveView> moves,
+        List<ReadingKindView> readings,
+        List<CheckView> checks,
+        @Nullable TimerView timer,
+        boolean byMechanic) {
+
+    static StepView of(Step step, JobBench bench) {
+        List<Step> ofStage = bench.plan().steps().stream()
+                .filter(one -> one.stage() == step.stage())
+                .toList();
+        return new StepView(
+                step.id(),
+                step.stage().number(),
+                step.stage().words(),
+                ofStage.indexOf(step) + 1,
+                ofStage.size(),
+                step.what(),
+                step.why(),
+                step.how(),
+                step.tools().stream().map(Tool::words).toList(),
+                step.supplies().stream().map(Supply::words).toList(),
+                step.cautions().stream().map(CautionView::of).toList(),
+                step.moves().stream().map(MoveView::of).toList(),
+                step.readings().stream().map(ReadingKindView::of).toList(),
+                step.checks().stream()
+                        .map(check -> new CheckView(
+                                check.id(),
+                                check.says(),
+                                check.must(),
+                                bench.metChecks().contains(check.id()),
+                                bench.waivedChecks().contains(check.id())))
+                        .toList(),
+                step.timer()
+                        .map(timer -> new TimerView(timer.lasts().toSeconds(), timer.words()))
+                        .orElse(null),
+                step.byMechanic());
+    }
+
+    /** What happens and what to do. */
+    record CautionView(Caution id, String title, String words, boolean licensedWork) {
+
+        static CautionView of(Caution caution) {
+            return new CautionView(caution, caution.title(), caution.words(), caution.isLicensedWork());
+        }
+    }
+
+    /** A part that the step moves. */
+    record MoveView(
+            Part part,
+            String words,
+            PartMove.Kind kind,
+            @Nullable String wayRound) {
+
+        static MoveView of(PartMove move) {
+            return new MoveView(
+                    move.part(),
+                    move.part().words(),
+                    move.kind(),
+                    move.part().wayRound().orElse(null));
+        }
+    }
+
+    /** A number that the step takes, and the units it may be typed in. */
+    record ReadingKindView(ReadingKind kind, String words, List<UnitView> units) {
+
+        static ReadingKindView of(ReadingKind kind) {
+            return new ReadingKindView(
+                    kind, kind.words(), kind.units().stream().map(UnitView::of).toList());
+        }
+    }
+
+    /** A unit and how it is written. */
+    record UnitView(ReadingUnit unit, String symbol) {
+
+        static UnitView of(ReadingUnit unit) {
+            return new UnitView(unit, unit.symbol());
+        }
+    }
+
+    record CheckView(String id, String says, boolean must, boolean met, boolean waived) {}
+
+    record TimerView(long seconds, String words) {}
+}

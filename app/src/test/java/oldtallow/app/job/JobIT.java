@@ -1,0 +1,317 @@
+package oldtallow.app.job;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.UUID;
+import java.util.concurrent.Callable;
+import java.util.concurrent.Executors;
+import oldtallow.app.testing.Bench;
+import oldtallow.app.testing.Demo;
+import oldtallow.app.testing.Http;
+import oldtallow.app.testing.Http.Answer;
+import oldtallow.app.testing.OldTallowExtension;
+import oldtallow.app.testing.RunningOldTallow;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.ObjectNode;
+
+@ExtendWith(OldTallowExtension.class)
+class JobIT {
+
+    @ParameterizedTest
+    @ValueSource(strings = {"STEPPED_BRAKED", "SPACER_SET", "FULL_FLOATING_REAR", "OIL_BATH_HEAVY", "GREASE_THROUGH"})
+    void aWholeRepackGoesFromTheFirstStepToClosed(String construction, RunningOldTallow app) {
+        Bench bench = new Bench(app.http());
+        JsonNode job = bench.open(bench.newWheelEnd(construction), "REPACK");
+
+        job = bench.doAll(job);
+        assertThat(job.path("hindrances")).isEmpty();
+        Answer closed = bench.post(job, "/close", Bench.entry());
+
+        assertThat(closed.status()).as(closed.text()).isEqualTo(200);
+        assertThat(closed.json().path("state").asString()).isEqualTo("CLOSED");
+        assertThat(closed.json().path("tray")).isEmpty();
+    }
+
+    @Test
+    void partsGoToTheTrayAndComeBack(RunningOldTallow app) {
+        Bench bench = new Bench(app.http());
+        JsonNode job = bench.doUntil(bench.open(bench.newWheelEnd("STEPPED_UNBRAKED"), "REPACK"), "clean.wipe");
+
+        assertThat(job.path("tray").findValuesAsString("part"))
+                .containsExactly(
+                        "WHEEL", "CAP", "COTTER", "NUT", "WASHER", "OUTBOARD_CONE", "HUB", "SEAL", "INBOARD_CONE");
+        assertThat(job.path("offSection").toString()).contains("INBOARD_CONE", "HUB");
+
+        job = bench.doUntil(job, "hub.seal");
+        assertThat(job.path("tray").toString()).doesNotContain("INBOARD_CONE");
+        assertThat(job.path("tray").findValuesAsString("inHand")).contains("true");
+    }
+
+    @Test
+    void aStepIsNotDoneBeforeItsMustChecksHold(RunningOldTallow app) {
+        Bench bench = new Bench(app.http());
+        JsonNode job = bench.doUntil(bench.open(bench.newWheelEnd("STEPPED_BRAKED"), "REPACK"), "raise.jack");
+        ObjectNode form = Bench.entry().put("stepId", "raise.jack");
+
+        Answer refused = bench.post(job, "/steps", form);
+        assertThat(refused.status()).isEqualTo(422);
+        assertThat(refused.remedyFor("checksMet")).contains("stands on stands");
+
+        Answer noReason = bench.post(
+                job, "/waivers", Bench.entry().put("checkId", "raise.on-stands").put("reason", " "));
+        assertThat(noReason.remedyFor("reason")).contains("must say why");
+
+        Bench.accepted(bench.post(
+                job, "/waivers", Bench.entry().put("checkId", "raise.on-stands").put("reason", "on a two-post lift")));
+        assertThat(bench.post(job, "/steps", form).status()).isEqualTo(200);
+    }
+
+    @Test
+    void stepsOutOfOrderAreRefusedAndNothingChanges(RunningOldTallow app) {
+        Bench bench = new Bench(app.http());
+        JsonNode job = bench.open(bench.newWheelEnd("STEPPED_BRAKED"), "REPACK");
+
+        Answer early = bench.post(job, "/steps", Bench.entry().put("stepId", "hub.nut"));
+        Answer none = bench.post(job, "/steps", Bench.entry().put("stepId", "no.such-step"));
+
+        assertThat(early.status()).isEqualTo(409);
+        assertThat(early.text()).contains("Next is:");
+        assertThat(none.remedyFor("stepId")).contains("no step of this job");
+        assertThat(bench.look(job).path("number").asInt()).isEqualTo(1);
+    }
+
+    @Test
+    void refusesImpossibleReadingsAndSaysWhatIsPossible(RunningOldTallow app) {
+        Bench bench = new Bench(app.http());
+        JsonNode job = bench.doUntil(bench.open(bench.newWheelEnd("STEPPED_BRAKED"), "ADJUST"), "look.rock");
+        ObjectNode form = Bench.done(job.path("now"), UUID.randomUUID());
+        form.putArray("readings")
+                .addObject()
+                .put("kind", "ROCK")
+                .put("number", 300)
+                .put("unit", "MILLIMETRE");
+
+        Answer refused = bench.post(job, "/steps", form);
+
+        assertThat(refused.status()).isEqualTo(422);
+        assertThat(refused.remedyFor("readings[0].number")).contains("0.0 to 60.0 mm");
+        form.withArray("readings").removeAll();
+        form.withArray("readings")
+                .addObject()
+                .put("kind", "ROCK")
+                .put("number", 0.125)
+                .put("unit", "INCH");
+        JsonNode after = Bench.accepted(bench.post(job, "/steps", form));
+        assertThat(after.path("done").findValuesAsString("stepId")).contains("look.rock");
+        assertThat(after.path("done").toString()).contains("rock at the tyre 3.175 mm");
+    }
+
+    @Test
+    void aDoubleTapIsOneStep(RunningOldTallow app) {
+        Bench bench = new Bench(app.http());
+        JsonNode job = bench.open(bench.newWheelEnd("STEPPED_BRAKED"), "REPACK");
+        ObjectNode form = Bench.done(job.path("now"), UUID.randomUUID());
+
+        JsonNode once = Bench.accepted(bench.post(job, "/steps", form));
+        JsonNode twice = Bench.accepted(bench.post(job, "/steps", form));
+
+        assertThat(twice.path("number").asInt()).isEqualTo(once.path("number").asInt());
+        assertThat(twice.path("done")).hasSize(1);
+    }
+
+    @Test
+    void twoDevicesThatFinishTheSameStepDoItOnceAndLoseNoReading(RunningOldTallow app) throws Exception {
+        Bench bench = new Bench(app.http());
+        JsonNode job = bench.doUntil(bench.open(bench.newWheelEnd("STEPPED_BRAKED"), "ADJUST"), "look.rock");
+        List<Callable<Integer>> tries = new ArrayList<>();
+        for (int i = 1; i <= 8; i++) {
+            ObjectNode form = Bench.done(job.path("now"), UUID.randomUUID());
+            form.putArray("readings")
+                    .addObject()
+                    .put("kind", "ROCK")
+                    .put("number", i)
+                    .put("unit", "MILLIMETRE");
+            tries.add(() -> bench.post(job, "/steps", form).status());
+        }
+        try (var threads = Executors.newFixedThreadPool(8)) {
+            for (var done : threads.invokeAll(tries)) {
+                assertThat(done.get()).isEqualTo(200);
+            }
+        }
+
+        JsonNode after = bench.look(job);
+        assertThat(after.path("done").findValuesAsString("stepId")).containsOnlyOnce("look.rock");
+        assertThat(after.path("number").asInt()).isEqualTo(job.path("number").asInt() + 8);
+    }
+
+    @Test
+    void theStepDoneLastCanBeTakenBack(RunningOldTallow app) {
+        Bench bench = new Bench(app.http());
+        JsonNode job = bench.doUntil(bench.open(bench.newWheelEnd("STEPPED_BRAKED"), "REPACK"), "strip.cap");
+        job = bench.doNow(job);
+
+        Answer wrong = bench.post(job, "/undo", Bench.entry().put("stepId", "raise.jack"));
+        assertThat(wrong.remedyFor("stepId")).contains("only that one");
+        JsonNode back = Bench.accepted(bench.post(job, "/undo", Bench.entry().put("stepId", "strip.cap")));
+
+        assertThat(back.path("now").path("id").asString()).isEqualTo("strip.cap");
+        assertThat(back.path("tray").toString()).doesNotContain("\"CAP\"");
+    }
+
+    @Test
+    void aRepackTurnsIntoARenewalAndKeepsWhatWasDone(RunningOldTallow app) {
+        Bench bench = new Bench(app.http());
+        JsonNode job = bench.doUntil(bench.open(bench.newWheelEnd("STEPPED_BRAKED"), "REPACK"), "grease.kind");
+
+        JsonNode renewal = Bench.accepted(
+                bench.post(job, "/scope", Bench.entry().put("scope", "RENEW").put("reason", "rust on both")));
+
+        assertThat(renewal.path("now").path("id").asString()).isEqualTo("races.outboard-out");
+        assertThat(renewal.path("done")).hasSize(job.path("done").size());
+        assertThat(bench.doAll(renewal).path("hindrances")).isEmpty();
+    }
+
+    @Test
+    void cannotBeClosedWhileAnythingIsLeft(RunningOldTallow app) {
+        Bench bench = new Bench(app.http());
+        JsonNode job = bench.doUntil(bench.open(bench.newWheelEnd("STEPPED_BRAKED"), "REPACK"), "clean.wipe");
+
+        Answer refused = bench.post(job, "/close", Bench.entry());
+
+        assertThat(refused.status()).isEqualTo(422);
+        assertThat(refused.remedyFor("entry"))
+                .contains("On the tray lies: wheel")
+                .contains("No setting of the nut");
+        assertThat(bench.look(job).path("number").asInt())
+                .isEqualTo(job.path("number").asInt());
+    }
+
+    @Test
+    void anApprenticesJobWaitsForAMechanic(RunningOldTallow app) {
+        Bench wil = new Bench(app.as("wil"));
+        Bench tobe = new Bench(app.http());
+        JsonNode job = wil.doUntil(wil.open(wil.newWheelEnd("STEPPED_UNBRAKED"), "REPACK"), "nut.shown");
+        ObjectNode shown = Bench.done(job.path("now"), UUID.randomUUID());
+
+        assertThat(wil.post(job, "/steps", shown).remedyFor("stepId")).contains("a mechanic's to do");
+        job = Bench.accepted(tobe.post(job, "/steps", shown));
+        job = wil.doAll(job);
+        JsonNode closed = Bench.accepted(wil.post(job, "/close", Bench.entry()));
+        assertThat(closed.path("state").asString()).isEqualTo("AWAITS_SIGN_OFF");
+
+        assertThat(wil.post(job, "/sign-off", Bench.entry()).status()).isEqualTo(422);
+        assertThat(Bench.accepted(tobe.post(job, "/sign-off", Bench.entry()))
+                        .path("state")
+                        .asString())
+                .isEqualTo("CLOSED");
+    }
+
+    @Test
+    void oneJobAtATimeOnAWheelEnd(RunningOldTallow app) {
+        Bench bench = new Bench(app.http());
+        UUID end = bench.newWheelEnd("STEPPED_BRAKED");
+        JsonNode job = bench.open(end, "REPACK");
+
+        Answer second = app.http()
+                .post(
+                        "/api/wheel-ends/" + end + "/jobs",
+                        "{\"id\": \"%s\", \"scope\": \"ADJUST\"}".formatted(UUID.randomUUID()));
+        Answer same = app.http()
+                .post(
+                        "/api/wheel-ends/" + end + "/jobs",
+                        "{\"id\": \"%s\", \"scope\": \"REPACK\"}"
+                                .formatted(job.path("id").asString()));
+
+        assertThat(second.status()).isEqualTo(409);
+        assertThat(same.status()).isEqualTo(200);
+        Bench.accepted(bench.post(job, "/abandon", Bench.entry().put("reason", "sold as it stands")));
+        assertThat(bench.open(end, "ADJUST").path("state").asString()).isEqualTo("OPEN");
+    }
+
+    @Test
+    void waitsForAPartAndGoesOn(RunningOldTallow app) {
+        Bench bench = new Bench(app.http());
+        JsonNode job = bench.open(bench.newWheelEnd("STEPPED_BRAKED"), "REPACK");
+
+        JsonNode waiting = Bench.accepted(bench.post(
+                job,
+                "/waits",
+                Bench.entry().put("what", "seal 171255TB").put("bag", "left, 3").put("orderedFrom", "")));
+        assertThat(waiting.path("waits").path("what").asString()).isEqualTo("seal 171255TB");
+        assertThat(app.http().get("/api/jobs").text()).contains("seal 171255TB");
+        JsonNode on = Bench.accepted(bench.post(job, "/went-on", Bench.entry()));
+        assertThat(on.path("waits").isMissingNode()).isTrue();
+    }
+
+    @Test
+    void tellsBeforehandWhatTheJobNeeds(RunningOldTallow app) {
+        JsonNode plan = Bench.accepted(
+                app.http().post("/api/wheel-ends/" + Demo.SHORT_CAMPER_RIGHT + "/job-plan", "{\"scope\": \"RENEW\"}"));
+
+        assertThat(plan.path("newParts").toString()).contains("inboard cup", "seal", "cotter");
+        assertThat(plan.path("alwaysNew").toString()).isEqualTo("[\"cotter\",\"seal\"]");
+        assertThat(plan.path("needs").findValuesAsString("words")).contains("Raise, make safe", "Races");
+        assertThat(plan.path("minutes").asInt()).isBetween(30, 180);
+    }
+
+    @Test
+    void refusesAHubExchangeWhereThereIsNoHub(RunningOldTallow app) {
+        Bench bench = new Bench(app.http());
+        UUID end = bench.newWheelEnd("SPACER_SET");
+
+        Answer refused = app.http()
+                .post(
+                        "/api/wheel-ends/" + end + "/jobs",
+                        "{\"id\": \"%s\", \"scope\": \"EXCHANGE\"}".formatted(UUID.randomUUID()));
+
+        assertThat(refused.status()).isEqualTo(422);
+        assertThat(refused.text()).contains("renew them");
+    }
+
+    @Test
+    void aJobOfNobodyIsNotFound(RunningOldTallow app) {
+        assertThat(app.http().get("/api/jobs/" + UUID.randomUUID()).status()).isEqualTo(404);
+        assertThat(app.http().get("/api/jobs/" + UUID.randomUUID() + "/events").status())
+                .isEqualTo(404);
+    }
+
+    /** The database is killed between steps, then the application restarted: every step is still there, and none twice. */
+    @Test
+    void nothingRecordedIsLostWhenTheServerDiesBetweenSteps() {
+        try (RunningOldTallow app = RunningOldTallow.empty()) {
+            Http device = app.stranger();
+            device.get("/api/session");
+            device.post("/api/first-owner", """
+                    {"workshop": "North shed", "name": "Bex", "signInName": "bex", "password": "grease under nails"}
+                    """);
+            Bench bench = new Bench(device);
+            JsonNode job = bench.open(bench.newWheelEnd("STEPPED_UNBRAKED"), "ADJUST");
+            int steps = 0;
+            for (int crash = 0; crash < 3; crash++) {
+                for (int i = 0; i < 4; i++) {
+                    job = bench.doNow(job);
+                    steps++;
+                }
+                ObjectNode unsent = Bench.done(job.path("now"), UUID.randomUUID());
+                app.crashDatabase();
+                assertThat(bench.post(job, "/steps", unsent).status()).isGreaterThanOrEqualTo(500);
+                app.postgres().restart();
+                app.restart();
+
+                job = bench.look(job);
+                assertThat(job.path("done")).hasSize(steps);
+                job = Bench.accepted(bench.post(job, "/steps", unsent)); // kept on the device, sent when it is back
+                Bench.accepted(bench.post(job, "/steps", unsent));
+                steps++;
+                assertThat(bench.look(job).path("done")).hasSize(steps);
+            }
+            assertThat(bench.doAll(job).path("hindrances")).isEmpty();
+        }
+    }
+}

@@ -1,0 +1,116 @@
+package oldtallow.app.testing;
+
+import java.time.Instant;
+import java.util.UUID;
+import oldtallow.app.testing.Http.Answer;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.node.ArrayNode;
+import tools.jackson.databind.node.ObjectNode;
+
+/** A device at the bench: opens jobs and does their steps as somebody with a spanner would. */
+public final class Bench {
+
+    private static final JsonMapper JSON = new JsonMapper();
+
+    private final Http device;
+
+    public Bench(Http device) {
+        this.device = device;
+    }
+
+    /** A wheel end of a new rig with one axle, nothing known about its bearings. */
+    public UUID newWheelEnd(String construction) {
+        ObjectNode form = JSON.createObjectNode().put("id", UUID.randomUUID().toString());
+        form.set(
+                "rig",
+                Entries.rig("On the bench", "B " + UUID.randomUUID().toString().substring(0, 8)));
+        ObjectNode left = form.putArray("axles").addObject().putObject("left");
+        left.set("build", Entries.preset(device, construction));
+        left.putArray("bearings");
+        JsonNode rig = accepted(device.post("/api/rigs", form.toString()));
+        return UUID.fromString(
+                rig.path("axles").get(0).path("wheelEnds").get(0).path("id").asString());
+    }
+
+    public JsonNode open(UUID wheelEnd, String scope) {
+        return accepted(device.post(
+                "/api/wheel-ends/" + wheelEnd + "/jobs",
+                "{\"id\": \"" + UUID.randomUUID() + "\", \"scope\": \"" + scope + "\"}"));
+    }
+
+    public JsonNode look(JsonNode job) {
+        return accepted(device.get(path(job, "")));
+    }
+
+    /** Does the step to do now, every check of it met; a nut's setting is saved where it wants one. */
+    public JsonNode doNow(JsonNode job) {
+        JsonNode now = job.path("now");
+        for (JsonNode check : now.path("checks")) {
+            if (check.path("id").asString().equals("nut.recorded")) {
+                saveSetting(UUID.fromString(job.path("wheelEndId").asString()));
+            }
+        }
+        return accepted(
+                device.post(path(job, "/steps"), done(now, UUID.randomUUID()).toString()));
+    }
+
+    /** Does steps until the given one is to be done now. */
+    public JsonNode doUntil(JsonNode job, String stepId) {
+        JsonNode at = job;
+        while (!at.path("now").path("id").asString().equals(stepId)) {
+            if (at.path("now").isMissingNode()) {
+                throw new IllegalStateException("the job has no step " + stepId + " ahead");
+            }
+            at = doNow(at);
+        }
+        return at;
+    }
+
+    /** Does every step that is left. */
+    public JsonNode doAll(JsonNode job) {
+        JsonNode at = job;
+        while (!at.path("now").isMissingNode()) {
+            at = doNow(at);
+        }
+        return at;
+    }
+
+    /** A step as done, every check met. */
+    public static ObjectNode done(JsonNode step, UUID id) {
+        ObjectNode form = JSON.createObjectNode()
+                .put("id", id.toString())
+                .put("stepId", step.path("id").asString());
+        ArrayNode met = form.putArray("checksMet");
+        step.path("checks").forEach(check -> met.add(check.path("id").asString()));
+        return form;
+    }
+
+    public Answer post(JsonNode job, String path, ObjectNode form) {
+        return device.post(path(job, path), form.toString());
+    }
+
+    public static ObjectNode entry() {
+        return JSON.createObjectNode().put("id", UUID.randomUUID().toString());
+    }
+
+    /** A setting that every lock can have: back from zero by feel. */
+    public void saveSetting(UUID wheelEnd) {
+        accepted(device.post(Demo.settingsOf(wheelEnd), """
+                {"id": "%s", "setAt": "%s", "school": "SEAT_AND_FINGER_TIGHT",
+                 "reading": {"mark": 1, "looserDegrees": 17}, "backOffDegrees": 17,
+                 "measuredEndPlay": {"number": 0.08, "unit": "MILLIMETRE"}}
+                """.formatted(UUID.randomUUID(), Instant.now())));
+    }
+
+    public static JsonNode accepted(Answer answer) {
+        if (answer.status() >= 300) {
+            throw new IllegalStateException(answer.status() + ": " + answer.text());
+        }
+        return answer.json();
+    }
+
+    private static String path(JsonNode job, String path) {
+        return "/api/jobs/" + job.path("id").asString() + path;
+    }
+}
