@@ -1,5 +1,6 @@
 import { bearings } from './bearings'
 import { figures } from './figures'
+import { jobs } from './jobs'
 import { register } from './register'
 import { client, dataOf } from './request'
 import type { Schemas } from './request'
@@ -11,6 +12,7 @@ export const api = {
   ...register,
   ...figures,
   ...bearings,
+  ...jobs,
   session: () => dataOf(client.GET('/api/session')),
   signIn: (body: Schemas['SignInForm']) => dataOf(client.POST('/api/session', { body })),
   signOut: (everywhere: boolean) =>

@@ -21,6 +21,7 @@
 
   const rooms = [
     { href: '/', label: 'Yard' },
+    { href: '/bench', label: 'Bench' },
     { href: '/reckoner', label: 'Reckoner' },
     { href: '/nut-dial', label: 'Nut dial' },
   ]
@@ -28,6 +29,7 @@
   const here = $derived.by(() => {
     const path = page.url.pathname
     if (path.endsWith('/nut-dial')) return '/nut-dial'
+    if (path.startsWith('/bench') || path.endsWith('/job')) return '/bench'
     return /^\/(rigs|wheel-ends)\//.test(path) ? '/' : path
   })
 
@@ -41,6 +43,7 @@
     { keys: ['y', 'Y'], does: 'To the yard', run: () => void goto('/') },
     { keys: ['w', 'W'], does: 'To the workshop and its people', run: () => void goto('/workshop') },
     { keys: ['/'], does: 'Find a rig, plate, owner, batch, wheel end', run: () => palette.show() },
+    { keys: ['j', 'J'], does: 'To the bench', run: () => void goto('/bench') },
     { keys: ['b', 'B'], does: 'Which bearing is it', run: () => void goto('/reckoner') },
     { keys: ['d', 'D'], does: 'To the nut dial', run: () => void goto('/nut-dial') },
   ])

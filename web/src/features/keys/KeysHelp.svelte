@@ -25,7 +25,7 @@
         Every action has one. A page-turner pedal sends PgDn and PgUp.
       </Dialog.Description>
       <dl class="mt-4">
-        {#each keys.all as binding (binding.does)}
+        {#each keys.all.filter((one) => one.does !== '') as binding (binding.does)}
           <div class="flex items-center justify-between gap-4 border-t border-rule py-2">
             <dt>{binding.does}</dt>
             <dd class="flex flex-none gap-1.5">

@@ -2,23 +2,27 @@
 export interface KeyBinding {
   /** As `KeyboardEvent.key` names it; several keys may do the same. */
   keys: string[]
-  /** As the help lists it. */
+  /** As the help lists it; one without words is not listed. */
   does: string
   run: () => void
 }
+
+/** A box to tick takes no letters. */
+const ticks = (target: HTMLElement): boolean =>
+  target instanceof HTMLInputElement && /^(checkbox|radio)$/.test(target.type)
 
 /** Letters belong to what takes text, or finds its options by their first letters. */
 const typing = (target: EventTarget | null): boolean =>
   target instanceof HTMLElement &&
   (target.isContentEditable ||
-    /^(INPUT|TEXTAREA|SELECT)$/.test(target.tagName) ||
+    (/^(INPUT|TEXTAREA|SELECT)$/.test(target.tagName) && !ticks(target)) ||
     target.closest('[role="combobox"], [role="listbox"]') !== null)
 
 /** Space and Enter belong to whatever has the focus, if that is something to press. */
 const pressing = (event: KeyboardEvent): boolean =>
   (event.key === ' ' || event.key === 'Enter') &&
   event.target instanceof HTMLElement &&
-  event.target.closest('button, a, [role="option"], [role="radio"]') !== null
+  event.target.closest('button, a, summary, input, [role="option"], [role="radio"]') !== null
 
 /** The keys of the view on screen, over those of the whole product. */
 class Keys {

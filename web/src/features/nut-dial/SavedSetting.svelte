@@ -1,15 +1,33 @@
 <script lang="ts">
   import type { Schemas } from '$api/client'
   import { BothUnits, day } from '$features/display'
+  import { onMount } from 'svelte'
+  import { goto } from '$app/navigation'
+  import { keys } from '$features/keys'
+  import { KeyCap } from '$ui/key-cap'
   import { Mark } from '$ui/mark'
   import { shapeOf } from './stop-marks'
 
   interface Props {
     setting: Schemas['NutSettingView']
     wheelEndId: string
+    /** The job it was set for; empty where it was set by itself. */
+    jobId?: string
   }
 
-  let { setting, wheelEndId }: Props = $props()
+  let { setting, wheelEndId, jobId = '' }: Props = $props()
+
+  onMount(() =>
+    jobId
+      ? keys.add([
+          {
+            keys: [' ', 'PageDown'],
+            does: 'Back to the bench',
+            run: () => void goto(`/bench/${jobId}`),
+          },
+        ])
+      : undefined,
+  )
 </script>
 
 <div
@@ -26,6 +44,16 @@
   <p class="w-full text-label">
     Spin and rock the wheel once more. After the first 50 to 100 km feel the hub and torque the
     wheel nuts again.
-    <a href={`/wheel-ends/${wheelEndId}`} class="ml-1 font-semibold">To the wheel end</a>
+    {#if !jobId}
+      <a href={`/wheel-ends/${wheelEndId}`} class="ml-1 font-semibold">To the wheel end</a>
+    {/if}
   </p>
+  {#if jobId}
+    <a
+      href={`/bench/${jobId}`}
+      class="flex min-h-14 w-full items-center justify-between rounded-plate bg-grease-fill px-4 type-card text-on-grease no-underline"
+    >
+      Back to the bench <KeyCap key="Space" />
+    </a>
+  {/if}
 </div>

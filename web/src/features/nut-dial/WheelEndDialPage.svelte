@@ -11,9 +11,11 @@
 
   interface Props {
     wheelEndId: string
+    /** The job on the bench that wants the setting; empty where it is set by itself. */
+    jobId?: string
   }
 
-  let { wheelEndId }: Props = $props()
+  let { wheelEndId, jobId = '' }: Props = $props()
 
   let wheelEnd = $state.raw<Schemas['NutHubView'] | null>(null)
   let reference = $state.raw<Schemas['NutReferenceView'] | null>(null)
@@ -62,7 +64,7 @@
     {/snippet}
     {#snippet locked()}
       {#if entry?.saved}
-        <SavedSetting setting={entry.saved} wheelEndId={end.id} />
+        <SavedSetting setting={entry.saved} wheelEndId={end.id} {jobId} />
       {:else if entry && dial}
         {@const current = entry}
         <SettingForm {dial} entry={current} onsave={() => void current.save()} />

@@ -29,7 +29,7 @@
   const label = $derived(
     [
       part.words,
-      status === 'absent' ? 'taken off' : status,
+      status === 'absent' ? 'taken off' : status === 'inHand' ? 'in hand' : status,
       part.assumed ? 'sizes partly assumed' : '',
     ]
       .filter(Boolean)
@@ -37,7 +37,9 @@
   )
   const pattern = $derived(status === 'worn' || status === 'new' ? status : hatch)
   /** Dashed: off the hub, or drawn from a size nobody has measured. */
-  const dashes = $derived(status === 'absent' ? '3 5' : part.assumed ? '9 4' : undefined)
+  const dashes = $derived(
+    status === 'absent' ? '3 5' : status === 'inHand' ? '10 5' : part.assumed ? '9 4' : undefined,
+  )
 
   function press(event: KeyboardEvent): void {
     if (event.key === 'Enter' || event.key === ' ') {
@@ -68,7 +70,9 @@
       <path
         {d}
         class={[
-          outline.look === 'SPACE' && filled ? 'fill-grease-wash' : 'fill-sheet',
+          (outline.look === 'SPACE' && filled) || status === 'inHand'
+            ? 'fill-grease-wash'
+            : 'fill-sheet',
           outline.look === 'THIN' && 'opacity-40',
         ]}
       />
@@ -80,7 +84,7 @@
       {d}
       class={[
         'edge fill-none',
-        picked
+        picked || status === 'inHand'
           ? 'stroke-grease'
           : status === 'worn'
             ? 'stroke-oxide'
@@ -88,7 +92,13 @@
               ? 'stroke-grease'
               : 'stroke-ink',
       ]}
-      stroke-width={picked ? 4.4 : outline.look === 'CUT' || outline.look === 'WHOLE' ? 2.2 : 1.2}
+      stroke-width={picked
+        ? 4.4
+        : status === 'inHand'
+          ? 3.6
+          : outline.look === 'CUT' || outline.look === 'WHOLE'
+            ? 2.2
+            : 1.2}
       stroke-dasharray={dashes}
     />
   {/each}

@@ -6,7 +6,7 @@ export type PartName = SectionPart['name']
 export type Outline = Schemas['OutlineView']
 
 /** What a part is to look like, besides being there. */
-export type PartStatus = 'absent' | 'worn' | 'new'
+export type PartStatus = 'absent' | 'worn' | 'new' | 'inHand'
 
 /** Hatches tell neighbours apart: by angle, and by how dense they are. */
 export type HatchName = 'spindle' | 'hub' | 'ring' | 'ringBack' | 'rubber' | 'nut' | 'sheet'

@@ -1,4 +1,5 @@
 export { default as Section } from './Section.svelte'
 export { default as SizeList } from './SizeList.svelte'
 export { savePng, saveSvg } from './save'
+export { frameOf, hatches, hatchFor, pathOf } from './drawing'
 export type { PartName, PartStatus, SectionView } from './drawing'

@@ -10,9 +10,10 @@
     last: Schemas['NutSettingView'] | null
     standing: Schemas['StandingView'] | null
     dialHref: string
+    jobHref: string
   }
 
-  let { last, standing, dialHref }: Props = $props()
+  let { last, standing, dialHref, jobHref }: Props = $props()
 
   const due = $derived.by(() => {
     const left = standing?.daysLeft
@@ -56,4 +57,10 @@
   class="flex min-h-14 items-center justify-between rounded-plate bg-grease-fill px-4 type-card text-[20px] text-on-grease no-underline"
 >
   Set the nut <KeyCap key="Space" />
+</a>
+<a
+  href={jobHref}
+  class="flex min-h-14 items-center justify-between rounded-plate border border-ink bg-sheet px-4 type-card text-ink no-underline hover:bg-tray"
+>
+  Begin or go on with a job <KeyCap key="G" />
 </a>

@@ -28,6 +28,7 @@
   // svelte-ignore state_referenced_locally
   const end = new WheelEnd(id, today)
   const dialHref = $derived(`/wheel-ends/${id}/nut-dial`)
+  const jobHref = $derived(`/wheel-ends/${id}/job`)
   let reference = $state.raw<Schemas['NutReferenceView'] | null>(null)
   let constructions = $state.raw<Schemas['ConstructionsView'] | null>(null)
 
@@ -47,6 +48,7 @@
     void load()
     return keys.add([
       { keys: [' ', 'Enter', 'PageDown'], does: 'Set the nut', run: () => void goto(dialHref) },
+      { keys: ['g', 'G'], does: 'Begin or go on with a job', run: () => void goto(jobHref) },
       { keys: ['ArrowRight'], does: 'Next wheel end of the rig', run: () => other(1) },
       { keys: ['ArrowLeft'], does: 'Wheel end before it', run: () => other(-1) },
       { keys: ['PageUp'], does: 'Back to the yard', run: () => void goto('/') },
@@ -85,7 +87,7 @@
       aria-label="Settings and figures"
       class="flex flex-col gap-4 px-4 py-4 desk:overflow-y-auto desk:px-5"
     >
-      <LastSetting last={end.last} standing={end.standing} {dialHref} />
+      <LastSetting last={end.last} standing={end.standing} {dialHref} {jobHref} />
       {#if reference && constructions}
         <section aria-labelledby="figures">
           <h2 id="figures" class="type-h">Figures that govern here</h2>

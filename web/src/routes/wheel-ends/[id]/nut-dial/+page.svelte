@@ -4,5 +4,8 @@
 </script>
 
 {#key page.params['id']}
-  <WheelEndDialPage wheelEndId={page.params['id'] ?? ''} />
+  <WheelEndDialPage
+    wheelEndId={page.params['id'] ?? ''}
+    jobId={page.url.searchParams.get('job') ?? ''}
+  />
 {/key}

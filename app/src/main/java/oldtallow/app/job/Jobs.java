@@ -113,9 +113,14 @@ public class Jobs {
     /** Why it cannot be closed yet; empty when it can. */
     @Transactional(readOnly = true)
     public List<String> hindrances(JobBench bench) {
-        boolean onRecord = settings.of(bench.end().id()).stream()
+        return JobEnd.hindrances(bench, settingIsRecorded(bench));
+    }
+
+    /** Whether a setting of the nut was put on record since the job began. */
+    @Transactional(readOnly = true)
+    public boolean settingIsRecorded(JobBench bench) {
+        return settings.of(bench.end().id()).stream()
                 .anyMatch(setting -> !setting.setAt().isBefore(bench.job().openedAt()));
-        return JobEnd.hindrances(bench, onRecord);
     }
 
     /**

@@ -23,7 +23,7 @@ public enum Part {
     DRIVE_FLANGE("drive flange", null, PartName.DRIVE_FLANGE),
     LOCKING_HUB("locking hub", null, PartName.DRIVE_FLANGE),
     FLANGE_GASKET("flange gasket", null, PartName.GASKET),
-    COTTER("cotter", null),
+    COTTER("cotter", null, PartName.LOCK),
     RETAINER("nut retainer", "Slots outward, over the nut's flats.", PartName.LOCK),
     TANG_WASHER("tang washer", "Key in the spindle's slot, tang bent against a flat of the nut.", PartName.LOCK),
     LOCK_SCREWS("lock screws", null),

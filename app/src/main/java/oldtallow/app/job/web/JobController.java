@@ -120,7 +120,7 @@ class JobController {
     }
 
     private JobView view(JobBench bench) {
-        return JobView.of(bench, jobs.hindrances(bench));
+        return JobView.of(bench, jobs.settingIsRecorded(bench), jobs.hindrances(bench));
     }
 
     private static String text(@Nullable String typed) {

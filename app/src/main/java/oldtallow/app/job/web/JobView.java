@@ -6,7 +6,9 @@ import java.time.Instant;
 import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Set;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import oldtallow.app.job.Job;
 import oldtallow.app.job.JobBench;
 import oldtallow.app.job.JobEntry;
@@ -17,6 +19,7 @@ import oldtallow.core.job.Ledger;
 import oldtallow.core.job.Scope;
 import oldtallow.core.part.Fate;
 import oldtallow.core.part.Part;
+import oldtallow.core.part.StackedPart;
 import oldtallow.core.section.PartName;
 import oldtallow.core.step.PartMove;
 import oldtallow.core.step.Stage;
@@ -29,6 +32,7 @@ import org.jspecify.annotations.Nullable;
  * @param number of its latest entry; grows with each
  * @param now the step to do now; null when none is left
  * @param offSection what of the section is not on the wheel end now
+ * @param settingRecorded whether the nut's setting was put on record since the job began
  * @param hindrances why it cannot be closed yet
  */
 record JobView(
@@ -46,19 +50,20 @@ record JobView(
         Instant openedAt,
         int number,
         List<StageView> stages,
-        @Nullable StepView now,
+        @Nullable BenchStepView now,
         List<AheadView> ahead,
         List<DoneView> done,
         List<TrayView> tray,
         List<PartName> offSection,
         List<String> openChecks,
+        boolean settingRecorded,
         List<String> hindrances,
         @Nullable WaitsView waits) {
 
     private static final int AHEAD = 3;
     private static final int DECIMALS = 3;
 
-    static JobView of(JobBench bench, List<String> hindrances) {
+    static JobView of(JobBench bench, boolean settingRecorded, List<String> hindrances) {
         return new JobView(
                 bench.job().id(),
                 bench.job().state(),
@@ -74,7 +79,7 @@ record JobView(
                 bench.job().openedAt(),
                 bench.entries().size(),
                 stages(bench),
-                bench.now().map(step -> StepView.of(step, bench)).orElse(null),
+                bench.now().map(step -> BenchStepView.of(step, bench)).orElse(null),
                 bench.rest().stream()
                         .skip(1)
                         .limit(AHEAD)
@@ -85,14 +90,32 @@ record JobView(
                         .filter(Ledger.Entry::isOnTray)
                         .map(entry -> TrayView.of(entry, bench))
                         .toList(),
-                bench.ledger().onTray().stream()
-                        .flatMap(part -> part.drawn().stream())
-                        .distinct()
-                        .sorted(Comparator.naturalOrder())
-                        .toList(),
+                offSection(bench),
                 bench.open().stream().map(check -> check.says()).toList(),
+                settingRecorded,
                 hindrances,
                 bench.waits().map(WaitsView::of).orElse(null));
+    }
+
+    /**
+     * What the section no longer shows. The hub is drawn in its place while work goes on in it; a lock of several pieces is
+     * gone with its last.
+     */
+    private static List<PartName> offSection(JobBench bench) {
+        List<Part> off = bench.ledger().onTray().stream()
+                .filter(part -> part != Part.HUB)
+                .toList();
+        Set<PartName> stillOn = bench.plan().brief().stack().parts().stream()
+                .map(StackedPart::part)
+                .filter(part -> !off.contains(part))
+                .flatMap(part -> part.drawn().stream())
+                .collect(Collectors.toSet());
+        return off.stream()
+                .flatMap(part -> part.drawn().stream())
+                .filter(name -> !stillOn.contains(name))
+                .distinct()
+                .sorted(Comparator.naturalOrder())
+                .toList();
     }
 
     private static List<StageView> stages(JobBench bench) {
@@ -150,7 +173,7 @@ record JobView(
      *
      * @param inHand whether the step to do now puts it on
      */
-    record TrayView(Part part, String words, Fate fate, String fateWords, boolean inHand) {
+    record TrayView(Part part, String words, Fate fate, String fateWords, boolean inHand, Set<PartName> drawn) {
 
         static TrayView of(Ledger.Entry entry, JobBench bench) {
             boolean inHand = bench.now().stream()
@@ -163,7 +186,8 @@ record JobView(
                     entry.part().words(),
                     entry.fate(),
                     entry.fate().words(),
-                    inHand);
+                    inHand,
+                    entry.part().drawn());
         }
     }
 

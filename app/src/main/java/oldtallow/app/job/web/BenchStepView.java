@@ -17,7 +17,7 @@ import org.jspecify.annotations.Nullable;
  *
  * @param numberInStage from 1
  */
-record StepView(
+record BenchStepView(
         String id,
         int stage,
         String stageWords,
@@ -35,11 +35,11 @@ record StepView(
         @Nullable TimerView timer,
         boolean byMechanic) {
 
-    static StepView of(Step step, JobBench bench) {
+    static BenchStepView of(Step step, JobBench bench) {
         List<Step> ofStage = bench.plan().steps().stream()
                 .filter(one -> one.stage() == step.stage())
                 .toList();
-        return new StepView(
+        return new BenchStepView(
                 step.id(),
                 step.stage().number(),
                 step.stage().words(),

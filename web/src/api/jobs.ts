@@ -1,0 +1,38 @@
+import { client, dataOf, type Schemas } from './request'
+
+const at = (jobId: string) => ({ path: { jobId } })
+
+/** Jobs on the bench. Each change answers with the job as it stands then. */
+export const jobs = {
+  jobPlan: (wheelEndId: string, body: Schemas['PlanForm']) =>
+    dataOf(
+      client.POST('/api/wheel-ends/{wheelEndId}/job-plan', {
+        params: { path: { wheelEndId } },
+        body,
+      }),
+    ),
+  openJob: (wheelEndId: string, body: Schemas['NewJobForm']) =>
+    dataOf(
+      client.POST('/api/wheel-ends/{wheelEndId}/jobs', { params: { path: { wheelEndId } }, body }),
+    ),
+  jobs: () => dataOf(client.GET('/api/jobs')),
+  job: (id: string) => dataOf(client.GET('/api/jobs/{jobId}', { params: at(id) })),
+  stepDone: (id: string, body: Schemas['StepDoneForm']) =>
+    dataOf(client.POST('/api/jobs/{jobId}/steps', { params: at(id), body })),
+  undoStep: (id: string, body: Schemas['UndoForm']) =>
+    dataOf(client.POST('/api/jobs/{jobId}/undo', { params: at(id), body })),
+  waive: (id: string, body: Schemas['WaiverForm']) =>
+    dataOf(client.POST('/api/jobs/{jobId}/waivers', { params: at(id), body })),
+  rescope: (id: string, body: Schemas['RescopeForm']) =>
+    dataOf(client.POST('/api/jobs/{jobId}/scope', { params: at(id), body })),
+  jobWaits: (id: string, body: Schemas['WaitsForm']) =>
+    dataOf(client.POST('/api/jobs/{jobId}/waits', { params: at(id), body })),
+  jobGoesOn: (id: string, body: Schemas['PlainEntryForm']) =>
+    dataOf(client.POST('/api/jobs/{jobId}/went-on', { params: at(id), body })),
+  closeJob: (id: string, body: Schemas['PlainEntryForm']) =>
+    dataOf(client.POST('/api/jobs/{jobId}/close', { params: at(id), body })),
+  signJobOff: (id: string, body: Schemas['PlainEntryForm']) =>
+    dataOf(client.POST('/api/jobs/{jobId}/sign-off', { params: at(id), body })),
+  abandonJob: (id: string, body: Schemas['ReasonForm']) =>
+    dataOf(client.POST('/api/jobs/{jobId}/abandon', { params: at(id), body })),
+}

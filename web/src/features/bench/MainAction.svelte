@@ -1,0 +1,56 @@
+<script lang="ts">
+  import { KeyCap } from '$ui/key-cap'
+  import type { Bench, Move } from './bench.svelte'
+
+  interface Props {
+    bench: Bench
+    onpress: () => void
+  }
+
+  let { bench, onpress }: Props = $props()
+
+  const says = $derived.by((): string => {
+    const move: Move = bench.move
+    switch (move.does) {
+      case 'caution':
+        return `${move.caution.title}: understood`
+      case 'check':
+        return `Yes: ${move.check.says}`
+      case 'dial':
+        return 'To the nut dial, and save the setting'
+      case 'finish':
+        return bench.job?.ahead[0] ? `Done. Next: ${bench.job.ahead[0].what}` : 'Done'
+      case 'goOn':
+        return 'It is here: go on'
+      case 'close':
+        return 'Close the job'
+      case 'signOff':
+        return 'Sign it off'
+      case 'nothing':
+        return ''
+    }
+  })
+</script>
+
+<div class="flex gap-2">
+  <button
+    type="button"
+    class="flex min-h-16 flex-none flex-col items-center justify-center rounded-plate border border-ink bg-sheet px-4 font-semibold hover:bg-tray disabled:text-ink2"
+    disabled={(bench.job?.done.length ?? 0) === 0 || bench.attempt.busy}
+    onclick={(event) => {
+      event.currentTarget.blur() // the pedal's Space is for the blue button
+      void bench.back()
+    }}
+  >
+    Back <KeyCap key="PgUp" />
+  </button>
+  <button
+    type="button"
+    class="flex min-h-16 flex-1 items-center justify-between gap-3 rounded-plate bg-grease-fill px-4 py-2 text-left type-card text-[22px] text-on-grease disabled:bg-tray disabled:text-ink2"
+    disabled={bench.move.does === 'nothing' || bench.attempt.busy || bench.unsent !== null}
+    onclick={onpress}
+  >
+    <span>{says || 'Nothing to press here'}</span>
+    <KeyCap key="Space" />
+  </button>
+</div>

@@ -1,0 +1,104 @@
+<script lang="ts">
+  import type { Schemas } from '$api/client'
+  import type { Bench } from './bench.svelte'
+  import Keypad from './Keypad.svelte'
+  import StepTimer from './StepTimer.svelte'
+  import WaiveCheck from './WaiveCheck.svelte'
+
+  interface Props {
+    bench: Bench
+    step: Schemas['BenchStepView']
+    mayWaive: boolean
+  }
+
+  let { bench, step, mayWaive }: Props = $props()
+
+  const needs = $derived([...step.tools, ...step.supplies].join(', '))
+</script>
+
+<p class="font-semibold text-ink2">
+  {step.stage}
+  {step.stageWords}, step {step.numberInStage} of {step.stepsInStage}
+</p>
+<h1 class="mt-1 type-say text-[clamp(38px,4.4vw,60px)] leading-[0.98]">{step.what}</h1>
+{#if step.why}<p class="mt-2 text-read">{step.why}</p>{/if}
+{#if step.byMechanic}<p class="mt-2 font-semibold">A mechanic ticks this one off.</p>{/if}
+{#if step.how.length > 0}
+  <ol class="mt-2 border-t border-rule">
+    {#each step.how as line, i (line)}
+      <li class="flex gap-3 border-b border-rule py-2 text-read">
+        <span class="w-4 flex-none font-bold">{i + 1}</span>{line}
+      </li>
+    {/each}
+  </ol>
+{/if}
+{#if needs}<p class="mt-2"><span class="font-semibold">At hand:</span> {needs}</p>{/if}
+<div class="mt-3 flex flex-col gap-2.5">
+  {#each step.cautions as caution (caution.id)}
+    {@const met = bench.cautionMet(caution.id)}
+    <div
+      class={['rounded-plate border-2 border-ink', met ? 'bg-sheet' : 'bg-brass-wash']}
+      role="note"
+    >
+      <button
+        type="button"
+        class="flex w-full gap-3 p-3 text-left"
+        aria-pressed={met}
+        onclick={(event) => {
+          bench.meetCaution(caution.id)
+          event.currentTarget.blur() // the pedal's Space is for the blue button
+        }}
+      >
+        <svg
+          width="40"
+          height="40"
+          viewBox="-17 -17 34 34"
+          aria-hidden="true"
+          class="mt-0.5 flex-none"
+        >
+          <path
+            d="M0 -13 14 12H-14Z"
+            class={[met ? 'fill-sheet' : 'fill-brass-fill', 'stroke-ink']}
+            stroke-width="2"
+          />
+          {#if met}
+            <path d="M-5 4 -1.5 8 5 -1" class="fill-none stroke-verdigris" stroke-width="3" />
+          {:else}
+            <path d="M0 -5V4M0 7V9.6" class="stroke-on-brass" stroke-width="3" />
+          {/if}
+        </svg>
+        <span>
+          <span class="block type-card">{caution.title}{met ? ': met' : ''}</span>
+          {#if !met}<span class="mt-0.5 block">{caution.words}</span>{/if}
+        </span>
+      </button>
+    </div>
+  {/each}
+  {#if step.timer}<StepTimer timer={step.timer} />{/if}
+  {#if step.readings.length > 0}<Keypad readings={bench.readings} />{/if}
+  {#each step.checks as check (check.id)}
+    {@const met = bench.checkMet(check)}
+    <div class="rounded-plate border border-ink bg-sheet">
+      <label class="flex min-h-14 cursor-pointer items-center gap-3 px-3 py-2">
+        <input
+          type="checkbox"
+          class="size-7 flex-none accent-verdigris-fill"
+          checked={met}
+          disabled={check.waived}
+          onchange={() => bench.toggleCheck(check.id)}
+        />
+        <span>
+          <span class="font-semibold">{check.says}</span>
+          {#if check.waived}
+            <span class="text-label text-ink2"> · let go by a mechanic</span>
+          {:else if check.must}
+            <span class="text-label text-ink2"> · must be so</span>
+          {/if}
+        </span>
+      </label>
+      {#if check.must && !met && mayWaive}
+        <WaiveCheck onwaive={(reason) => bench.waive(check.id, reason)} />
+      {/if}
+    </div>
+  {/each}
+</div>

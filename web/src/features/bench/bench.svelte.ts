@@ -1,0 +1,183 @@
+import { api, ProblemError, type Problem, type Schemas } from '$api/client'
+import { Attempt } from '$api/attempt.svelte'
+import type { PartName, PartStatus } from '$features/section'
+import { Readings } from './readings.svelte'
+import { keepUnsent, unsentOf, type UnsentStep } from './unsent'
+
+type Job = Schemas['JobView']
+type Step = Schemas['BenchStepView']
+
+/** What the one big button does now. */
+export type Move =
+  | { does: 'caution'; caution: Schemas['CautionView'] }
+  | { does: 'check'; check: Schemas['CheckView'] }
+  | { does: 'dial' }
+  | { does: 'finish'; step: Step }
+  | { does: 'goOn' }
+  | { does: 'close' }
+  | { does: 'signOff' }
+  | { does: 'nothing' }
+
+/** A job as this device sees it, and what was ticked here on the step to do now. */
+export class Bench {
+  job = $state.raw<Job | null>(null)
+  section = $state.raw<Schemas['SectionView'] | null>(null)
+  problem = $state.raw<Problem | null>(null)
+  picked = $state<PartName | null>(null)
+  /** A step done here that the server has not got yet. */
+  unsent = $state.raw<UnsentStep | null>(null)
+  readonly attempt = new Attempt()
+  readonly readings = new Readings()
+  private metCautions = $state.raw<readonly string[]>([])
+  private metChecks = $state.raw<readonly string[]>([])
+  /** The step that was ticked here; another one starts afresh. */
+  private ticking = ''
+
+  readonly step: Step | null = $derived(this.job?.now ?? null)
+
+  readonly move: Move = $derived.by(() => this.moveNow())
+
+  readonly status: Partial<Record<PartName, PartStatus>> = $derived.by(() => {
+    const off = Object.fromEntries((this.job?.offSection ?? []).map((name) => [name, 'absent']))
+    const hand = (this.job?.tray ?? [])
+      .filter((part) => part.inHand)
+      .flatMap((part) => part.drawn.map((name) => [name, 'inHand'] as const))
+    return { ...off, ...Object.fromEntries(hand) }
+  })
+
+  constructor(
+    readonly id: string,
+    private readonly mayRelease: () => boolean,
+  ) {
+    this.unsent = unsentOf(id)
+  }
+
+  cautionMet(id: string): boolean {
+    return this.metCautions.includes(id)
+  }
+
+  checkMet(check: Schemas['CheckView']): boolean {
+    return check.met || check.waived || this.metChecks.includes(check.id)
+  }
+
+  meetCaution(id: string): void {
+    this.metCautions = [...this.metCautions, id]
+  }
+
+  toggleCheck(id: string): void {
+    this.metChecks = this.metChecks.includes(id)
+      ? this.metChecks.filter((other) => other !== id)
+      : [...this.metChecks, id]
+  }
+
+  async load(): Promise<void> {
+    try {
+      const job = await api.job(this.id)
+      this.section ??= await api.section(job.wheelEndId)
+      this.show(job)
+      this.problem = null
+      if (this.unsent) await this.sendUnsent()
+    } catch (error) {
+      if (!(error instanceof ProblemError)) throw error
+      // what is on the bench stays in sight while the server is away
+      if (!this.job) this.problem = error.problem
+    }
+  }
+
+  /** Finishes the step; kept on this device and sent later when nobody answers. */
+  async finish(): Promise<void> {
+    const { step } = this
+    if (!step || this.attempt.busy || this.unsent) return
+    const readings = this.readings.forms()
+    if (readings === null) return
+    this.unsent = {
+      id: crypto.randomUUID(),
+      stepId: step.id,
+      checksMet: step.checks.filter((check) => this.checkMet(check)).map((check) => check.id),
+      readings,
+    }
+    keepUnsent(this.id, this.unsent)
+    await this.sendUnsent()
+  }
+
+  async sendUnsent(): Promise<void> {
+    const { unsent } = this
+    if (!unsent || this.attempt.busy) return
+    await this.attempt.run(async () => {
+      this.show(await api.stepDone(this.id, unsent))
+    })
+    if (this.attempt.problem?.status === 0) return // nobody answered: it stays kept
+    this.unsent = null
+    keepUnsent(this.id, null)
+  }
+
+  /** Takes the step done last back. */
+  back(): Promise<boolean> {
+    const last = this.job?.done.at(-1)
+    if (!last) return Promise.resolve(false)
+    return this.enter((id) => api.undoStep(this.id, { id, stepId: last.stepId }))
+  }
+
+  waive(checkId: string, reason: string): Promise<boolean> {
+    return this.enter((id) => api.waive(this.id, { id, checkId, reason }))
+  }
+
+  rescope(scope: Schemas['RescopeForm']['scope'], reason: string): Promise<boolean> {
+    return this.enter((id) => api.rescope(this.id, { id, scope, reason }))
+  }
+
+  waits(what: string, bag: string, orderedFrom: string): Promise<boolean> {
+    return this.enter((id) => api.jobWaits(this.id, { id, what, bag, orderedFrom }))
+  }
+
+  goOn(): Promise<boolean> {
+    return this.enter((id) => api.jobGoesOn(this.id, { id }))
+  }
+
+  close(): Promise<boolean> {
+    return this.enter((id) => api.closeJob(this.id, { id }))
+  }
+
+  signOff(): Promise<boolean> {
+    return this.enter((id) => api.signJobOff(this.id, { id }))
+  }
+
+  private enter(send: (id: string) => Promise<Job>): Promise<boolean> {
+    return this.attempt.run(async () => {
+      this.show(await send(crypto.randomUUID()))
+    })
+  }
+
+  private show(job: Job): void {
+    // an answer that was overtaken by a later one
+    if (this.job && job.number < this.job.number) return
+    this.job = job
+    const now = `${job.now?.id ?? ''} ${job.done.length}`
+    if (now !== this.ticking) {
+      this.ticking = now
+      this.metCautions = []
+      this.metChecks = []
+      this.readings.start(job.now?.readings ?? [])
+    }
+  }
+
+  private moveNow(): Move {
+    const { job, step } = this
+    if (!job) return { does: 'nothing' }
+    if (job.waits) return { does: 'goOn' }
+    if (!step) return this.endMove(job)
+    const caution = step.cautions.find((one) => !this.cautionMet(one.id))
+    if (caution) return { does: 'caution', caution }
+    const check = step.checks.find((one) => one.must && !this.checkMet(one))
+    if (check?.id === 'nut.recorded' && !job.settingRecorded && !step.id.includes('full-torque'))
+      return { does: 'dial' }
+    if (check) return { does: 'check', check }
+    return { does: 'finish', step }
+  }
+
+  private endMove(job: Job): Move {
+    if (job.state === 'OPEN' && job.hindrances.length === 0) return { does: 'close' }
+    if (job.state === 'AWAITS_SIGN_OFF' && this.mayRelease()) return { does: 'signOff' }
+    return { does: 'nothing' }
+  }
+}

@@ -1,0 +1,3 @@
+export { default as BenchPage } from './BenchPage.svelte'
+export { default as JobsPage } from './JobsPage.svelte'
+export { default as StartJob } from './StartJob.svelte'

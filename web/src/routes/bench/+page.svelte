@@ -1,0 +1,5 @@
+<script lang="ts">
+  import { JobsPage } from '$features/bench'
+</script>
+
+<JobsPage />

@@ -1,0 +1,8 @@
+<script lang="ts">
+  import { page } from '$app/state'
+  import { BenchPage } from '$features/bench'
+</script>
+
+{#key page.params['id']}
+  <BenchPage jobId={page.params['id'] ?? ''} />
+{/key}

@@ -1,0 +1,8 @@
+<script lang="ts">
+  import { page } from '$app/state'
+  import { StartJob } from '$features/bench'
+</script>
+
+{#key page.params['id']}
+  <StartJob wheelEndId={page.params['id'] ?? ''} />
+{/key}
