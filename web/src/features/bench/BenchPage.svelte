@@ -8,6 +8,7 @@
   import { ProblemCard } from '$ui/problem-card'
   import { Bench } from './bench.svelte'
   import JobEnd from './JobEnd.svelte'
+  import JobPlate from './JobPlate.svelte'
   import MainAction from './MainAction.svelte'
   import MoreOnJob from './MoreOnJob.svelte'
   import { canSay, say } from './say'
@@ -116,7 +117,7 @@
       aria-label="What to do now"
       class="flex w-full flex-none snap-start flex-col border-ink desk:col-start-2 desk:row-span-2 desk:row-start-1 desk:w-auto desk:border-x"
     >
-      <div class="flex-1 px-4 py-3 desk:overflow-y-auto">
+      <div class="flex-1 px-4 pt-3 pb-32 desk:overflow-y-auto desk:pb-3">
         <p class="mb-2 text-label desk:hidden">
           <b>{job.rigName}, {job.position}</b> · {job.scopeWords}
         </p>
@@ -136,7 +137,9 @@
         {/if}
         {#if job.state === 'OPEN'}<div class="mt-4"><MoreOnJob {bench} /></div>{/if}
       </div>
-      <div class="sticky bottom-0 border-t border-ink bg-wall p-2.5">
+      <div
+        class="fixed inset-x-0 bottom-0 z-20 border-t border-ink bg-wall p-2.5 desk:sticky desk:inset-x-auto"
+      >
         {#if bench.unsent}
           <p role="status" class="mb-2 font-semibold text-oxide">
             Nobody answers. The step is kept on this device and sent when Old Tallow is back.
@@ -147,51 +150,22 @@
     </section>
     <section
       aria-label="The wheel end"
-      class="w-full flex-none snap-start px-4 py-3 desk:col-start-1 desk:row-start-1 desk:w-auto desk:overflow-y-auto"
+      class="relative flex w-full flex-none snap-start flex-col px-4 py-3 desk:col-start-1 desk:row-start-1 desk:min-h-0 desk:w-auto"
     >
-      <table class="float-left mr-4 border border-ink bg-sheet text-label">
-        <caption
-          class="border border-b-0 border-ink bg-sheet px-2.5 py-1 text-left type-card whitespace-nowrap"
-          ><a href={`/wheel-ends/${job.wheelEndId}`} class="text-ink"
-            >{job.rigName}, {job.position}</a
-          ></caption
-        >
-        <tbody>
-          <tr
-            ><th class="px-2.5 py-0.5 text-left font-normal">Job</th><td
-              class="px-2.5 font-semibold">{job.scopeWords}</td
-            ></tr
-          >
-          <tr
-            ><th class="px-2.5 py-0.5 text-left font-normal">Hub</th><td
-              class="px-2.5 font-semibold">{job.construction}</td
-            ></tr
-          >
-          <tr
-            ><th class="px-2.5 py-0.5 text-left font-normal">Dotted</th><td
-              class="px-2.5 font-semibold">on the tray</td
-            ></tr
-          >
-          <tr
-            ><th class="px-2.5 py-0.5 text-left font-normal">Blue</th><td
-              class="px-2.5 font-semibold">in hand</td
-            ></tr
-          >
-        </tbody>
-      </table>
+      <JobPlate {job} />
       {#if bench.section}
-        <div class="clear-both pt-2">
-          <Section
-            section={bench.section}
-            label={`Half-section of ${job.rigName}, ${job.position}`}
-            picked={bench.picked}
-            onpick={(part) => {
-              bench.picked = part
-            }}
-            status={bench.status}
-            filled={false}
-          />
-        </div>
+        <Section
+          class="min-h-0 flex-1 desk:-mt-10"
+          section={bench.section}
+          label={`Half-section of ${job.rigName}, ${job.position}`}
+          picked={bench.picked}
+          onpick={(part) => {
+            bench.picked = part
+          }}
+          status={bench.status}
+          filled={false}
+          showAssumed={false}
+        />
       {/if}
     </section>
     <section

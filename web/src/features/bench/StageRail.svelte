@@ -11,7 +11,7 @@
 </script>
 
 <!-- a rule with a tick for each step: how far it is, and how far to go -->
-<ol aria-label="Stages of the job" class="relative flex h-full flex-col justify-between py-2">
+<ol aria-label="Stages of the job" class="relative flex h-full flex-col justify-between pt-4 pb-1">
   {#each stages as stage (stage.number)}
     {@const complete = stage.steps > 0 && stage.done >= stage.steps}
     <li

@@ -11,10 +11,15 @@
 
   let { parts, section }: Props = $props()
 
+  const short: Record<Schemas['TrayView']['fate'], string> = {
+    REFIT: 'refit here',
+    JUDGE: 'judge it',
+    ALWAYS_NEW: 'new one',
+  }
   const marks: Record<Schemas['TrayView']['fate'], MarkShape> = {
     REFIT: 'good',
     JUDGE: 'soon',
-    ALWAYS_NEW: 'outside',
+    ALWAYS_NEW: 'renew',
   }
 </script>
 
@@ -30,8 +35,15 @@
       >
         {#each parts as part, i (part.part)}
           <li
+            title={`${part.words}: ${part.fateWords}`}
+            {@attach (item) => {
+              const tray = item.parentElement
+              // the tray only: the page stays where it is
+              if (part.inHand && tray)
+                tray.scrollLeft = item.offsetLeft + item.offsetWidth - tray.clientWidth
+            }}
             class={[
-              'flex w-[104px] flex-none flex-col border-r border-line px-1.5 last:border-r-0',
+              'flex w-[88px] flex-none flex-col border-r border-line px-1.5 last:border-r-0',
               part.inHand && 'outline-3 -outline-offset-3 outline-grease outline-dashed',
             ]}
           >
@@ -40,8 +52,8 @@
             </p>
             <TrayPart part={part.part} drawn={part.drawn} {section} inHand={part.inHand} />
             <p class="flex items-start gap-1 pt-1 text-min leading-tight">
-              <Mark shape={part.inHand ? 'unknown' : marks[part.fate]} size={18} />
-              <span class="font-semibold">{part.inHand ? 'in hand' : part.fateWords}</span>
+              <Mark shape={part.inHand ? 'inHand' : marks[part.fate]} size={18} />
+              <span class="font-semibold">{part.inHand ? 'in hand' : short[part.fate]}</span>
             </p>
           </li>
         {/each}

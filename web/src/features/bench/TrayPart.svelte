@@ -13,7 +13,7 @@
 
   const BOX = 84
 
-  /** Above the axis and mirrored below it: the part whole, from the numbers of this hub. */
+  /** Cut open above the axis, whole below it, from the numbers of this hub. */
   const own = $derived.by(() => {
     const only: readonly string[] = drawn.filter((name) => name !== 'CAVITY' && name !== 'STUD')
     const outlines = (section?.parts ?? [])
@@ -23,21 +23,18 @@
     const xs = outlines.flatMap((outline) => outline.points.filter((_, i) => i % 2 === 0))
     const ys = outlines.flatMap((outline) => outline.points.filter((_, i) => i % 2 === 1))
     const [left, right, top] = [Math.min(...xs), Math.max(...xs), Math.max(...ys)]
-    const scale = Math.min(BOX / (right - left), BOX / (2 * top), 1.6)
-    const path = (sign: number): string =>
-      outlines
-        .map((outline) => {
-          const points: string[] = []
-          for (let i = 0; i + 1 < outline.points.length; i += 2) {
-            const x = ((outline.points[i] ?? 0) - (left + right) / 2) * scale
-            points.push(
-              `${x.toFixed(1)} ${(sign * (outline.points[i + 1] ?? 0) * scale).toFixed(1)}`,
-            )
-          }
-          return `M${points.join('L')}Z`
-        })
-        .join('')
-    return { up: path(-1), down: path(1) }
+    const scale = Math.min(BOX / (right - left), BOX / (2 * top), 2.4)
+    const cut = outlines
+      .map((outline) => {
+        const points: string[] = []
+        for (let i = 0; i + 1 < outline.points.length; i += 2) {
+          const x = ((outline.points[i] ?? 0) - (left + right) / 2) * scale
+          points.push(`${x.toFixed(1)} ${(-(outline.points[i + 1] ?? 0) * scale).toFixed(1)}`)
+        }
+        return `M${points.join('L')}Z`
+      })
+      .join('')
+    return { cut, half: ((right - left) / 2) * scale, top: top * scale }
   })
 </script>
 
@@ -55,8 +52,8 @@
     stroke-dasharray={inHand ? '6 3' : undefined}
   >
     {#if own}
-      <path d={own.up} />
-      <path d={own.down} />
+      <rect x={-own.half} y={-own.top} width={own.half * 2} height={own.top * 2} />
+      <path d={own.cut} class={inHand ? '' : 'fill-tray'} />
     {:else}
       <path d={loose[part] ?? loose.SHIMS} fill-rule="evenodd" />
     {/if}

@@ -24,6 +24,8 @@
     filled?: boolean
     /** Cuts off studs and brake, for narrow screens. */
     onlyBearings?: boolean
+    /** Whether parts drawn from sizes nobody measured are dashed; on the bench a dash says where a part is. */
+    showAssumed?: boolean
     class?: string
   }
 
@@ -35,6 +37,7 @@
     status = {},
     filled = true,
     onlyBearings = false,
+    showAssumed = true,
     class: extra,
   }: Props = $props()
 
@@ -89,6 +92,7 @@
       hatch={hatchFor(part.name)}
       status={status[part.name]}
       {filled}
+      {showAssumed}
       picked={picked === part.name}
       reachable={stop === part.name}
       {onpick}

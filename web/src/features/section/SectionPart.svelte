@@ -16,6 +16,7 @@
     hatch: HatchName
     status: PartStatus | undefined
     filled: boolean
+    showAssumed: boolean
     picked: boolean
     /** Whether Tab stops here. */
     reachable: boolean
@@ -23,14 +24,25 @@
     onwalk: (event: KeyboardEvent, from: PartName) => void
   }
 
-  let { part, frame, fills, hatch, status, filled, picked, reachable, onpick, onwalk }: Props =
-    $props()
+  let {
+    part,
+    frame,
+    fills,
+    hatch,
+    status,
+    filled,
+    showAssumed,
+    picked,
+    reachable,
+    onpick,
+    onwalk,
+  }: Props = $props()
 
   const label = $derived(
     [
       part.words,
       status === 'absent' ? 'taken off' : status === 'inHand' ? 'in hand' : status,
-      part.assumed ? 'sizes partly assumed' : '',
+      part.assumed && showAssumed ? 'sizes partly assumed' : '',
     ]
       .filter(Boolean)
       .join(', '),
@@ -38,7 +50,13 @@
   const pattern = $derived(status === 'worn' || status === 'new' ? status : hatch)
   /** Dashed: off the hub, or drawn from a size nobody has measured. */
   const dashes = $derived(
-    status === 'absent' ? '3 5' : status === 'inHand' ? '10 5' : part.assumed ? '9 4' : undefined,
+    status === 'absent'
+      ? '3 5'
+      : status === 'inHand'
+        ? '10 5'
+        : part.assumed && showAssumed
+          ? '9 4'
+          : undefined,
   )
 
   function press(event: KeyboardEvent): void {

@@ -32,6 +32,21 @@
   {:else if shape === 'outside'}
     <path d="M0 -12.5 12.5 0 0 12.5 -12.5 0Z" class="fill-sheet stroke-brass" stroke-width="2.6" />
     <path d="M-5 0H5" class="stroke-brass" stroke-width="3" />
+  {:else if shape === 'renew'}
+    <path
+      d="M0 -12.5 12.5 0 0 12.5 -12.5 0Z"
+      class="fill-brass-fill stroke-ink"
+      stroke-width="1.8"
+    />
+    <path d="M-5 0H5M0 -5V5" class="stroke-on-brass" stroke-width="2.6" />
+  {:else if shape === 'inHand'}
+    <path
+      d="M-11 -11H11V11H-11Z"
+      class="fill-grease-wash stroke-grease"
+      stroke-width="2.4"
+      stroke-dasharray="5 3"
+    />
+    <circle r="3.4" class="fill-grease" />
   {:else if shape === 'signOff'}
     <path d="M-11 -11H11V11H-11Z" class="fill-sheet stroke-ink" stroke-width="2" />
     <path

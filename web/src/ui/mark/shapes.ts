@@ -1,2 +1,3 @@
 /** Shapes of the marks, named by what they say. */
-export type MarkShape = 'good' | 'soon' | 'overdue' | 'never' | 'outside' | 'unknown' | 'signOff'
+export type MarkShape =
+  'renew' | 'inHand' | 'good' | 'soon' | 'overdue' | 'never' | 'outside' | 'unknown' | 'signOff'

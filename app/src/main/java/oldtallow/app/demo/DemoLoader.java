@@ -58,6 +58,7 @@ class DemoLoader implements ApplicationRunner {
     private final Assembly assembly;
     private final Figures figures;
     private final NutSettings settings;
+    private final DemoBench bench;
     private final JsonMapper json;
     private final Clock clock;
 
@@ -69,6 +70,7 @@ class DemoLoader implements ApplicationRunner {
             Assembly assembly,
             Figures figures,
             NutSettings settings,
+            DemoBench bench,
             JsonMapper json,
             Clock clock) {
         this.people = people;
@@ -78,6 +80,7 @@ class DemoLoader implements ApplicationRunner {
         this.assembly = assembly;
         this.figures = figures;
         this.settings = settings;
+        this.bench = bench;
         this.json = json;
         this.clock = clock;
     }
@@ -101,6 +104,11 @@ class DemoLoader implements ApplicationRunner {
         var workshop = new Place(Place.Scope.WORKSHOP, Asker.now().workshopId());
         yard.rules().forEach(rule -> figures.file(workshop, 0, entries.figure(rule, Authority.WORKSHOP)));
         yard.rigs().forEach(this::enter);
+        yard.jobs()
+                .forEach(job -> Asker.as(called(job.by()), () -> {
+                    bench.begin(job);
+                    return job;
+                }));
         LOG.info("demo data loaded: {} rigs", yard.rigs().size());
         return true;
     }
@@ -133,8 +141,8 @@ class DemoLoader implements ApplicationRunner {
     }
 
     private void setNut(WheelEnd end, DemoSetting demo) {
-        SettingSummary saved =
-                Asker.as(by(demo), () -> settings.save(report(end, demo))).setting();
+        SettingSummary saved = Asker.as(called(demo.by()), () -> settings.save(report(end, demo)))
+                .setting();
         if (saved.awaitsSignOff() && !Boolean.TRUE.equals(demo.waits())) {
             settings.signOff(saved.id());
         }
@@ -164,12 +172,12 @@ class DemoLoader implements ApplicationRunner {
                 demo.note() == null ? "" : demo.note());
     }
 
-    private SignedIn by(DemoSetting demo) {
+    private SignedIn called(String name) {
         UUID workshopId = Asker.now().workshopId();
         return people.all().stream()
-                .filter(person -> person.name().equals(demo.by()))
+                .filter(person -> person.name().equals(name))
                 .map(person -> new SignedIn(person.id(), workshopId, person.name(), person.role()))
                 .findFirst()
-                .orElseThrow(() -> new IllegalStateException("the demo has no " + demo.by()));
+                .orElseThrow(() -> new IllegalStateException("the demo has no " + name));
     }
 }

@@ -13,11 +13,19 @@ import oldtallow.app.wire.TorqueEntry;
 import oldtallow.core.figure.FigureKind;
 import oldtallow.core.hub.Construction;
 import oldtallow.core.hub.HubDimension;
+import oldtallow.core.job.Scope;
 import oldtallow.core.sequence.NutSchool;
 import org.jspecify.annotations.Nullable;
 
 /** The made-up yard as its file tells it. */
-record DemoYard(String workshop, List<DemoFigure> rules, List<DemoRig> rigs) {
+record DemoYard(String workshop, List<DemoFigure> rules, List<DemoJob> jobs, List<DemoRig> rigs) {
+
+    /**
+     * A job half done.
+     *
+     * @param until the step to do next
+     */
+    record DemoJob(String rig, Integer axle, Side side, Scope scope, String by, String until) {}
 
     record DemoRig(
             RigKind kind,

@@ -5,30 +5,53 @@ import java.util.Map;
 import java.util.UUID;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.CopyOnWriteArrayList;
+import java.util.function.Consumer;
 import org.springframework.stereotype.Component;
 
 /** Who watches which job in this instance. */
 @Component
 public class JobWatch {
 
-    private final Map<UUID, List<Runnable>> watchers = new ConcurrentHashMap<>();
+    private final Map<UUID, List<Watcher>> watchers = new ConcurrentHashMap<>();
 
-    /** Has {@code look} run at each change of the job until the returned handle is run. */
-    public Runnable watch(UUID jobId, Runnable look) {
-        watchers.computeIfAbsent(jobId, key -> new CopyOnWriteArrayList<>()).add(look);
-        return () -> watchers.computeIfPresent(jobId, (key, all) -> {
-            all.remove(look);
+    /** Somebody who watches a job. */
+    public interface Watcher {
+
+        /** Something was written to it. */
+        void changed();
+
+        /** This instance stops: watch it elsewhere. */
+        void over();
+    }
+
+    public void watch(UUID jobId, Watcher watcher) {
+        watchers.computeIfAbsent(jobId, key -> new CopyOnWriteArrayList<>()).add(watcher);
+    }
+
+    public void leave(UUID jobId, Watcher watcher) {
+        watchers.computeIfPresent(jobId, (key, all) -> {
+            all.remove(watcher);
             return all.isEmpty() ? null : all;
         });
     }
 
     /** Something was written to a job. */
     public void changed(UUID jobId) {
-        watchers.getOrDefault(jobId, List.of()).forEach(Runnable::run);
+        watchers.getOrDefault(jobId, List.of()).forEach(Watcher::changed);
     }
 
     /** Changes may have been missed. */
     public void lookAgain() {
-        watchers.values().forEach(all -> all.forEach(Runnable::run));
+        all(Watcher::changed);
+    }
+
+    /** Nothing more will be told here. */
+    public void over() {
+        all(Watcher::over);
+        watchers.clear();
+    }
+
+    private void all(Consumer<Watcher> tell) {
+        watchers.values().forEach(all -> all.forEach(tell));
     }
 }

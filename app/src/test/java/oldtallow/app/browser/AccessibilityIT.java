@@ -40,7 +40,10 @@ class AccessibilityIT {
                         "/rigs/new",
                         "/rigs/" + Demo.rig("Boat tandem"),
                         "/reckoner",
-                        "/workshop"),
+                        "/workshop",
+                        "/bench",
+                        "/bench/" + Demo.JOB,
+                        "/wheel-ends/" + Demo.SHORT_CAMPER_RIGHT + "/job"),
                 DIALS.stream()));
     }
 

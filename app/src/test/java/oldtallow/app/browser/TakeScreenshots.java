@@ -41,6 +41,16 @@ class TakeScreenshots {
             page.getByLabel("Plate").fill("OT 105-B");
             take(page, "enter-rig");
 
+            page.navigate(app.at("/bench/" + Demo.JOB).toString());
+            assertThat(page.getByText("Smeared is not packed", new Page.GetByTextOptions().setExact(true)))
+                    .isVisible();
+            take(page, "bench");
+
+            page.navigate(
+                    app.at("/wheel-ends/" + Demo.SHORT_CAMPER_LEFT + "/job").toString());
+            assertThat(page.getByText("New parts to have here")).isVisible();
+            take(page, "begin-job");
+
             page.navigate(app.at("/reckoner").toString());
             page.getByLabel("cone bore").fill("31.72");
             assertThat(page.getByText("It could also be")).isVisible();

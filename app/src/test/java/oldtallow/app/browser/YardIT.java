@@ -113,7 +113,10 @@ class YardIT {
                 "/rigs/" + Demo.rig("Boat tandem"),
                 "/rigs/" + named,
                 "/reckoner",
-                "/workshop"
+                "/workshop",
+                "/bench",
+                "/bench/" + Demo.JOB,
+                "/wheel-ends/" + Demo.SHORT_CAMPER_RIGHT + "/job"
             }) {
                 page.navigate(app.at(path).toString());
                 assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setLevel(1)))

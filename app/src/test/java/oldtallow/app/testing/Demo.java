@@ -37,6 +37,9 @@ public final class Demo {
         return id("demo " + name);
     }
 
+    /** The job half done on the bench, on the long camper's left hub. */
+    public static final UUID JOB = id("demo job Long camper");
+
     private static UUID id(String text) {
         return UUID.nameUUIDFromBytes(text.getBytes(StandardCharsets.UTF_8));
     }

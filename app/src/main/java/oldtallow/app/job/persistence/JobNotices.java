@@ -48,6 +48,7 @@ class JobNotices implements SmartLifecycle {
     @Override
     public void stop() {
         running.set(false);
+        watch.over(); // open lines would hold the web server's own stop up
     }
 
     @Override

@@ -29,20 +29,33 @@ class JobEventsController {
     @GetMapping(path = "/api/jobs/{jobId}/events", produces = MediaType.TEXT_EVENT_STREAM_VALUE)
     SseEmitter events(@PathVariable UUID jobId) {
         jobs.bench(jobId); // only of the asker's own workshop
-        var emitter = new SseEmitter(LASTS.toMillis());
-        Runnable leave = watch.watch(jobId, () -> tell(emitter));
-        emitter.onCompletion(leave);
-        emitter.onTimeout(emitter::complete);
-        emitter.onError(gone -> leave.run());
-        tell(emitter); // what changed between the last look and now
-        return emitter;
+        var device = new Device();
+        watch.watch(jobId, device);
+        Runnable leave = () -> watch.leave(jobId, device);
+        device.line.onCompletion(leave);
+        device.line.onTimeout(device.line::complete);
+        device.line.onError(gone -> leave.run());
+        device.changed(); // what was written between the last look and now
+        return device.line;
     }
 
-    private static void tell(SseEmitter emitter) {
-        try {
-            emitter.send(SseEmitter.event().name("changed").data("look"));
-        } catch (IOException | IllegalStateException e) {
-            emitter.completeWithError(e); // the device went away
+    /** A device with its open line. */
+    private static final class Device implements JobWatch.Watcher {
+
+        private final SseEmitter line = new SseEmitter(LASTS.toMillis());
+
+        @Override
+        public void changed() {
+            try {
+                line.send(SseEmitter.event().name("changed").data("look"));
+            } catch (IOException | IllegalStateException e) {
+                line.completeWithError(e); // the device went away
+            }
+        }
+
+        @Override
+        public void over() {
+            line.complete();
         }
     }
 }

@@ -1,0 +1,50 @@
+package oldtallow.app.demo;
+
+import java.util.List;
+import java.util.Set;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import oldtallow.app.demo.DemoYard.DemoJob;
+import oldtallow.app.job.JobBench;
+import oldtallow.app.job.JobEntry;
+import oldtallow.app.job.Jobs;
+import oldtallow.app.job.NewEntry;
+import oldtallow.app.register.Register;
+import oldtallow.app.register.WheelEnd;
+import oldtallow.core.job.Choices;
+import oldtallow.core.step.Check;
+import oldtallow.core.step.Step;
+import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
+import org.springframework.stereotype.Component;
+
+/** Jobs half done on the demo's bench. */
+@Component
+@ConditionalOnProperty("oldtallow.demo")
+class DemoBench {
+
+    private final Register register;
+    private final Jobs jobs;
+
+    DemoBench(Register register, Jobs jobs) {
+        this.register = register;
+        this.jobs = jobs;
+    }
+
+    /** Opens a job as whoever asks, and does its steps, every check met, up to the one named. */
+    void begin(DemoJob demo) {
+        WheelEnd end = register.rig(DemoEntries.id(demo.rig())).axles().get(demo.axle() - 1).wheelEnds().stream()
+                .filter(one -> one.side() == demo.side())
+                .findFirst()
+                .orElseThrow();
+        UUID id = DemoEntries.id("job " + demo.rig());
+        JobBench bench = jobs.open(id, end.id(), demo.scope(), Choices.USUAL);
+        while (bench.now().filter(step -> !step.id().equals(demo.until())).isPresent()) {
+            bench = jobs.enter(id, done(bench.now().get()));
+        }
+    }
+
+    private static NewEntry done(Step step) {
+        Set<String> met = step.checks().stream().map(Check::id).collect(Collectors.toSet());
+        return new NewEntry(UUID.randomUUID(), new JobEntry.StepDone(step.id(), met, List.of(), ""));
+    }
+}
