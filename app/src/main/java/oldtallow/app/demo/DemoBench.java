@@ -1,5 +1,6 @@
 package oldtallow.app.demo;
 
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Set;
 import java.util.UUID;
@@ -7,11 +8,14 @@ import java.util.stream.Collectors;
 import oldtallow.app.demo.DemoYard.DemoJob;
 import oldtallow.app.job.JobBench;
 import oldtallow.app.job.JobEntry;
+import oldtallow.app.job.JobEntry.Item;
 import oldtallow.app.job.Jobs;
 import oldtallow.app.job.NewEntry;
 import oldtallow.app.register.Register;
 import oldtallow.app.register.WheelEnd;
 import oldtallow.core.job.Choices;
+import oldtallow.core.judge.Finding.Sense;
+import oldtallow.core.judge.Looked;
 import oldtallow.core.step.Check;
 import oldtallow.core.step.Step;
 import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
@@ -39,8 +43,15 @@ class DemoBench {
         UUID id = DemoEntries.id("job " + demo.rig());
         JobBench bench = jobs.open(id, end.id(), demo.scope(), Choices.USUAL);
         while (bench.now().filter(step -> !step.id().equals(demo.until())).isPresent()) {
-            bench = jobs.enter(id, done(bench.now().get()));
+            Step now = bench.now().get();
+            Item.judgedAt(now.id()).ifPresent(item -> jobs.enter(id, nothingFound(item)));
+            bench = jobs.enter(id, done(now));
         }
+    }
+
+    private static NewEntry nothingFound(Item item) {
+        var looked = new Looked(true, EnumSet.allOf(Sense.class), false);
+        return new NewEntry(UUID.randomUUID(), new JobEntry.Judged(item, List.of(), looked, null, ""));
     }
 
     private static NewEntry done(Step step) {

@@ -3,6 +3,7 @@ package oldtallow.app.job;
 import java.util.List;
 import java.util.Optional;
 import oldtallow.app.job.JobEntry.Added;
+import oldtallow.app.job.JobEntry.Item;
 import oldtallow.app.job.JobEntry.StepDone;
 import oldtallow.app.platform.ConflictException;
 import oldtallow.app.platform.FieldErrors;
@@ -124,6 +125,12 @@ final class EntryRules {
         if (step.byMechanic()) {
             mechanicsOnly("stepId", step.what());
         }
+        Item.judgedAt(step.id())
+                .ifPresent(item -> refuseUnless(
+                        bench.judged().containsKey(item) || bench.waivedChecks().contains(item.check()),
+                        "stepId",
+                        step.what(),
+                        "wants its findings first; nothing found is a finding, too"));
         List<Check> unmet = step.checks().stream()
                 .filter(check -> check.must()
                         && !sent.checksMet().contains(check.id())

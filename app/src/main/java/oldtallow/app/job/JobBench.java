@@ -9,11 +9,13 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import oldtallow.app.job.JobEntry.FirstLooked;
 import oldtallow.app.job.JobEntry.Item;
 import oldtallow.app.job.JobEntry.Judged;
 import oldtallow.app.job.JobEntry.Waits;
 import oldtallow.app.register.WheelEnd;
 import oldtallow.core.hub.Fastening;
+import oldtallow.core.hub.Fittings.BrakeKind;
 import oldtallow.core.job.Choices;
 import oldtallow.core.job.JobBrief;
 import oldtallow.core.job.Ledger;
@@ -22,7 +24,8 @@ import oldtallow.core.job.Planner;
 import oldtallow.core.job.Replan;
 import oldtallow.core.job.Scope;
 import oldtallow.core.judge.Verdict;
-import oldtallow.core.look.FirstLook;
+import oldtallow.core.judge.Verdict.Outcome;
+import oldtallow.core.look.Diagnosis;
 import oldtallow.core.part.Part;
 import oldtallow.core.step.Check;
 import oldtallow.core.step.Step;
@@ -45,7 +48,7 @@ public record JobBench(
         Ledger ledger,
         Set<String> metChecks,
         Set<String> waivedChecks,
-        Optional<FirstLook> firstLook,
+        Optional<FirstLooked> firstLook,
         Map<Item, Judged> judged,
         Optional<Waits> waits) {
 
@@ -70,6 +73,19 @@ public record JobBench(
                 .toList();
     }
 
+    /** What the first look points to. */
+    public Optional<Diagnosis> diagnosis() {
+        return firstLook.map(looked ->
+                looked.look(end.build().fittings().brake() != BrakeKind.NONE).diagnosis());
+    }
+
+    /** What holds of a verdict: a mechanic's own over the rules'. */
+    public Optional<Outcome> outcome(Item item) {
+        return Optional.ofNullable(judged.get(item))
+                .map(one -> Verdicts.outcome(one, plan.brief().choices().reuse()));
+    }
+
+    /** The rules' own verdict. */
     public Optional<Verdict> verdict(Item item) {
         return Optional.ofNullable(judged.get(item))
                 .map(one -> Verdicts.of(one, plan.brief().choices().reuse()));
@@ -86,7 +102,7 @@ public record JobBench(
         private final Set<String> met = new HashSet<>();
         private final Set<String> waived = new HashSet<>();
         private final Set<Part> condemned = EnumSet.noneOf(Part.class);
-        private final List<FirstLook> looks = new ArrayList<>(1);
+        private final List<FirstLooked> looks = new ArrayList<>(1);
         private final Map<Item, Judged> judged = new EnumMap<>(Item.class);
         private final List<Waits> waits = new ArrayList<>(1);
 
@@ -152,7 +168,7 @@ public record JobBench(
                 case JobEntry.Added one -> met.addAll(one.checksMet());
                 case JobEntry.StepUndone(String stepId) -> undo(stepId);
                 case JobEntry.Waived(String checkId, String reason) -> waived.add(checkId);
-                case JobEntry.FirstLooked(FirstLook look) -> looks.add(look);
+                case FirstLooked look -> looks.add(look);
                 case Waits one -> {
                     waits.clear();
                     waits.add(one);

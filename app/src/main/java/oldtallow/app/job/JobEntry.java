@@ -1,13 +1,16 @@
 package oldtallow.app.job;
 
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Stream;
 import oldtallow.core.job.Choices;
 import oldtallow.core.job.Scope;
 import oldtallow.core.judge.Finding;
 import oldtallow.core.judge.Looked;
 import oldtallow.core.judge.Verdict.Outcome;
 import oldtallow.core.look.FirstLook;
+import oldtallow.core.look.HubHeat;
 import oldtallow.core.part.Part;
 import oldtallow.core.step.ReadingKind;
 import org.jspecify.annotations.Nullable;
@@ -55,7 +58,22 @@ public sealed interface JobEntry {
     }
 
     /** What was seen, heard and felt before anything was loosened; the latest look counts. */
-    record FirstLooked(FirstLook look) implements JobEntry {}
+    record FirstLooked(
+            List<Sign> signs,
+            @Nullable Double hubCelsius,
+            @Nullable Double otherHubCelsius) implements JobEntry {
+
+        public FirstLooked {
+            signs = List.copyOf(signs);
+        }
+
+        /** All of it together. */
+        FirstLook look(boolean hasBrake) {
+            Optional<HubHeat> heat = Optional.ofNullable(hubCelsius)
+                    .map(celsius -> new HubHeat(celsius, Optional.ofNullable(otherHubCelsius)));
+            return new FirstLook(signs.stream().map(Sign::seen).toList(), heat, hasBrake);
+        }
+    }
 
     /**
      * What was found on an item; the latest counts.
@@ -96,10 +114,38 @@ public sealed interface JobEntry {
 
     /** What is judged; cone and cup of a bearing are one item. */
     enum Item {
-        INBOARD_BEARING,
-        OUTBOARD_BEARING,
-        SPINDLE,
-        HUB
+        INBOARD_BEARING("judge.inboard", "judge.inboard-verdict", "inboard bearing"),
+        OUTBOARD_BEARING("judge.outboard", "judge.outboard-verdict", "outboard bearing"),
+        SPINDLE("judge.spindle", "judge.spindle-good", "spindle"),
+        HUB("judge.hub", "judge.hub-good", "hub");
+
+        private final String step;
+        private final String check;
+        private final String words;
+
+        Item(String step, String check, String words) {
+            this.step = step;
+            this.check = check;
+            this.words = words;
+        }
+
+        public String words() {
+            return words;
+        }
+
+        /** The check that its verdict meets. */
+        public String check() {
+            return check;
+        }
+
+        public boolean isBearing() {
+            return this == INBOARD_BEARING || this == OUTBOARD_BEARING;
+        }
+
+        /** What a step judges; empty where it judges nothing. */
+        public static Optional<Item> judgedAt(String stepId) {
+            return Stream.of(values()).filter(item -> item.step.equals(stepId)).findFirst();
+        }
     }
 
     /** A reading as it was taken, in the kind's own unit. */

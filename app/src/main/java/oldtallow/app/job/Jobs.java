@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
+import java.util.stream.Stream;
 import oldtallow.app.figures.Figures;
 import oldtallow.app.fitted.FittedParts;
 import oldtallow.app.nut.NutSettings;
@@ -28,6 +29,8 @@ import oldtallow.core.job.JobBrief.Worker;
 import oldtallow.core.job.Plan;
 import oldtallow.core.job.Planner;
 import oldtallow.core.job.Scope;
+import oldtallow.core.judge.Comparison;
+import oldtallow.core.judge.Finding;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -114,6 +117,35 @@ public class Jobs {
     @Transactional(readOnly = true)
     public List<String> hindrances(JobBench bench) {
         return JobEnd.hindrances(bench, settingIsRecorded(bench));
+    }
+
+    /** Its findings beside those of the other side's and this wheel end's latest jobs. */
+    @Transactional(readOnly = true)
+    public List<String> comparison(JobBench bench) {
+        UUID workshop = Asker.now().workshopId();
+        List<UUID> otherSide = register.rig(bench.end().rigId())
+                .wheelEnds()
+                .filter(end -> end.axleId().equals(bench.end().axleId()))
+                .map(WheelEnd::id)
+                .filter(id -> !id.equals(bench.end().id()))
+                .toList();
+        return Comparison.of(
+                findings(bench),
+                latest(Stream.concat(
+                                store.open(workshop).stream().filter(job -> otherSide.contains(job.wheelEndId())),
+                                store.over(workshop, otherSide).stream())
+                        .toList()),
+                latest(store.over(workshop, List.of(bench.end().id()))));
+    }
+
+    private List<Finding> latest(List<Job> jobs) {
+        return jobs.stream().findFirst().map(this::bench).map(Jobs::findings).orElse(List.of());
+    }
+
+    private static List<Finding> findings(JobBench bench) {
+        return bench.judged().values().stream()
+                .flatMap(judged -> judged.findings().stream())
+                .toList();
     }
 
     /** Whether a setting of the nut was put on record since the job began. */

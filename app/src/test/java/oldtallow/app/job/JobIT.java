@@ -23,6 +23,9 @@ import tools.jackson.databind.node.ObjectNode;
 @ExtendWith(OldTallowExtension.class)
 class JobIT {
 
+    private static final String RUST = """
+            {"mode": "MOISTURE_CORROSION", "spot": "CUP_RACE", "extent": "CLEAR", "noticedBy": "LOOKING"}""";
+
     @ParameterizedTest
     @ValueSource(strings = {"STEPPED_BRAKED", "SPACER_SET", "FULL_FLOATING_REAR", "OIL_BATH_HEAVY", "GREASE_THROUGH"})
     void aWholeRepackGoesFromTheFirstStepToClosed(String construction, RunningOldTallow app) {
@@ -177,6 +180,114 @@ class JobIT {
         assertThat(renewal.path("now").path("id").asString()).isEqualTo("races.outboard-out");
         assertThat(renewal.path("done")).hasSize(job.path("done").size());
         assertThat(bench.doAll(renewal).path("hindrances")).isEmpty();
+    }
+
+    @Test
+    void aBearingIsNotPassedUnjudged(RunningOldTallow app) {
+        Bench bench = new Bench(app.http());
+        JsonNode job = bench.doUntil(bench.open(bench.newWheelEnd("STEPPED_BRAKED"), "REPACK"), "judge.inboard");
+
+        Answer refused = bench.post(job, "/steps", Bench.done(job.path("now"), UUID.randomUUID()));
+
+        assertThat(refused.remedyFor("stepId")).contains("nothing found is a finding");
+    }
+
+    @Test
+    void rustOnARaceTurnsTheRestOfTheJobIntoARenewalOfThatBearing(RunningOldTallow app) {
+        Bench bench = new Bench(app.http());
+        JsonNode job = bench.doUntil(bench.open(bench.newWheelEnd("STEPPED_BRAKED"), "REPACK"), "judge.inboard");
+
+        JsonNode judged = Bench.accepted(bench.judge(job, "INBOARD_BEARING", RUST));
+        JsonNode view = judged.path("judgings").get(0);
+        assertThat(view.path("outcome").asString()).isEqualTo("RENEW");
+        assertThat(view.path("rule").asString()).startsWith("replace at the first rust");
+        assertThat(view.path("causes").get(0).path("words").asString()).isEqualTo("water in the hub");
+
+        JsonNode races = bench.doUntil(judged, "races.inboard-out");
+        assertThat(bench.doAll(races).path("done").findValuesAsString("stepId"))
+                .contains("races.inboard-in")
+                .doesNotContain("races.outboard-in");
+    }
+
+    @Test
+    void onlyAMechanicOverrulesAndSaysWhy(RunningOldTallow app) {
+        Bench wil = new Bench(app.as("wil"));
+        JsonNode job = wil.doUntil(wil.open(wil.newWheelEnd("STEPPED_BRAKED"), "REPACK"), "judge.inboard");
+        String overruling = """
+                {"id": "%s", "item": "INBOARD_BEARING", "findings": [%s], "overruled": "REUSE", "overruleReason": "%s",
+                 "looked": {"cleaned": true, "by": ["LOOKING"], "noisy": false}}""";
+        String path = "/api/jobs/" + job.path("id").asString() + "/judgings";
+
+        assertThat(app.as("wil")
+                        .post(path, overruling.formatted(UUID.randomUUID(), RUST, "it will do"))
+                        .remedyFor("overruled"))
+                .contains("a mechanic's");
+        assertThat(app.http()
+                        .post(path, overruling.formatted(UUID.randomUUID(), RUST, ""))
+                        .remedyFor("overruleReason"))
+                .contains("must say why");
+        JsonNode overruled = Bench.accepted(
+                app.http().post(path, overruling.formatted(UUID.randomUUID(), RUST, "a stain that polished off")));
+        assertThat(overruled.path("judgings").get(0).path("outcome").asString()).isEqualTo("REUSE");
+        assertThat(overruled.path("judgings").get(0).path("reason").asString()).contains("does not heal");
+    }
+
+    @Test
+    void aScrapHubTurnsTheJobIntoAnExchange(RunningOldTallow app) {
+        Bench bench = new Bench(app.http());
+        JsonNode job = bench.doUntil(bench.open(bench.newWheelEnd("STEPPED_UNBRAKED"), "REPACK"), "judge.hub");
+
+        JsonNode exchanged = Bench.accepted(bench.judge(job, "HUB", """
+                {"mode": "CREEP", "spot": "HUB_BORE", "extent": "CLEAR", "noticedBy": "TURNING"}"""));
+
+        assertThat(exchanged.path("scope").asString()).isEqualTo("EXCHANGE");
+        assertThat(bench.doAll(exchanged).path("hindrances")).isEmpty();
+    }
+
+    @Test
+    void theFirstLookSaysWhatItPointsToAndWhetherToDrive(RunningOldTallow app) {
+        Bench bench = new Bench(app.http());
+        JsonNode job = bench.open(bench.newWheelEnd("STEPPED_BRAKED"), "REPACK");
+        ObjectNode look = Bench.entry();
+        var signs = look.putArray("signs");
+        signs.addObject().put("kind", "SPIN").put("value", "GROWL");
+        signs.addObject().put("kind", "LOCK").put("value", "LOCK_MISSING");
+        look.put("hubCelsius", 71.0).put("otherHubCelsius", 40.0);
+
+        JsonNode seen = Bench.accepted(bench.post(job, "/first-look", look)).path("firstLook");
+
+        assertThat(seen.path("drive").asString()).isEqualTo("NO");
+        assertThat(seen.path("driveReason").asString()).startsWith("lock missing");
+        assertThat(seen.path("suspicions").get(0).path("words").asString()).isEqualTo("the nut can come off");
+        look.put("id", UUID.randomUUID().toString())
+                .withArray("signs")
+                .addObject()
+                .put("kind", "SPIN")
+                .put("value", "SINGS");
+        assertThat(bench.post(job, "/first-look", look).remedyFor("signs[2].value"))
+                .contains("GROWL");
+    }
+
+    @Test
+    void comparesWithTheOtherSide(RunningOldTallow app) {
+        Bench bench = new Bench(app.http());
+        UUID left = bench.newWheelEnd("STEPPED_BRAKED");
+        JsonNode rig = Bench.accepted(app.http()
+                .get("/api/rigs/"
+                        + app.http()
+                                .get("/api/wheel-ends/" + left)
+                                .json()
+                                .path("rigId")
+                                .asString()));
+        UUID right = UUID.fromString(
+                rig.path("axles").get(0).path("wheelEnds").get(1).path("id").asString());
+        JsonNode other = bench.doUntil(bench.open(right, "REPACK"), "judge.inboard");
+        Bench.accepted(bench.judge(other, "INBOARD_BEARING", RUST));
+        JsonNode mine = bench.doUntil(bench.open(left, "REPACK"), "judge.inboard");
+
+        JsonNode judged = Bench.accepted(bench.judge(mine, "INBOARD_BEARING", RUST));
+
+        assertThat(judged.path("comparison").get(0).asString()).startsWith("Both sides have rust");
     }
 
     @Test

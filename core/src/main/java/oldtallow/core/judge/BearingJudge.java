@@ -37,7 +37,7 @@ public final class BearingJudge {
         if (looked.noisy()) {
             return verdict(Outcome.RENEW, "It was heard when the hub was spun.", Rule.NOISY, own);
         }
-        if (!looked.isEnough()) {
+        if (!looked.suffices()) {
             return verdict(
                     Outcome.CANNOT_TELL,
                     looked.cleaned()

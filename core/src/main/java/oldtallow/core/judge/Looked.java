@@ -18,7 +18,7 @@ public record Looked(boolean cleaned, Set<Sense> by, boolean noisy) {
     }
 
     /** Looked at, felt and turned, in a clean state: less than that leaves a verdict open. */
-    public boolean isEnough() {
+    public boolean suffices() {
         return cleaned && by.equals(EnumSet.allOf(Sense.class));
     }
 }

@@ -6,6 +6,8 @@ import oldtallow.app.job.JobBench;
 import oldtallow.app.job.JobEntry;
 import oldtallow.app.job.Jobs;
 import oldtallow.app.job.NewEntry;
+import oldtallow.app.job.web.JobForms.FirstLookForm;
+import oldtallow.app.job.web.JobForms.JudgingForm;
 import oldtallow.app.job.web.JobForms.NewJobForm;
 import oldtallow.app.job.web.JobForms.PlainEntryForm;
 import oldtallow.app.job.web.JobForms.PlanForm;
@@ -78,6 +80,18 @@ class JobController {
                 new JobEntry.Waived(form.checkId(), form.reason().strip()));
     }
 
+    /** What was seen, heard and felt; the answer says what it points to. */
+    @PostMapping("/jobs/{jobId}/first-look")
+    JobView firstLook(@PathVariable UUID jobId, @RequestBody FirstLookForm form) {
+        return view(jobs.enter(jobId, form.toEntry()));
+    }
+
+    /** What was found on an item; the rest is planned by its verdict. */
+    @PostMapping("/jobs/{jobId}/judgings")
+    JobView judge(@PathVariable UUID jobId, @RequestBody JudgingForm form) {
+        return view(jobs.enter(jobId, form.toEntry()));
+    }
+
     /** The rest is planned anew; what was done stays done. */
     @PostMapping("/jobs/{jobId}/scope")
     JobView rescope(@PathVariable UUID jobId, @RequestBody RescopeForm form) {
@@ -120,7 +134,7 @@ class JobController {
     }
 
     private JobView view(JobBench bench) {
-        return JobView.of(bench, jobs.settingIsRecorded(bench), jobs.hindrances(bench));
+        return JobView.of(bench, jobs.settingIsRecorded(bench), jobs.hindrances(bench), jobs.comparison(bench));
     }
 
     private static String text(@Nullable String typed) {

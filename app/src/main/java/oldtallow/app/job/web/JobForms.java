@@ -6,9 +6,16 @@ import java.util.Set;
 import java.util.UUID;
 import oldtallow.app.job.JobEntry;
 import oldtallow.app.job.NewEntry;
+import oldtallow.app.job.Sign;
 import oldtallow.app.platform.FieldErrors;
 import oldtallow.core.job.Choices;
 import oldtallow.core.job.Scope;
+import oldtallow.core.judge.DamageMode;
+import oldtallow.core.judge.Finding;
+import oldtallow.core.judge.Looked;
+import oldtallow.core.judge.Spot;
+import oldtallow.core.judge.Verdict.Outcome;
+import oldtallow.core.part.Part;
 import oldtallow.core.step.ReadingKind;
 import oldtallow.core.step.ReadingUnit;
 import org.jspecify.annotations.Nullable;
@@ -77,6 +84,72 @@ final class JobForms {
             String what,
             @Nullable String bag,
             @Nullable String orderedFrom) {}
+
+    /** Everything noticed at the first look so far; it takes the place of what was sent before. */
+    record FirstLookForm(
+            UUID id,
+            List<SignForm> signs,
+            @Nullable Double hubCelsius,
+            @Nullable Double otherHubCelsius) {
+
+        NewEntry toEntry() {
+            var errors = new FieldErrors();
+            List<@Nullable Sign> seen = new ArrayList<>();
+            for (int i = 0; i < signs.size(); i++) {
+                SignForm sign = signs.get(i);
+                seen.add(errors.at("signs[" + i + "].value", () -> new Sign(sign.kind(), sign.value(), sign.part())));
+            }
+            @Nullable Double hub = celsius("hubCelsius", hubCelsius, errors);
+            @Nullable Double other = celsius("otherHubCelsius", otherHubCelsius, errors);
+            errors.throwIfAny();
+            return new NewEntry(
+                    id,
+                    new JobEntry.FirstLooked(seen.stream().map(errors::require).toList(), hub, other));
+        }
+
+        private static @Nullable Double celsius(String field, @Nullable Double sent, FieldErrors errors) {
+            return sent == null ? null : errors.at(field, () -> ReadingKind.HUB_TEMPERATURE.require(sent));
+        }
+    }
+
+    /** Something noticed. */
+    record SignForm(Sign.Kind kind, String value, @Nullable Part part) {}
+
+    /** What was found on an item; it takes the place of what was sent before. */
+    record JudgingForm(
+            UUID id,
+            JobEntry.Item item,
+            List<FindingForm> findings,
+            @Nullable Looked looked,
+            @Nullable Outcome overruled,
+            @Nullable String overruleReason) {
+
+        NewEntry toEntry() {
+            var errors = new FieldErrors();
+            List<@Nullable Finding> found = new ArrayList<>();
+            for (int i = 0; i < findings.size(); i++) {
+                FindingForm one = findings.get(i);
+                found.add(errors.at(
+                        "findings[" + i + "].spot",
+                        () -> new Finding(one.mode(), one.spot(), one.extent(), one.noticedBy())));
+            }
+            if (item.isBearing() && looked == null) {
+                errors.add("looked", null, "is missing; say how the bearing was looked at");
+            }
+            errors.throwIfAny();
+            return new NewEntry(
+                    id,
+                    new JobEntry.Judged(
+                            item,
+                            found.stream().map(errors::require).toList(),
+                            looked,
+                            overruled,
+                            overruleReason == null ? "" : overruleReason.strip()));
+        }
+    }
+
+    /** Something found. */
+    record FindingForm(DamageMode mode, Spot spot, Finding.Extent extent, Finding.Sense noticedBy) {}
 
     /** An entry that says nothing but that it happened. */
     record PlainEntryForm(UUID id) {}

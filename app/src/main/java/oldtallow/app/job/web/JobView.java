@@ -34,6 +34,7 @@ import org.jspecify.annotations.Nullable;
  * @param offSection what of the section is not on the wheel end now
  * @param settingRecorded whether the nut's setting was put on record since the job began
  * @param hindrances why it cannot be closed yet
+ * @param comparison findings beside those of the other side and of last time, in sentences
  */
 record JobView(
         UUID id,
@@ -58,12 +59,15 @@ record JobView(
         List<String> openChecks,
         boolean settingRecorded,
         List<String> hindrances,
-        @Nullable WaitsView waits) {
+        @Nullable WaitsView waits,
+        @Nullable DiagnosisView firstLook,
+        List<JudgingView> judgings,
+        List<String> comparison) {
 
     private static final int AHEAD = 3;
     private static final int DECIMALS = 3;
 
-    static JobView of(JobBench bench, boolean settingRecorded, List<String> hindrances) {
+    static JobView of(JobBench bench, boolean settingRecorded, List<String> hindrances, List<String> comparison) {
         return new JobView(
                 bench.job().id(),
                 bench.job().state(),
@@ -94,7 +98,10 @@ record JobView(
                 bench.open().stream().map(check -> check.says()).toList(),
                 settingRecorded,
                 hindrances,
-                bench.waits().map(WaitsView::of).orElse(null));
+                bench.waits().map(WaitsView::of).orElse(null),
+                DiagnosisView.of(bench),
+                JudgingView.of(bench),
+                comparison);
     }
 
     /**

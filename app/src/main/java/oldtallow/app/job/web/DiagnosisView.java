@@ -1,0 +1,38 @@
+package oldtallow.app.job.web;
+
+import java.util.List;
+import oldtallow.app.job.JobBench;
+import oldtallow.app.job.Sign;
+import oldtallow.core.look.Diagnosis;
+import org.jspecify.annotations.Nullable;
+
+/** What the first look saw and points to. */
+record DiagnosisView(
+        List<Sign> signs,
+        List<SuspectedView> suspicions,
+        Diagnosis.Drive drive,
+        String driveWords,
+        String driveReason) {
+
+    static @Nullable DiagnosisView of(JobBench bench) {
+        return bench.diagnosis()
+                .map(diagnosis -> new DiagnosisView(
+                        bench.firstLook().orElseThrow().signs(),
+                        diagnosis.suspicions().stream().map(SuspectedView::of).toList(),
+                        diagnosis.drive(),
+                        diagnosis.drive().words(),
+                        diagnosis.driveReason()))
+                .orElse(null);
+    }
+
+    /** A suspicion, what speaks for it, and what to look at next. */
+    record SuspectedView(String words, List<String> because, String lookNext) {
+
+        static SuspectedView of(Diagnosis.Suspected suspected) {
+            return new SuspectedView(
+                    suspected.suspicion().words(),
+                    suspected.because(),
+                    suspected.suspicion().lookNext());
+        }
+    }
+}
