@@ -23,6 +23,11 @@ export const jobs = {
     dataOf(client.POST('/api/jobs/{jobId}/undo', { params: at(id), body })),
   waive: (id: string, body: Schemas['WaiverForm']) =>
     dataOf(client.POST('/api/jobs/{jobId}/waivers', { params: at(id), body })),
+  benchReference: () => dataOf(client.GET('/api/bench-reference')),
+  firstLook: (id: string, body: Schemas['FirstLookForm']) =>
+    dataOf(client.POST('/api/jobs/{jobId}/first-look', { params: at(id), body })),
+  judge: (id: string, body: Schemas['JudgingForm']) =>
+    dataOf(client.POST('/api/jobs/{jobId}/judgings', { params: at(id), body })),
   rescope: (id: string, body: Schemas['RescopeForm']) =>
     dataOf(client.POST('/api/jobs/{jobId}/scope', { params: at(id), body })),
   jobWaits: (id: string, body: Schemas['WaitsForm']) =>

@@ -38,6 +38,9 @@
       case 'check':
         bench.toggleCheck(move.check.id)
         break
+      case 'judge':
+        void bench.nothingFound(move.item)
+        break
       case 'dial':
         void goto(`/wheel-ends/${bench.job?.wheelEndId ?? ''}/nut-dial?job=${jobId}`)
         break

@@ -16,6 +16,8 @@
         return `${move.caution.title}: understood`
       case 'check':
         return `Yes: ${move.check.says}`
+      case 'judge':
+        return 'Nothing found: clean, felt, turned'
       case 'dial':
         return 'To the nut dial, and save the setting'
       case 'finish':

@@ -1,7 +1,10 @@
 <script lang="ts">
   import type { Schemas } from '$api/client'
   import type { Bench } from './bench.svelte'
+  import Diagnosis from './Diagnosis.svelte'
+  import Judge from './Judge.svelte'
   import Keypad from './Keypad.svelte'
+  import SignChoice from './SignChoice.svelte'
   import StepTimer from './StepTimer.svelte'
   import WaiveCheck from './WaiveCheck.svelte'
 
@@ -74,6 +77,20 @@
       </button>
     </div>
   {/each}
+  {#if bench.reference}
+    {#each bench.reference.signs.filter((one) => one.step === step.id) as kind (kind.kind)}
+      <SignChoice {bench} {kind} parts={bench.reference.parts} />
+    {/each}
+    {#if bench.item}
+      {#key bench.item}<Judge
+          {bench}
+          item={bench.item}
+          reference={bench.reference}
+          mayOverrule={mayWaive}
+        />{/key}
+    {/if}
+  {/if}
+  {#if bench.job?.firstLook && step.stage <= 3}<Diagnosis look={bench.job.firstLook} />{/if}
   {#if step.timer}<StepTimer timer={step.timer} />{/if}
   {#if step.readings.length > 0}<Keypad readings={bench.readings} />{/if}
   {#each step.checks as check (check.id)}

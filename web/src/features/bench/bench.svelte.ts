@@ -6,12 +6,22 @@ import { keepUnsent, unsentOf, type UnsentStep } from './unsent'
 
 type Job = Schemas['JobView']
 type Step = Schemas['BenchStepView']
+export type Item = Schemas['JudgingForm']['item']
+
+/** The item that a step judges. */
+const ITEMS: Record<string, Item> = {
+  'judge.inboard': 'INBOARD_BEARING',
+  'judge.outboard': 'OUTBOARD_BEARING',
+  'judge.spindle': 'SPINDLE',
+  'judge.hub': 'HUB',
+}
 
 /** What the one big button does now. */
 export type Move =
   | { does: 'caution'; caution: Schemas['CautionView'] }
   | { does: 'check'; check: Schemas['CheckView'] }
   | { does: 'dial' }
+  | { does: 'judge'; item: Item }
   | { does: 'finish'; step: Step }
   | { does: 'goOn' }
   | { does: 'close' }
@@ -21,6 +31,7 @@ export type Move =
 /** A job as this device sees it, and what was ticked here on the step to do now. */
 export class Bench {
   job = $state.raw<Job | null>(null)
+  reference = $state.raw<Schemas['BenchReferenceView'] | null>(null)
   section = $state.raw<Schemas['SectionView'] | null>(null)
   problem = $state.raw<Problem | null>(null)
   picked = $state<PartName | null>(null)
@@ -34,6 +45,11 @@ export class Bench {
   private ticking = ''
 
   readonly step: Step | null = $derived(this.job?.now ?? null)
+
+  /** What is judged now; null at other steps. */
+  readonly item: Item | null = $derived(this.step ? (ITEMS[this.step.id] ?? null) : null)
+
+  readonly judging = $derived(this.job?.judgings.find((one) => one.item === this.item) ?? null)
 
   readonly move: Move = $derived.by(() => this.moveNow())
 
@@ -74,6 +90,7 @@ export class Bench {
     try {
       const job = await api.job(this.id)
       this.section ??= await api.section(job.wheelEndId)
+      this.reference ??= await api.benchReference()
       this.show(job)
       this.problem = null
       if (this.unsent) await this.sendUnsent()
@@ -122,6 +139,28 @@ export class Bench {
     return this.enter((id) => api.waive(this.id, { id, checkId, reason }))
   }
 
+  /** Sends everything noticed so far, this one in place of an earlier one of its kind. */
+  look(sign: Schemas['SignForm']): Promise<boolean> {
+    const others = (this.job?.firstLook?.signs ?? []).filter(
+      (one) => one.kind !== sign.kind || (sign.kind === 'MISPLACED' && one.part !== sign.part),
+    )
+    return this.enter((id) => api.firstLook(this.id, { id, signs: [...others, sign] }))
+  }
+
+  judge(form: Omit<Schemas['JudgingForm'], 'id'>): Promise<boolean> {
+    return this.enter((id) => api.judge(this.id, { id, ...form }))
+  }
+
+  /** Seen clean, felt and turned, and nothing found. */
+  nothingFound(item: Item): Promise<boolean> {
+    const looked = {
+      cleaned: true,
+      by: ['LOOKING', 'FINGERNAIL', 'TURNING'],
+      noisy: false,
+    } as const
+    return this.judge({ item, findings: [], looked: { ...looked, by: [...looked.by] } })
+  }
+
   rescope(scope: Schemas['RescopeForm']['scope'], reason: string): Promise<boolean> {
     return this.enter((id) => api.rescope(this.id, { id, scope, reason }))
   }
@@ -168,6 +207,7 @@ export class Bench {
     if (!step) return this.endMove(job)
     const caution = step.cautions.find((one) => !this.cautionMet(one.id))
     if (caution) return { does: 'caution', caution }
+    if (this.item && !this.judging) return { does: 'judge', item: this.item }
     const check = step.checks.find((one) => one.must && !this.checkMet(one))
     if (check?.id === 'nut.recorded' && !job.settingRecorded && !step.id.includes('full-torque'))
       return { does: 'dial' }

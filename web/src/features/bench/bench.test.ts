@@ -1,0 +1,86 @@
+import { beforeEach, describe, expect, it } from 'vitest'
+import type { Schemas } from '$api/client'
+import { answerWith, json } from '$testing/answers'
+import { Bench } from './bench.svelte'
+import { unsentOf } from './unsent'
+
+const step = {
+  id: 'raise.jack',
+  cautions: [{ id: 'FALLING_RIG', title: 'A jack lets go', words: '', licensedWork: false }],
+  checks: [{ id: 'raise.on-stands', says: 'it stands', must: true, met: false, waived: false }],
+  readings: [],
+} as unknown as Schemas['BenchStepView']
+
+const jobAt = (now: Schemas['BenchStepView'] | undefined, number: number): Schemas['JobView'] =>
+  ({
+    id: 'job',
+    state: 'OPEN',
+    wheelEndId: 'end',
+    number,
+    now,
+    done: Array.from({ length: number }, () => ({})),
+    tray: [],
+    offSection: [],
+    hindrances: [],
+    judgings: [],
+    ahead: [],
+  }) as unknown as Schemas['JobView']
+
+describe('the bench', () => {
+  let job = jobAt(step, 3)
+  let sent: string[] = []
+  let reachable = true
+
+  beforeEach(() => {
+    localStorage.clear()
+    job = jobAt(step, 3)
+    sent = []
+    reachable = true
+    answerWith((path) => {
+      if (path === '/api/jobs/job') return json(job)
+      if (path === '/api/jobs/job/steps') {
+        if (!reachable) throw new TypeError('no line')
+        sent.push(path)
+        job = jobAt(undefined, 4)
+        return json(job)
+      }
+      return json({ parts: [], signs: [] })
+    })
+  })
+
+  it('asks for cautions, then checks, then the step itself', async () => {
+    const bench = new Bench('job', () => true)
+    await bench.load()
+    expect(bench.move.does).toBe('caution')
+    bench.meetCaution('FALLING_RIG')
+    expect(bench.move.does).toBe('check')
+    bench.toggleCheck('raise.on-stands')
+    expect(bench.move.does).toBe('finish')
+    await bench.finish()
+    expect(bench.move.does).toBe('close')
+  })
+
+  it('keeps a step that nobody took, and sends it when it is loaded again', async () => {
+    const bench = new Bench('job', () => true)
+    await bench.load()
+    reachable = false
+    await bench.finish()
+    expect(unsentOf('job')?.stepId).toBe('raise.jack')
+
+    reachable = true
+    const later = new Bench('job', () => true)
+    await later.load()
+    expect(sent).toHaveLength(1)
+    expect(unsentOf('job')).toBeNull()
+    expect(later.step).toBeNull()
+  })
+
+  it('forgets an answer that was overtaken', async () => {
+    const bench = new Bench('job', () => true)
+    job = jobAt(undefined, 9)
+    await bench.load()
+    job = jobAt(step, 3)
+    await bench.load()
+    expect(bench.job?.number).toBe(9)
+  })
+})
