@@ -28,6 +28,15 @@ export const jobs = {
     dataOf(client.POST('/api/jobs/{jobId}/first-look', { params: at(id), body })),
   judge: (id: string, body: Schemas['JudgingForm']) =>
     dataOf(client.POST('/api/jobs/{jobId}/judgings', { params: at(id), body })),
+  addJobPhoto: (jobId: string, photoId: string, stepId: string, file: Blob) =>
+    dataOf(
+      client.PUT('/api/jobs/{jobId}/photos/{photoId}', {
+        params: { path: { jobId, photoId }, query: { stepId } },
+        body: file as unknown as string,
+        bodySerializer: (body) => body as unknown as Blob,
+        headers: { 'content-type': 'application/octet-stream' },
+      }),
+    ),
   rescope: (id: string, body: Schemas['RescopeForm']) =>
     dataOf(client.POST('/api/jobs/{jobId}/scope', { params: at(id), body })),
   jobWaits: (id: string, body: Schemas['WaitsForm']) =>

@@ -13,6 +13,7 @@
   import MoreOnJob from './MoreOnJob.svelte'
   import { canSay, say } from './say'
   import StageRail from './StageRail.svelte'
+  import StepPhotos from './StepPhotos.svelte'
   import StepPanel from './StepPanel.svelte'
   import Tray from './Tray.svelte'
   import { watchJob } from './watch'
@@ -131,10 +132,11 @@
         {/if}
         {#if bench.step && !job.waits}
           <StepPanel {bench} step={bench.step} mayWaive={session.mayManage} />
-          {#if canSay()}
-            {@const step = bench.step}
-            <Button size="list" class="mt-3" onclick={() => say(step)}>Read it out</Button>
-          {/if}
+          {@const step = bench.step}
+          <div class="mt-3 flex flex-wrap gap-2">
+            {#if canSay()}<Button size="list" onclick={() => say(step)}>Read it out</Button>{/if}
+            <StepPhotos {bench} stepId={step.id} />
+          </div>
         {:else}
           <JobEnd {job} mayRelease={session.mayManage} />
         {/if}

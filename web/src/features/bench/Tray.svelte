@@ -28,10 +28,11 @@
     {#if parts.length === 0}
       <p class="px-3 py-6 text-read">The tray is empty: everything is where it belongs.</p>
     {:else}
+      <!-- svelte-ignore a11y_no_noninteractive_tabindex (it scrolls, so the keyboard must reach it) -->
       <ol
         aria-label="Parts on the tray, in the order they came off"
         class="flex overflow-x-auto"
-        tabindex="-1"
+        tabindex="0"
       >
         {#each parts as part, i (part.part)}
           <li

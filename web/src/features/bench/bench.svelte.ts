@@ -147,6 +147,16 @@ export class Bench {
     return this.enter((id) => api.firstLook(this.id, { id, signs: [...others, sign] }))
   }
 
+  /** Keeps a photo with the step to do now. */
+  addPhoto(file: Blob): Promise<boolean> {
+    const { step } = this
+    if (!step) return Promise.resolve(false)
+    return this.attempt.run(async () => {
+      await api.addJobPhoto(this.id, crypto.randomUUID(), step.id, file)
+      this.show(await api.job(this.id))
+    })
+  }
+
   judge(form: Omit<Schemas['JudgingForm'], 'id'>): Promise<boolean> {
     return this.enter((id) => api.judge(this.id, { id, ...form }))
   }

@@ -48,3 +48,16 @@ create table job_entry (
 comment on table job_entry is 'A step done, a reading, a verdict …, one after the other; never changed, never deleted.';
 comment on column job_entry.number is 'From 1, without gaps: two devices cannot both write the next one.';
 call wall_and_audit('job_entry', 'select, insert');
+
+create table job_photo (
+    id uuid not null unique,
+    workshop_id uuid not null,
+    job_id uuid not null,
+    media_type text not null check (media_type in ('image/jpeg', 'image/png', 'image/gif')),
+    image bytea not null check (length(image) <= 10485760),
+    primary key (workshop_id, id),
+    foreign key (workshop_id, job_id) references job (workshop_id, id)
+);
+comment on table job_photo is 'At which step it was taken, by whom and when, is in the job''s entries.';
+create index job_photo_by_job on job_photo (workshop_id, job_id);
+call wall_and_audit('job_photo', 'select, insert');

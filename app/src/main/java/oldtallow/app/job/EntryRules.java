@@ -76,6 +76,10 @@ final class EntryRules {
                 yield sent;
             }
             case JobEntry.FirstLooked look -> sent;
+            case JobEntry.PhotoTaken photo -> {
+                step(photo.stepId());
+                yield sent;
+            }
             case JobEntry.Waits waits -> {
                 needsReason("what", waits.what());
                 yield sent;

@@ -26,8 +26,12 @@ import oldtallow.core.job.Scope;
 import oldtallow.core.judge.Verdict;
 import oldtallow.core.judge.Verdict.Outcome;
 import oldtallow.core.look.Diagnosis;
+import oldtallow.core.look.FirstLook;
+import oldtallow.core.look.HubHeat;
 import oldtallow.core.part.Part;
 import oldtallow.core.step.Check;
+import oldtallow.core.step.ReadingKind;
+import oldtallow.core.step.Stage;
 import oldtallow.core.step.Step;
 
 /**
@@ -73,10 +77,30 @@ public record JobBench(
                 .toList();
     }
 
-    /** What the first look points to. */
+    /** What the first look points to, its temperatures among them. */
     public Optional<Diagnosis> diagnosis() {
-        return firstLook.map(looked ->
-                looked.look(end.build().fittings().brake() != BrakeKind.NONE).diagnosis());
+        boolean hasBrake = end.build().fittings().brake() != BrakeKind.NONE;
+        Optional<HubHeat> heat = done.stream()
+                .filter(one -> one.step().stage() == Stage.FIRST_LOOK)
+                .flatMap(one -> heat(one.entry()).stream())
+                .reduce((earlier, later) -> later);
+        if (firstLook.isEmpty() && heat.isEmpty()) {
+            return Optional.empty();
+        }
+        var look = new FirstLook(firstLook.map(FirstLooked::seen).orElse(List.of()), heat, hasBrake);
+        return Optional.of(look.diagnosis());
+    }
+
+    private static Optional<HubHeat> heat(JobEntry.StepDone entry) {
+        return reading(entry, ReadingKind.HUB_TEMPERATURE)
+                .map(celsius -> new HubHeat(celsius, reading(entry, ReadingKind.OTHER_HUB_TEMPERATURE)));
+    }
+
+    private static Optional<Double> reading(JobEntry.StepDone entry, ReadingKind kind) {
+        return entry.readings().stream()
+                .filter(taken -> taken.kind() == kind)
+                .map(JobEntry.Taken::value)
+                .findFirst();
     }
 
     /** What holds of a verdict: a mechanic's own over the rules'. */

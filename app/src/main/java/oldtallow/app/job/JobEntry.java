@@ -3,14 +3,14 @@ package oldtallow.app.job;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.UUID;
 import java.util.stream.Stream;
 import oldtallow.core.job.Choices;
 import oldtallow.core.job.Scope;
 import oldtallow.core.judge.Finding;
 import oldtallow.core.judge.Looked;
 import oldtallow.core.judge.Verdict.Outcome;
-import oldtallow.core.look.FirstLook;
-import oldtallow.core.look.HubHeat;
+import oldtallow.core.look.Seen;
 import oldtallow.core.part.Part;
 import oldtallow.core.step.ReadingKind;
 import org.jspecify.annotations.Nullable;
@@ -58,20 +58,14 @@ public sealed interface JobEntry {
     }
 
     /** What was seen, heard and felt before anything was loosened; the latest look counts. */
-    record FirstLooked(
-            List<Sign> signs,
-            @Nullable Double hubCelsius,
-            @Nullable Double otherHubCelsius) implements JobEntry {
+    record FirstLooked(List<Sign> signs) implements JobEntry {
 
         public FirstLooked {
             signs = List.copyOf(signs);
         }
 
-        /** All of it together. */
-        FirstLook look(boolean hasBrake) {
-            Optional<HubHeat> heat = Optional.ofNullable(hubCelsius)
-                    .map(celsius -> new HubHeat(celsius, Optional.ofNullable(otherHubCelsius)));
-            return new FirstLook(signs.stream().map(Sign::seen).toList(), heat, hasBrake);
+        List<Seen> seen() {
+            return signs.stream().map(Sign::seen).toList();
         }
     }
 
@@ -105,6 +99,9 @@ public sealed interface JobEntry {
 
     /** What it waited for is here. */
     record WentOn() implements JobEntry {}
+
+    /** A photo was taken at a step. */
+    record PhotoTaken(String stepId, UUID photoId) implements JobEntry {}
 
     record Closed() implements JobEntry {}
 

@@ -6,6 +6,7 @@ import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import oldtallow.app.photo.Photo;
 import oldtallow.app.walls.SignedIn;
 import oldtallow.core.hub.Construction;
 import oldtallow.core.job.Scope;
@@ -35,6 +36,11 @@ public interface JobStore {
 
     /** The workshop and job that an entry's id belongs to; empty where it is free. */
     Optional<UUID> jobOfEntry(UUID workshopId, UUID entryId);
+
+    /** Keeps a photo of a job; one that is there under this id stays. */
+    void addPhoto(UUID workshopId, UUID jobId, UUID photoId, Photo photo);
+
+    Optional<Photo> photo(UUID workshopId, UUID jobId, UUID photoId);
 
     void change(UUID workshopId, UUID jobId, Scope scope, Job.State state);
 

@@ -11,6 +11,7 @@ import java.util.stream.Stream;
 import oldtallow.app.figures.Figures;
 import oldtallow.app.fitted.FittedParts;
 import oldtallow.app.nut.NutSettings;
+import oldtallow.app.photo.Photo;
 import oldtallow.app.platform.ConflictException;
 import oldtallow.app.platform.FieldErrors;
 import oldtallow.app.platform.NotFoundException;
@@ -180,6 +181,20 @@ public class Jobs {
         append(person, jobId, bench.entries().size() + 1, admitted);
         follow(person, bench, entry);
         return bench(job(jobId));
+    }
+
+    /** Keeps a photo with a step; sent again under the same id it is the same photo. */
+    @Transactional
+    public JobBench addPhoto(UUID jobId, UUID photoId, String stepId, byte[] bytes) {
+        Photo photo = Photo.read(bytes);
+        store.addPhoto(Asker.now().workshopId(), job(jobId).id(), photoId, photo);
+        return enter(jobId, new NewEntry(photoId, new JobEntry.PhotoTaken(stepId, photoId)));
+    }
+
+    @Transactional(readOnly = true)
+    public Photo photo(UUID jobId, UUID photoId) {
+        return store.photo(Asker.now().workshopId(), jobId, photoId)
+                .orElseThrow(() -> new NotFoundException("photo of a job", photoId));
     }
 
     private void follow(SignedIn person, JobBench before, JobEntry entry) {

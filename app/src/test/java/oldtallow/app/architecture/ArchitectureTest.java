@@ -48,7 +48,8 @@ class ArchitectureTest {
             Map.entry("NutSetting", "nut"),
             Map.entry("NutSettingSignOff", "nut"),
             Map.entry("Job", "job"),
-            Map.entry("JobEntry", "job"));
+            Map.entry("JobEntry", "job"),
+            Map.entry("JobPhoto", "job"));
 
     @ArchTest
     static final ArchRule SQL_STAYS_IN_PERSISTENCE = noClasses()

@@ -2,11 +2,13 @@ package oldtallow.app.browser;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 
+import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.ColorScheme;
 import java.nio.file.Path;
 import java.util.regex.Pattern;
+import oldtallow.app.testing.Bench;
 import oldtallow.app.testing.Browsers;
 import oldtallow.app.testing.Browsers.Visit;
 import oldtallow.app.testing.Demo;
@@ -14,6 +16,7 @@ import oldtallow.app.testing.OldTallowExtension;
 import oldtallow.app.testing.RunningOldTallow;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
+import tools.jackson.databind.JsonNode;
 
 /** Takes the pictures of docs/screenshots from the demo data: {@code ./test --screenshots}. No part of the usual run. */
 @ExtendWith(OldTallowExtension.class)
@@ -50,6 +53,7 @@ class TakeScreenshots {
                     app.at("/wheel-ends/" + Demo.SHORT_CAMPER_LEFT + "/job").toString());
             assertThat(page.getByText("New parts to have here")).isVisible();
             take(page, "begin-job");
+            takeFirstLookAndJudging(page, new Bench(app.http()), app);
 
             page.navigate(app.at("/reckoner").toString());
             page.getByLabel("cone bore").fill("31.72");
@@ -73,6 +77,31 @@ class TakeScreenshots {
                     .isVisible();
             take(page, "nut-dial");
         }
+    }
+
+    private static void takeFirstLookAndJudging(Page page, Bench bench, RunningOldTallow app) {
+        JsonNode job = bench.doUntil(bench.open(Demo.frontLeft("Two-horse box"), "REPACK"), "strip.look-grease");
+        page.navigate(app.at("/bench/" + job.path("id").asString()).toString());
+        button(page, "^rusty$").click();
+        button(page, "^nut loose by hand$").click();
+        assertThat(page.getByText("do not drive it")).isVisible();
+        page.getByText("What it points to").scrollIntoViewIfNeeded();
+        take(page, "first-look");
+
+        job = bench.doUntil(bench.look(job), "judge.inboard");
+        button(page, "rust, water stain").click();
+        button(page, "^clearly, cup, raceway$").click();
+        button(page, "by what is ticked").click();
+        assertThat(page.getByText("it does not heal", new Page.GetByTextOptions())
+                        .first())
+                .isVisible();
+        page.getByText("Probably water").scrollIntoViewIfNeeded();
+        take(page, "judging");
+        Bench.accepted(bench.post(job, "/abandon", Bench.entry().put("reason", "only a picture")));
+    }
+
+    private static Locator button(Page page, String name) {
+        return page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile(name)));
     }
 
     private static void take(Page page, String name) {

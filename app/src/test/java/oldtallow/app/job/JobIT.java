@@ -3,6 +3,7 @@ package oldtallow.app.job;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.ArrayList;
+import java.util.Base64;
 import java.util.List;
 import java.util.UUID;
 import java.util.concurrent.Callable;
@@ -22,6 +23,10 @@ import tools.jackson.databind.node.ObjectNode;
 
 @ExtendWith(OldTallowExtension.class)
 class JobIT {
+
+    /** One grey pixel. */
+    private static final byte[] PNG = Base64.getDecoder()
+            .decode("iVBORw0KGgoAAAANSUhEUgAAAAEAAAABCAAAAAA6fptVAAAACklEQVR4nGNoAAAAggCBd81ytgAAAABJRU5ErkJggg==");
 
     private static final String RUST = """
             {"mode": "MOISTURE_CORROSION", "spot": "CUP_RACE", "extent": "CLEAR", "noticedBy": "LOOKING"}""";
@@ -252,7 +257,6 @@ class JobIT {
         var signs = look.putArray("signs");
         signs.addObject().put("kind", "SPIN").put("value", "GROWL");
         signs.addObject().put("kind", "LOCK").put("value", "LOCK_MISSING");
-        look.put("hubCelsius", 71.0).put("otherHubCelsius", 40.0);
 
         JsonNode seen = Bench.accepted(bench.post(job, "/first-look", look)).path("firstLook");
 
@@ -266,6 +270,45 @@ class JobIT {
                 .put("value", "SINGS");
         assertThat(bench.post(job, "/first-look", look).remedyFor("signs[2].value"))
                 .contains("GROWL");
+    }
+
+    @Test
+    void theTemperaturesOfTheFirstLookCountInItsDiagnosis(RunningOldTallow app) {
+        Bench bench = new Bench(app.http());
+        JsonNode job = bench.doUntil(bench.open(bench.newWheelEnd("STEPPED_BRAKED"), "ADJUST"), "look.temperature");
+        ObjectNode form = Bench.done(job.path("now"), UUID.randomUUID());
+        var readings = form.putArray("readings");
+        readings.addObject().put("kind", "HUB_TEMPERATURE").put("number", 160).put("unit", "DEGREE_FAHRENHEIT");
+        readings.addObject()
+                .put("kind", "OTHER_HUB_TEMPERATURE")
+                .put("number", 40)
+                .put("unit", "DEGREE_CELSIUS");
+
+        JsonNode seen = Bench.accepted(bench.post(job, "/steps", form)).path("firstLook");
+
+        assertThat(seen.path("drive").asString()).isEqualTo("TO_THE_WORKSHOP");
+        assertThat(seen.path("suspicions").findValuesAsString("words"))
+                .containsExactlyInAnyOrder("set too tight", "a brake that drags");
+    }
+
+    @Test
+    void photosStayWithTheirStep(RunningOldTallow app) {
+        Bench bench = new Bench(app.http());
+        JsonNode job = bench.open(bench.newWheelEnd("STEPPED_BRAKED"), "REPACK");
+        String at = "/api/jobs/" + job.path("id").asString() + "/photos/" + UUID.randomUUID();
+
+        assertThat(app.http().putBytes(at + "?stepId=prepare.odometer", PNG).status())
+                .isEqualTo(204);
+        assertThat(app.http().putBytes(at + "?stepId=prepare.odometer", PNG).status())
+                .as("sent again")
+                .isEqualTo(204);
+        assertThat(bench.look(job).path("photos").findValuesAsString("stepId")).containsExactly("prepare.odometer");
+        assertThat(app.http().get(at).type()).isEqualTo("image/png");
+
+        Answer noPicture =
+                app.http().putBytes(at.substring(0, at.length() - 1) + "0?stepId=prepare.odometer", new byte[9]);
+        assertThat(noPicture.remedyFor("photo")).contains("JPEG, PNG or GIF");
+        assertThat(bench.look(job).path("photos")).hasSize(1);
     }
 
     @Test

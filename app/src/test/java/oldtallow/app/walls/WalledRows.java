@@ -101,6 +101,12 @@ final class WalledRows {
         insert(
                 db,
                 workshop,
+                "job_photo",
+                "job_id, media_type, image",
+                "'" + id(workshop, "job") + "', 'image/png', 'x'");
+        insert(
+                db,
+                workshop,
                 "job_entry",
                 "job_id, number, kind, body, person_id, person_name, at",
                 "'" + id(workshop, "job") + "', 1, 'Closed', '{}', '" + id(workshop, "person") + "', 'x', now()");

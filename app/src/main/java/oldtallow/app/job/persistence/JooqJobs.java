@@ -2,6 +2,7 @@ package oldtallow.app.job.persistence;
 
 import static oldtallow.db.tables.Job.JOB;
 import static oldtallow.db.tables.JobEntry.JOB_ENTRY;
+import static oldtallow.db.tables.JobPhoto.JOB_PHOTO;
 import static org.jooq.impl.DSL.any;
 import static org.jooq.impl.DSL.function;
 import static org.jooq.impl.DSL.val;
@@ -16,6 +17,7 @@ import java.util.UUID;
 import oldtallow.app.job.Job;
 import oldtallow.app.job.JobStore;
 import oldtallow.app.job.Recorded;
+import oldtallow.app.photo.Photo;
 import oldtallow.app.walls.SignedIn;
 import oldtallow.core.hub.Construction;
 import oldtallow.core.job.JobBrief.Known;
@@ -23,6 +25,7 @@ import oldtallow.core.job.JobBrief.Worker;
 import oldtallow.core.job.Scope;
 import oldtallow.db.tables.records.JobRecord;
 import org.jooq.DSLContext;
+import org.jooq.Records;
 import org.jooq.impl.SQLDataType;
 import org.springframework.stereotype.Repository;
 
@@ -133,6 +136,26 @@ class JooqJobs implements JobStore {
                 .from(JOB_ENTRY)
                 .where(JOB_ENTRY.WORKSHOP_ID.eq(workshopId), JOB_ENTRY.ID.eq(entryId))
                 .fetchOptional(JOB_ENTRY.JOB_ID);
+    }
+
+    @Override
+    public void addPhoto(UUID workshopId, UUID jobId, UUID photoId, Photo photo) {
+        db.insertInto(JOB_PHOTO)
+                .set(JOB_PHOTO.ID, photoId)
+                .set(JOB_PHOTO.WORKSHOP_ID, workshopId)
+                .set(JOB_PHOTO.JOB_ID, jobId)
+                .set(JOB_PHOTO.MEDIA_TYPE, photo.mediaType())
+                .set(JOB_PHOTO.IMAGE, photo.bytes())
+                .onConflictDoNothing()
+                .execute();
+    }
+
+    @Override
+    public Optional<Photo> photo(UUID workshopId, UUID jobId, UUID photoId) {
+        return db.select(JOB_PHOTO.MEDIA_TYPE, JOB_PHOTO.IMAGE)
+                .from(JOB_PHOTO)
+                .where(JOB_PHOTO.WORKSHOP_ID.eq(workshopId), JOB_PHOTO.JOB_ID.eq(jobId), JOB_PHOTO.ID.eq(photoId))
+                .fetchOptional(Records.mapping(Photo::new));
     }
 
     @Override

@@ -2,6 +2,7 @@ package oldtallow.app.job.web;
 
 import java.util.List;
 import oldtallow.app.job.JobBench;
+import oldtallow.app.job.JobEntry;
 import oldtallow.app.job.Sign;
 import oldtallow.core.look.Diagnosis;
 import org.jspecify.annotations.Nullable;
@@ -17,7 +18,7 @@ record DiagnosisView(
     static @Nullable DiagnosisView of(JobBench bench) {
         return bench.diagnosis()
                 .map(diagnosis -> new DiagnosisView(
-                        bench.firstLook().orElseThrow().signs(),
+                        bench.firstLook().map(JobEntry.FirstLooked::signs).orElse(List.of()),
                         diagnosis.suspicions().stream().map(SuspectedView::of).toList(),
                         diagnosis.drive(),
                         diagnosis.drive().words(),

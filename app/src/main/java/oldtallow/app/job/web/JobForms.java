@@ -86,11 +86,7 @@ final class JobForms {
             @Nullable String orderedFrom) {}
 
     /** Everything noticed at the first look so far; it takes the place of what was sent before. */
-    record FirstLookForm(
-            UUID id,
-            List<SignForm> signs,
-            @Nullable Double hubCelsius,
-            @Nullable Double otherHubCelsius) {
+    record FirstLookForm(UUID id, List<SignForm> signs) {
 
         NewEntry toEntry() {
             var errors = new FieldErrors();
@@ -99,16 +95,10 @@ final class JobForms {
                 SignForm sign = signs.get(i);
                 seen.add(errors.at("signs[" + i + "].value", () -> new Sign(sign.kind(), sign.value(), sign.part())));
             }
-            @Nullable Double hub = celsius("hubCelsius", hubCelsius, errors);
-            @Nullable Double other = celsius("otherHubCelsius", otherHubCelsius, errors);
             errors.throwIfAny();
             return new NewEntry(
                     id,
-                    new JobEntry.FirstLooked(seen.stream().map(errors::require).toList(), hub, other));
-        }
-
-        private static @Nullable Double celsius(String field, @Nullable Double sent, FieldErrors errors) {
-            return sent == null ? null : errors.at(field, () -> ReadingKind.HUB_TEMPERATURE.require(sent));
+                    new JobEntry.FirstLooked(seen.stream().map(errors::require).toList()));
         }
     }
 

@@ -6,6 +6,7 @@ import java.time.Instant;
 import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
@@ -62,7 +63,8 @@ record JobView(
         @Nullable WaitsView waits,
         @Nullable DiagnosisView firstLook,
         List<JudgingView> judgings,
-        List<String> comparison) {
+        List<String> comparison,
+        List<JobPhotoView> photos) {
 
     private static final int AHEAD = 3;
     private static final int DECIMALS = 3;
@@ -101,7 +103,10 @@ record JobView(
                 bench.waits().map(WaitsView::of).orElse(null),
                 DiagnosisView.of(bench),
                 JudgingView.of(bench),
-                comparison);
+                comparison,
+                bench.entries().stream()
+                        .flatMap(recorded -> JobPhotoView.of(recorded).stream())
+                        .toList());
     }
 
     /**
@@ -195,6 +200,16 @@ record JobView(
                     entry.fate().words(),
                     inHand,
                     entry.part().drawn());
+        }
+    }
+
+    /** A photo and the step it was taken at. */
+    record JobPhotoView(UUID id, String stepId, String by, Instant at) {
+
+        static Optional<JobPhotoView> of(Recorded recorded) {
+            return recorded.entry() instanceof JobEntry.PhotoTaken(String stepId, UUID photoId)
+                    ? Optional.of(new JobPhotoView(photoId, stepId, recorded.by(), recorded.at()))
+                    : Optional.empty();
         }
     }
 
