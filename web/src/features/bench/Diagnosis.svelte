@@ -21,8 +21,8 @@
   >
     <Mark shape={tone[look.drive]} size={34} />
     <span>
-      <span class="block type-card">{look.driveWords}</span>
-      {look.driveReason}
+      <span class="block type-card first-letter:uppercase">{look.driveWords}</span>
+      <span class="block first-letter:uppercase">{look.driveReason}</span>
     </span>
   </p>
   <h2 id="points-to" class="mt-2 type-card">What it points to</h2>
@@ -31,9 +31,9 @@
       <li class="flex gap-3 border-b border-rule py-1.5">
         <span class="w-4 flex-none font-bold">{i + 1}</span>
         <span>
-          <span class="font-semibold">{suspected.words}</span>
+          <span class="block font-semibold first-letter:uppercase">{suspected.words}</span>
           {#if suspected.because.length > 0}
-            <span class="text-label text-ink2">: {suspected.because.join('; ')}</span>
+            <span class="text-label text-ink2">{suspected.because.join('; ')}.</span>
           {/if}
           <span class="block text-label">{suspected.lookNext}</span>
         </span>

@@ -12,7 +12,7 @@
 
   let { bench, kind, parts }: Props = $props()
 
-  const mine = $derived((bench.job?.firstLook?.signs ?? []).filter((one) => one.kind === kind.kind))
+  const mine = $derived(bench.signs.filter((one) => one.kind === kind.kind))
   const chosen = $derived(mine.at(-1)?.value ?? '')
   let part = $state<Schemas['PartNameView']['part']>('WASHER')
 
@@ -20,7 +20,7 @@
     void bench.look({ kind: kind.kind, value, ...(kind.kind === 'MISPLACED' ? { part } : {}) })
   }
 
-  const words = (sign: Schemas['Sign']): string =>
+  const words = (sign: Schemas['SignForm']): string =>
     `${parts.find((one) => one.part === sign.part)?.words ?? ''} ${
       kind.values.find((one) => one.value === sign.value)?.words ?? ''
     }`

@@ -21,10 +21,10 @@
 >
   <p class="flex items-center gap-2.5 type-h">
     <Mark shape={marks[judging.outcome]} size={34} />
-    {judging.outcomeWords}
+    <span class="block first-letter:uppercase">{judging.outcomeWords}</span>
   </p>
   <p class="mt-1">{judging.reason}</p>
-  <p class="text-label text-ink2">
+  <p class="text-label text-ink2 first-letter:uppercase">
     {judging.overruled ? `Overruled by a mechanic: ${judging.overruleReason}` : judging.rule}
   </p>
   {#each judging.causes.slice(0, 2) as cause (cause.cause)}

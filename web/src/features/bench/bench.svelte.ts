@@ -39,6 +39,7 @@ export class Bench {
   unsent = $state.raw<UnsentStep | null>(null)
   readonly attempt = new Attempt()
   readonly readings = new Readings()
+  private signsUnderWay = $state.raw<readonly Schemas['SignForm'][] | null>(null)
   private metCautions = $state.raw<readonly string[]>([])
   private metChecks = $state.raw<readonly string[]>([])
   /** The step that was ticked here; another one starts afresh. */
@@ -139,12 +140,22 @@ export class Bench {
     return this.enter((id) => api.waive(this.id, { id, checkId, reason }))
   }
 
+  /** What was noticed at the first look, what is still under way to the server included. */
+  readonly signs: readonly Schemas['SignForm'][] = $derived(
+    this.signsUnderWay ?? this.job?.firstLook?.signs ?? [],
+  )
+
   /** Sends everything noticed so far, this one in place of an earlier one of its kind. */
-  look(sign: Schemas['SignForm']): Promise<boolean> {
-    const others = (this.job?.firstLook?.signs ?? []).filter(
+  async look(sign: Schemas['SignForm']): Promise<boolean> {
+    const others = this.signs.filter(
       (one) => one.kind !== sign.kind || (sign.kind === 'MISPLACED' && one.part !== sign.part),
     )
-    return this.enter((id) => api.firstLook(this.id, { id, signs: [...others, sign] }))
+    // two taps in quick succession: the second must know of the first before it is answered
+    const signs = [...others, sign]
+    this.signsUnderWay = signs
+    const sent = await this.enter((id) => api.firstLook(this.id, { id, signs: [...signs] }))
+    if (this.signsUnderWay === signs) this.signsUnderWay = null
+    return sent
   }
 
   /** Keeps a photo with the step to do now. */

@@ -75,6 +75,25 @@ describe('the bench', () => {
     expect(later.step).toBeNull()
   })
 
+  it('knows of a first tap when the second comes before its answer', async () => {
+    const looks: unknown[] = []
+    answerWith(async (path, body) => {
+      if (path === '/api/jobs/job/first-look') {
+        looks.push(body)
+        await Promise.resolve()
+        return json(jobAt(step, 4))
+      }
+      return json(path === '/api/jobs/job' ? job : { parts: [], signs: [] })
+    })
+    const bench = new Bench('job', () => true)
+    await bench.load()
+    const first = bench.look({ kind: 'GREASE', value: 'RUSTY' })
+    const second = bench.look({ kind: 'LOCK', value: 'NUT_LOOSE' })
+    expect(bench.signs.map((sign) => sign.value)).toEqual(['RUSTY', 'NUT_LOOSE'])
+    await Promise.all([first, second])
+    expect(bench.signs).toEqual([])
+  })
+
   it('forgets an answer that was overtaken', async () => {
     const bench = new Bench('job', () => true)
     job = jobAt(undefined, 9)
