@@ -7,6 +7,7 @@ import oldtallow.app.job.JobEntry.Item;
 import oldtallow.app.job.JobEntry.StepDone;
 import oldtallow.app.platform.ConflictException;
 import oldtallow.app.platform.FieldErrors;
+import oldtallow.app.platform.InvalidInputException;
 import oldtallow.core.job.Scope;
 import oldtallow.core.step.Check;
 import oldtallow.core.step.Step;
@@ -153,13 +154,10 @@ final class EntryRules {
     }
 
     private Step step(String id) {
-        var errors = new FieldErrors();
-        Optional<Step> step = bench.plan().find(id);
-        if (step.isEmpty()) {
-            errors.add("stepId", id, "is no step of this job as it stands; look at the bench again");
-        }
-        errors.throwIfAny();
-        return step.orElseThrow();
+        return bench.plan()
+                .find(id)
+                .orElseThrow(() -> new InvalidInputException(
+                        "stepId", id, "is no step of this job as it stands; look at the bench again"));
     }
 
     private void mechanicsOnly(String field, Object value) {
@@ -176,9 +174,7 @@ final class EntryRules {
 
     private static void refuseUnless(boolean holds, String field, Object value, String remedy) {
         if (!holds) {
-            var errors = new FieldErrors();
-            errors.add(field, value, remedy);
-            errors.throwIfAny();
+            throw new InvalidInputException(field, value, remedy);
         }
     }
 }

@@ -1,5 +1,6 @@
 package oldtallow.app.job;
 
+import java.time.Instant;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.EnumMap;
@@ -30,6 +31,7 @@ import oldtallow.core.look.FirstLook;
 import oldtallow.core.look.HubHeat;
 import oldtallow.core.part.Part;
 import oldtallow.core.step.Check;
+import oldtallow.core.step.PartMove;
 import oldtallow.core.step.ReadingKind;
 import oldtallow.core.step.Stage;
 import oldtallow.core.step.Step;
@@ -75,6 +77,15 @@ public record JobBench(
                 .flatMap(step -> step.checks().stream())
                 .filter(check -> check.must() && !metChecks.contains(check.id()) && !waivedChecks.contains(check.id()))
                 .toList();
+    }
+
+    /** From when on a setting of the nut counts: since it was last taken off, or the job began. */
+    Instant nutLooseSince() {
+        return done.stream()
+                .filter(one -> one.step().moves().contains(new PartMove(Part.NUT, PartMove.Kind.REMOVE)))
+                .map(one -> one.recorded().at())
+                .reduce((earlier, later) -> later)
+                .orElse(job.openedAt());
     }
 
     /** What the first look points to, its temperatures among them. */
@@ -147,13 +158,16 @@ public record JobBench(
                 }
             }
             List<Step> steps = done.stream().map(Done::step).toList();
+            List<Step> rest = Replan.rest(plan, steps);
+            // what is done again is checked again
+            rest.forEach(step -> step.checks().forEach(check -> met.remove(check.id())));
             return new JobBench(
                     job,
                     end,
                     List.copyOf(entries),
                     plan,
                     List.copyOf(done),
-                    Replan.rest(plan, steps),
+                    rest,
                     Ledger.after(steps, plan.brief()),
                     Set.copyOf(met),
                     Set.copyOf(waived),

@@ -4,11 +4,13 @@ import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
-import oldtallow.core.hub.Construction;
 import oldtallow.core.step.Check;
 
 /** What stands between a job and its end, and how long it took. */
 final class JobEnd {
+
+    /** The check that a setting on record meets. */
+    private static final String NUT_RECORDED = "nut.recorded";
 
     /** A longer time between two entries was a break. */
     private static final Duration A_BREAK = Duration.ofMinutes(20);
@@ -36,7 +38,9 @@ final class JobEnd {
                     + String.join("; ", open.stream().map(Check::says).toList())
                     + ".");
         }
-        if (!settingOnRecord && bench.end().construction() != Construction.SPACER_SET) {
+        boolean setsNut = bench.plan().mustChecks().stream()
+                .anyMatch(check -> check.id().equals(NUT_RECORDED));
+        if (setsNut && !settingOnRecord) {
             hindrances.add("No setting of the nut is on record since this job began.");
         }
         return hindrances;

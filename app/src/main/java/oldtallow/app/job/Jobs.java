@@ -14,6 +14,7 @@ import oldtallow.app.nut.NutSettings;
 import oldtallow.app.photo.Photo;
 import oldtallow.app.platform.ConflictException;
 import oldtallow.app.platform.FieldErrors;
+import oldtallow.app.platform.InvalidInputException;
 import oldtallow.app.platform.NotFoundException;
 import oldtallow.app.register.Register;
 import oldtallow.app.register.WheelEnd;
@@ -149,11 +150,11 @@ public class Jobs {
                 .toList();
     }
 
-    /** Whether a setting of the nut was put on record since the job began. */
+    /** Whether a setting of the nut was put on record since the job began, and since the nut was last off. */
     @Transactional(readOnly = true)
     public boolean settingIsRecorded(JobBench bench) {
         return settings.of(bench.end().id()).stream()
-                .anyMatch(setting -> !setting.setAt().isBefore(bench.job().openedAt()));
+                .anyMatch(setting -> !setting.setAt().isBefore(bench.nutLooseSince()));
     }
 
     /**
@@ -204,7 +205,10 @@ public class Jobs {
             case JobEntry.Scoped scoped -> store.change(workshop, id, scoped.scope(), Job.State.OPEN);
             case JobEntry.Closed closed -> {
                 JobBench now = bench(before.job());
-                refuseUnless(hindrances(now).isEmpty(), String.join(" ", hindrances(now)));
+                List<String> hindrances = hindrances(now);
+                if (!hindrances.isEmpty()) {
+                    throw new InvalidInputException("entry", "close", String.join(" ", hindrances));
+                }
                 if (before.job().worker() == Worker.APPRENTICE && person.role() == Role.APPRENTICE) {
                     store.change(workshop, id, before.job().scope(), Job.State.AWAITS_SIGN_OFF);
                 } else {
@@ -267,13 +271,5 @@ public class Jobs {
 
     private static Worker worker(SignedIn person) {
         return person.role() == Role.APPRENTICE ? Worker.APPRENTICE : Worker.MECHANIC;
-    }
-
-    private static void refuseUnless(boolean holds, String why) {
-        if (!holds) {
-            var errors = new FieldErrors();
-            errors.add("entry", null, why);
-            errors.throwIfAny();
-        }
     }
 }

@@ -96,7 +96,7 @@ final class NutSteps {
                     how("The maker's figure, going up, turning the flange.", "On to the next hole, never back."),
                     with(Tool.TORQUE_WRENCH, Tool.NUT_SOCKET),
                     read(ReadingKind.FINAL_TORQUE),
-                    must("nut.recorded", "the torque is recorded"),
+                    must("nut.torque-recorded", "the torque is recorded"),
                     must("nut.free-at-torque", "at full torque it turns freely and does not rock"),
                     after("hub.nut"),
                     when(s -> s.isOn(Construction.SPACER_SET))),

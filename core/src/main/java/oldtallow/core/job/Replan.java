@@ -45,11 +45,11 @@ public final class Replan {
         }
         Set<Part> comesOff = comingOff(plan, offNow, putNew, doneIds);
         List<Step> rest = new ArrayList<>();
-        Set<String> toDo = new HashSet<>();
+        Set<String> ahead = new HashSet<>();
         for (Step step : plan.steps()) {
-            if (isNeeded(step, doneIds, toDo, offNow, comesOff)) {
+            if (isNeeded(step, doneIds, ahead, offNow, comesOff)) {
                 rest.add(step);
-                toDo.add(step.id());
+                ahead.add(step.id());
             }
         }
         return rest;
@@ -82,9 +82,9 @@ public final class Replan {
     }
 
     private static boolean isNeeded(
-            Step step, Set<String> doneIds, Set<String> toDo, Set<Part> offNow, Set<Part> comesOff) {
+            Step step, Set<String> doneIds, Set<String> ahead, Set<Part> offNow, Set<Part> comesOff) {
         if (step.moves().isEmpty()) {
-            return !doneIds.contains(step.id()) || step.after().stream().anyMatch(toDo::contains);
+            return !doneIds.contains(step.id()) || step.after().stream().anyMatch(ahead::contains);
         }
         return step.moves().stream()
                 .anyMatch(move -> move.kind() == Kind.REMOVE

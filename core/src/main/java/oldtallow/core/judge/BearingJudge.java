@@ -30,7 +30,7 @@ public final class BearingJudge {
             boolean rust = worst.mode() == DamageMode.MOISTURE_CORROSION;
             return verdict(
                     Outcome.RENEW,
-                    said(worst) + (rust ? ": it does not heal." : ": it only gets worse from here."),
+                    worst.sentence() + (rust ? ": it does not heal." : ": it only gets worse from here."),
                     rust ? Rule.FIRST_RUST : Rule.DAMAGE_ENDS_IT,
                     own);
         }
@@ -74,12 +74,6 @@ public final class BearingJudge {
 
     private static Verdict verdict(Outcome outcome, String reason, Rule rule, List<Finding> findings) {
         return new Verdict(outcome, reason, rule, CauseRanking.of(findings), alsoLookAt(findings));
-    }
-
-    private static String said(Finding finding) {
-        String words = finding.mode().words();
-        return Character.toUpperCase(words.charAt(0)) + words.substring(1) + " on "
-                + finding.spot().words();
     }
 
     /** What the table of modes sends the reader to (engine.md §13). */

@@ -14,6 +14,16 @@ public record Finding(DamageMode mode, Spot spot, Extent extent, Sense noticedBy
         }
     }
 
+    /** What and where: rust, water stain on cup, raceway. */
+    public String words() {
+        return mode.words() + " on " + spot.words();
+    }
+
+    /** The same, to begin a sentence with. */
+    String sentence() {
+        return Character.toUpperCase(words().charAt(0)) + words().substring(1);
+    }
+
     /** How much of it there is. */
     public enum Extent {
         /** A stain that cleans off, or single marks that the nail does not catch. */

@@ -52,8 +52,7 @@ public final class SeatJudge {
     }
 
     private static String reason(Finding finding) {
-        String words = finding.mode().words() + " on " + finding.spot().words();
-        String start = Character.toUpperCase(words.charAt(0)) + words.substring(1);
+        String start = finding.sentence();
         if (outcome(finding) == Outcome.RENEW) {
             return start + ": the next bearing would not last on it.";
         }

@@ -58,19 +58,19 @@ final class Briefs {
     /** Every construction, scope, school, lock, verdict and worker, with the construction's usual fittings. */
     static Stream<JobBrief> everySchool() {
         return presets()
-                .flatMap(each(Fastening.values(), Briefs::fastened))
-                .flatMap(each(Cleaning.values(), (brief, one) -> choosing(brief, with(brief.choices(), one))))
-                .flatMap(each(Reuse.values(), (brief, one) -> choosing(brief, with(brief.choices(), one))))
-                .flatMap(each(RaceFitting.values(), (brief, one) -> choosing(brief, with(brief.choices(), one))))
-                .flatMap(each(InboardCone.values(), (brief, one) -> choosing(brief, with(brief.choices(), one))))
-                .flatMap(each(Worker.values(), Briefs::by))
-                .flatMap(brief -> CONDEMNED.stream().map(parts -> condemned(brief, parts)));
+                .flatMap(each(Fastening.values(), Briefs::with))
+                .flatMap(each(Cleaning.values(), (brief, one) -> with(brief, with(brief.choices(), one))))
+                .flatMap(each(Reuse.values(), (brief, one) -> with(brief, with(brief.choices(), one))))
+                .flatMap(each(RaceFitting.values(), (brief, one) -> with(brief, with(brief.choices(), one))))
+                .flatMap(each(InboardCone.values(), (brief, one) -> with(brief, with(brief.choices(), one))))
+                .flatMap(each(Worker.values(), Briefs::with))
+                .flatMap(brief -> CONDEMNED.stream().map(parts -> with(brief, parts)));
     }
 
     /** Every construction, scope, lock and everything that can be fitted. */
     static Stream<JobBrief> everyFitting() {
         return presets()
-                .flatMap(each(Fastening.values(), Briefs::fastened))
+                .flatMap(each(Fastening.values(), Briefs::with))
                 .flatMap(each(
                         SealKind.values(),
                         (brief, one) ->
@@ -87,7 +87,7 @@ final class Briefs {
                         CavityFill.values(),
                         (brief, one) ->
                                 fitted(brief, f -> new Fittings(f.seal(), f.cap(), f.brake(), one, f.washer()))))
-                .flatMap(each(InboardCone.values(), (brief, one) -> choosing(brief, with(brief.choices(), one))));
+                .flatMap(each(InboardCone.values(), (brief, one) -> with(brief, with(brief.choices(), one))));
     }
 
     private static <T> Function<JobBrief, Stream<JobBrief>> each(T[] all, Change<T> change) {
@@ -99,69 +99,22 @@ final class Briefs {
         JobBrief of(JobBrief brief, T one);
     }
 
-    static JobBrief fastened(JobBrief b, Fastening fastening) {
+    /** The same brief with another lock, fittings, schools, records or worker, or other parts condemned. */
+    @SuppressWarnings("unchecked")
+    static JobBrief with(JobBrief b, Object one) {
         return new JobBrief(
                 b.construction(),
-                fastening,
-                b.fittings(),
+                one instanceof Fastening fastening ? fastening : b.fastening(),
+                one instanceof Fittings fittings ? fittings : b.fittings(),
                 b.scope(),
-                b.choices(),
-                b.known(),
-                b.worker(),
-                b.condemned());
-    }
-
-    static JobBrief choosing(JobBrief b, Choices choices) {
-        return new JobBrief(
-                b.construction(),
-                b.fastening(),
-                b.fittings(),
-                b.scope(),
-                choices,
-                b.known(),
-                b.worker(),
-                b.condemned());
-    }
-
-    static JobBrief by(JobBrief b, Worker worker) {
-        return new JobBrief(
-                b.construction(),
-                b.fastening(),
-                b.fittings(),
-                b.scope(),
-                b.choices(),
-                b.known(),
-                worker,
-                b.condemned());
-    }
-
-    static JobBrief knowing(JobBrief b, Known known) {
-        return new JobBrief(
-                b.construction(),
-                b.fastening(),
-                b.fittings(),
-                b.scope(),
-                b.choices(),
-                known,
-                b.worker(),
-                b.condemned());
-    }
-
-    private static JobBrief condemned(JobBrief b, Set<Part> parts) {
-        return new JobBrief(
-                b.construction(), b.fastening(), b.fittings(), b.scope(), b.choices(), b.known(), b.worker(), parts);
+                one instanceof Choices choices ? choices : b.choices(),
+                one instanceof Known known ? known : b.known(),
+                one instanceof Worker worker ? worker : b.worker(),
+                one instanceof Set<?> condemned ? (Set<Part>) condemned : b.condemned());
     }
 
     private static JobBrief fitted(JobBrief b, Function<Fittings, Fittings> change) {
-        return new JobBrief(
-                b.construction(),
-                b.fastening(),
-                change.apply(b.fittings()),
-                b.scope(),
-                b.choices(),
-                b.known(),
-                b.worker(),
-                b.condemned());
+        return with(b, change.apply(b.fittings()));
     }
 
     static Choices with(Choices c, Object one) {

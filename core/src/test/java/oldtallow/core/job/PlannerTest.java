@@ -119,7 +119,7 @@ class PlannerTest {
 
     @Test
     void theRoadsideHasNeitherOvenNorSolvent() {
-        Plan plan = Planner.plan(Briefs.choosing(
+        Plan plan = Planner.plan(Briefs.with(
                 Briefs.of(Construction.STEPPED_BRAKED, Scope.ROADSIDE),
                 Briefs.with(Choices.USUAL, RaceFitting.WARMED)));
 
@@ -130,7 +130,7 @@ class PlannerTest {
 
     @Test
     void hooksTheConeOffWithTheNutWhereThatSchoolIsChosen() {
-        Plan plan = Planner.plan(Briefs.choosing(
+        Plan plan = Planner.plan(Briefs.with(
                 Briefs.of(Construction.STEPPED_UNBRAKED, Scope.RENEW), Briefs.with(Choices.USUAL, InboardCone.HOOKED)));
 
         assertThat(plan.steps())
@@ -141,7 +141,7 @@ class PlannerTest {
 
     @Test
     void anApprenticeShowsRacesAndSettingToAMechanic() {
-        JobBrief brief = Briefs.by(Briefs.of(Construction.STEPPED_BRAKED, Scope.RENEW), Worker.APPRENTICE);
+        JobBrief brief = Briefs.with(Briefs.of(Construction.STEPPED_BRAKED, Scope.RENEW), Worker.APPRENTICE);
 
         assertThat(Planner.plan(brief).steps())
                 .filteredOn(Step::byMechanic)
@@ -151,8 +151,7 @@ class PlannerTest {
 
     @Test
     void asksOnlyForWhatTheRecordsDoNotSay() {
-        JobBrief known =
-                Briefs.knowing(Briefs.of(Construction.STEPPED_BRAKED, Scope.REPACK), new Known(true, true, true));
+        JobBrief known = Briefs.with(Briefs.of(Construction.STEPPED_BRAKED, Scope.REPACK), new Known(true, true, true));
 
         assertThat(Planner.plan(known).steps())
                 .extracting(Step::id)

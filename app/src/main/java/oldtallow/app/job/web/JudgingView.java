@@ -79,7 +79,7 @@ record JudgingView(
                     finding.spot(),
                     finding.extent(),
                     finding.noticedBy(),
-                    finding.mode().words() + " on " + finding.spot().words()
+                    finding.words()
                             + (finding.extent() == Finding.Extent.TRACE ? ", a trace" : ""));
         }
     }
