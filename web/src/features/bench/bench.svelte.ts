@@ -230,8 +230,7 @@ export class Bench {
     if (caution) return { does: 'caution', caution }
     if (this.item && !this.judging) return { does: 'judge', item: this.item }
     const check = step.checks.find((one) => one.must && !this.checkMet(one))
-    if (check?.id === 'nut.recorded' && !job.settingRecorded)
-      return { does: 'dial' }
+    if (check?.id === 'nut.recorded' && !job.settingRecorded) return { does: 'dial' }
     if (check) return { does: 'check', check }
     return { does: 'finish', step }
   }

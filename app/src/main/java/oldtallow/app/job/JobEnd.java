@@ -38,8 +38,8 @@ final class JobEnd {
                     + String.join("; ", open.stream().map(Check::says).toList())
                     + ".");
         }
-        boolean setsNut = bench.plan().mustChecks().stream()
-                .anyMatch(check -> check.id().equals(NUT_RECORDED));
+        boolean setsNut =
+                bench.plan().mustChecks().stream().anyMatch(check -> check.id().equals(NUT_RECORDED));
         if (setsNut && !settingOnRecord) {
             hindrances.add("No setting of the nut is on record since this job began.");
         }

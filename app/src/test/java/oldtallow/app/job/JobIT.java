@@ -192,12 +192,14 @@ class JobIT {
         Bench bench = new Bench(app.http());
         JsonNode job = bench.doUntil(bench.open(bench.newWheelEnd("STEPPED_UNBRAKED"), "REPACK"), "close.cotter");
 
-        JsonNode renewal = Bench.accepted(bench.post(job, "/scope", Bench.entry().put("scope", "RENEW")));
+        JsonNode renewal =
+                Bench.accepted(bench.post(job, "/scope", Bench.entry().put("scope", "RENEW")));
         assertThat(renewal.path("openChecks").toString()).contains("it sits square and flush");
         JsonNode again = bench.doUntil(renewal, "nut.stop");
 
         assertThat(again.path("settingRecorded").asBoolean()).isFalse();
-        assertThat(again.path("now").path("checks").get(0).path("met").asBoolean()).isFalse();
+        assertThat(again.path("now").path("checks").get(0).path("met").asBoolean())
+                .isFalse();
         assertThat(bench.doAll(again).path("hindrances")).isEmpty();
     }
 

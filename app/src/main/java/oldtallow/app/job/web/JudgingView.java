@@ -79,8 +79,7 @@ record JudgingView(
                     finding.spot(),
                     finding.extent(),
                     finding.noticedBy(),
-                    finding.words()
-                            + (finding.extent() == Finding.Extent.TRACE ? ", a trace" : ""));
+                    finding.words() + (finding.extent() == Finding.Extent.TRACE ? ", a trace" : ""));
         }
     }
 }
