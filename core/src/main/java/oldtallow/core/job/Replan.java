@@ -1,13 +1,16 @@
 package oldtallow.core.job;
 
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
 import oldtallow.core.part.Part;
 import oldtallow.core.step.PartMove;
 import oldtallow.core.step.PartMove.Kind;
 import oldtallow.core.step.Step;
+import org.jspecify.annotations.Nullable;
 
 /**
  * What is left of a job once some of it is done and its brief has changed: a repack that turns into a renewal after judging,
@@ -26,11 +29,12 @@ public final class Replan {
      * @param done steps as they were done, in that order; a step may be there more than once
      */
     public static List<Step> rest(Plan plan, List<Step> done) {
-        Set<String> doneIds = new HashSet<>();
+        Map<String, Integer> lastDone = new HashMap<>();
         Set<Part> offNow = new HashSet<>();
         Set<Part> putNew = new HashSet<>();
-        for (Step step : done) {
-            doneIds.add(step.id());
+        for (int i = 0; i < done.size(); i++) {
+            Step step = done.get(i);
+            lastDone.put(step.id(), i);
             for (PartMove move : step.moves()) {
                 if (move.kind() == Kind.REMOVE) {
                     offNow.add(move.part());
@@ -43,11 +47,11 @@ public final class Replan {
                 }
             }
         }
-        Set<Part> comesOff = comingOff(plan, offNow, putNew, doneIds);
+        Set<Part> comesOff = comingOff(plan, offNow, putNew, lastDone.keySet());
         List<Step> rest = new ArrayList<>();
         Set<String> ahead = new HashSet<>();
         for (Step step : plan.steps()) {
-            if (isNeeded(step, doneIds, ahead, offNow, comesOff)) {
+            if (isNeeded(step, lastDone, ahead, offNow, comesOff)) {
                 rest.add(step);
                 ahead.add(step.id());
             }
@@ -82,15 +86,18 @@ public final class Replan {
     }
 
     private static boolean isNeeded(
-            Step step, Set<String> doneIds, Set<String> ahead, Set<Part> offNow, Set<Part> comesOff) {
+            Step step, Map<String, Integer> lastDone, Set<String> ahead, Set<Part> offNow, Set<Part> comesOff) {
         if (step.moves().isEmpty()) {
-            return !doneIds.contains(step.id()) || step.after().stream().anyMatch(ahead::contains);
+            @Nullable Integer mine = lastDone.get(step.id());
+            // once what comes before it is done again, having been done counts no longer
+            return mine == null
+                    || step.after().stream().anyMatch(id -> ahead.contains(id) || lastDone.getOrDefault(id, -1) > mine);
         }
         return step.moves().stream()
                 .anyMatch(move -> move.kind() == Kind.REMOVE
                         ? comesOff.contains(move.part())
                         : comesOff.contains(move.part())
                                 || offNow.contains(move.part())
-                                || (move.kind() == Kind.FIT && !doneIds.contains(step.id())));
+                                || (move.kind() == Kind.FIT && !lastDone.containsKey(step.id())));
     }
 }

@@ -69,6 +69,19 @@ class ReplanTest {
     }
 
     @Test
+    void whatIsLeftStaysLeftWhileItIsDoneStepByStep() {
+        Plan renewal = Planner.plan(REPACK.condemning(Part.OUTBOARD_CONE));
+        List<Step> done = new ArrayList<>(through(Planner.plan(REPACK), Stage.SET_NUT));
+        List<Step> left = Replan.rest(renewal, done);
+
+        for (int i = 0; i < left.size(); i++) {
+            assertThat(Replan.rest(renewal, done)).as("after %d more", i).isEqualTo(left.subList(i, left.size()));
+            done.add(left.get(i));
+        }
+        assertThat(Replan.rest(renewal, done)).isEmpty();
+    }
+
+    @Test
     void adjustingTurnsIntoARepack() {
         Plan adjusting = Planner.plan(REPACK.within(Scope.ADJUST));
 
