@@ -59,6 +59,30 @@
     <Button type="submit" size="list">Wait for it</Button>
   </form>
 </details>
+<details
+  class="border-t border-rule"
+  ontoggle={(event) => {
+    if (event.currentTarget.open) void bench.loadOtherEnds()
+  }}
+>
+  <summary class="flex min-h-11 cursor-pointer items-center font-semibold"
+    >Another hub wants doing too</summary
+  >
+  <p class="max-w-[52ch]">
+    It gets a job of its own, with its own tray: parts of two hubs never mix.
+  </p>
+  <ul class="pb-2">
+    {#each bench.otherEnds ?? [] as end (end.id)}
+      <li>
+        <a
+          href={end.openJobId ? `/bench/${end.openJobId}` : `/wheel-ends/${end.id}/job`}
+          class="flex min-h-11 items-center font-semibold"
+          >{end.openJobId ? 'Go on with' : 'Begin'} {end.position}</a
+        >
+      </li>
+    {/each}
+  </ul>
+</details>
 <details class="border-y border-rule">
   <summary class="flex min-h-11 cursor-pointer items-center font-semibold"
     >Done so far: {bench.job?.done.length ?? 0} steps</summary

@@ -1,6 +1,7 @@
 <script lang="ts">
   import type { Schemas } from '$api/client'
   import type { Bench } from './bench.svelte'
+  import CautionCard from './CautionCard.svelte'
   import Diagnosis from './Diagnosis.svelte'
   import Judge from './Judge.svelte'
   import Keypad from './Keypad.svelte'
@@ -26,6 +27,15 @@
 <h1 class="mt-1 type-say text-[clamp(38px,4.4vw,60px)] leading-[0.98]">{step.what}</h1>
 {#if step.why}<p class="mt-2 text-read">{step.why}</p>{/if}
 {#if step.byMechanic}<p class="mt-2 font-semibold">A mechanic ticks this one off.</p>{/if}
+<div class="mt-3 flex flex-col gap-2.5">
+  {#each step.cautions as caution (caution.id)}
+    <CautionCard
+      {caution}
+      met={bench.cautionMet(caution.id)}
+      onmeet={() => bench.meetCaution(caution.id)}
+    />
+  {/each}
+</div>
 {#if step.how.length > 0}
   <ol class="mt-2 border-t border-rule">
     {#each step.how as line, i (line)}
@@ -37,46 +47,6 @@
 {/if}
 {#if needs}<p class="mt-2"><span class="font-semibold">At hand:</span> {needs}</p>{/if}
 <div class="mt-3 flex flex-col gap-2.5">
-  {#each step.cautions as caution (caution.id)}
-    {@const met = bench.cautionMet(caution.id)}
-    <div
-      class={['rounded-plate border-2 border-ink', met ? 'bg-sheet' : 'bg-brass-wash']}
-      role="note"
-    >
-      <button
-        type="button"
-        class="flex w-full gap-3 p-3 text-left"
-        aria-pressed={met}
-        onclick={(event) => {
-          bench.meetCaution(caution.id)
-          event.currentTarget.blur() // the pedal's Space is for the blue button
-        }}
-      >
-        <svg
-          width="40"
-          height="40"
-          viewBox="-17 -17 34 34"
-          aria-hidden="true"
-          class="mt-0.5 flex-none"
-        >
-          <path
-            d="M0 -13 14 12H-14Z"
-            class={[met ? 'fill-sheet' : 'fill-brass-fill', 'stroke-ink']}
-            stroke-width="2"
-          />
-          {#if met}
-            <path d="M-5 4 -1.5 8 5 -1" class="fill-none stroke-verdigris" stroke-width="3" />
-          {:else}
-            <path d="M0 -5V4M0 7V9.6" class="stroke-on-brass" stroke-width="3" />
-          {/if}
-        </svg>
-        <span>
-          <span class="block type-card">{caution.title}{met ? ': met' : ''}</span>
-          {#if !met}<span class="mt-0.5 block">{caution.words}</span>{/if}
-        </span>
-      </button>
-    </div>
-  {/each}
   {#if bench.reference}
     {#each bench.reference.signs.filter((one) => one.step === step.id) as kind (kind.kind)}
       <SignChoice {bench} {kind} parts={bench.reference.parts} />

@@ -8,14 +8,6 @@ type Job = Schemas['JobView']
 type Step = Schemas['BenchStepView']
 export type Item = Schemas['JudgingForm']['item']
 
-/** The item that a step judges. */
-const ITEMS: Record<string, Item> = {
-  'judge.inboard': 'INBOARD_BEARING',
-  'judge.outboard': 'OUTBOARD_BEARING',
-  'judge.spindle': 'SPINDLE',
-  'judge.hub': 'HUB',
-}
-
 /** What the one big button does now. */
 export type Move =
   | { does: 'caution'; caution: Schemas['CautionView'] }
@@ -33,6 +25,8 @@ export class Bench {
   job = $state.raw<Job | null>(null)
   reference = $state.raw<Schemas['BenchReferenceView'] | null>(null)
   section = $state.raw<Schemas['SectionView'] | null>(null)
+  /** The rig's other wheel ends; null until asked for. */
+  otherEnds = $state.raw<readonly Schemas['StandingView'][] | null>(null)
   problem = $state.raw<Problem | null>(null)
   picked = $state<PartName | null>(null)
   /** A step done here that the server has not got yet. */
@@ -48,7 +42,7 @@ export class Bench {
   readonly step: Step | null = $derived(this.job?.now ?? null)
 
   /** What is judged now; null at other steps. */
-  readonly item: Item | null = $derived(this.step ? (ITEMS[this.step.id] ?? null) : null)
+  readonly item: Item | null = $derived(this.step?.judges ?? null)
 
   readonly judging = $derived(this.job?.judgings.find((one) => one.item === this.item) ?? null)
 
@@ -100,6 +94,16 @@ export class Bench {
       // what is on the bench stays in sight while the server is away
       if (!this.job) this.problem = error.problem
     }
+  }
+
+  /** Looked up when somebody asks for them. */
+  async loadOtherEnds(): Promise<void> {
+    const { job } = this
+    if (!job) return
+    await this.attempt.run(async () => {
+      const ends = await api.standings(job.rigId)
+      this.otherEnds = ends.filter((end) => end.id !== job.wheelEndId)
+    })
   }
 
   /** Finishes the step; kept on this device and sent later when nobody answers. */

@@ -94,6 +94,21 @@ describe('the bench', () => {
     expect(bench.signs).toEqual([])
   })
 
+  it('names the other hubs of the rig and the jobs on them', async () => {
+    answerWith((path) => {
+      if (path === '/api/jobs/job') return json({ ...job, rigId: 'rig' })
+      if (path === '/api/rigs/rig/standings') {
+        return json([{ id: 'end' }, { id: 'other', openJobId: 'its job' }])
+      }
+      return json({ parts: [], signs: [] })
+    })
+    const bench = new Bench('job', () => true)
+    await bench.load()
+    expect(bench.otherEnds).toBeNull()
+    await bench.loadOtherEnds()
+    expect(bench.otherEnds).toEqual([{ id: 'other', openJobId: 'its job' }])
+  })
+
   it('forgets an answer that was overtaken', async () => {
     const bench = new Bench('job', () => true)
     job = jobAt(undefined, 9)

@@ -26,9 +26,11 @@
     locked?: Snippet
     /** Told when the nut is backed off or taken back. */
     onmove?: (backedOff: boolean) => void
+    /** The pedal pressed once more when the nut is backed off. */
+    ondone?: () => void
   }
 
-  let { dial, reference, plate, locked, onmove }: Props = $props()
+  let { dial, reference, plate, locked, onmove, ondone }: Props = $props()
 
   const school = $derived(reference.schools.find((s) => s.id === dial.hub.school))
   const schools = $derived(reference.schools.map((s) => ({ value: s.id, label: s.label })))
@@ -58,7 +60,11 @@
       { keys: ['ArrowRight'], does: 'Turn the nut right, 1°', run: () => turn(-1) },
       { keys: ['ArrowUp'], does: 'Look at the next tighter stop', run: () => dial.step(-1) },
       { keys: ['ArrowDown'], does: 'Look at the next looser stop', run: () => dial.step(1) },
-      { keys: [' ', 'PageDown'], does: 'Nut is backed off', run: () => go(true) },
+      {
+        keys: [' ', 'PageDown'],
+        does: 'Nut is backed off; once more: save it',
+        run: () => (dial.backedOff ? ondone?.() : go(true)),
+      },
       { keys: ['PageUp'], does: 'Back to the nut as it stood', run: () => go(false) },
       {
         keys: ['m', 'M'],

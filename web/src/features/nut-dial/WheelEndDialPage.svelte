@@ -55,7 +55,7 @@
   </div>
 {:else if dial && reference && wheelEnd}
   {@const end = wheelEnd}
-  <NutDialView {dial} {reference} onmove={moved}>
+  <NutDialView {dial} {reference} onmove={moved} ondone={() => void entry?.save()}>
     {#snippet plate()}
       <p class="leading-tight">
         <a href={`/wheel-ends/${end.id}`} class="type-card">{end.rigName}, {end.position}</a><br />

@@ -155,6 +155,13 @@
         {#each ends as end (end.id)}
           {@const standing = rig.standings.find((one) => one.id === end.id)}
           <li class="border-b border-rule">
+            {#if standing?.openJobId}
+              <a
+                href={`/bench/${standing.openJobId}`}
+                class="float-right mt-1 ml-3 flex min-h-11 items-center gap-2 rounded-plate border border-ink bg-grease-wash px-3 text-label font-semibold"
+                ><Mark shape="jobOpen" size={20} /> Job open</a
+              >
+            {/if}
             <a
               href={`/wheel-ends/${end.id}`}
               class="grid min-h-16 grid-cols-[34px_1fr_auto] items-center gap-3 py-1 text-ink no-underline hover:bg-tray"

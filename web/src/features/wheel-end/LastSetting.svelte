@@ -15,6 +15,18 @@
 
   let { last, standing, dialHref, jobHref }: Props = $props()
 
+  const jobOpen = $derived(Boolean(standing?.openJobId))
+  const actions = $derived(
+    jobOpen
+      ? [
+          { href: jobHref, words: 'Go on with the job', key: 'G' },
+          { href: dialHref, words: 'Set the nut', key: 'Space' },
+        ]
+      : [
+          { href: dialHref, words: 'Set the nut', key: 'Space' },
+          { href: jobHref, words: 'Begin a job', key: 'G' },
+        ],
+  )
   const due = $derived.by(() => {
     const left = standing?.daysLeft
     if (left === undefined) return ''
@@ -52,15 +64,17 @@
     </div>
   {/if}
 </div>
-<a
-  href={dialHref}
-  class="flex min-h-14 items-center justify-between rounded-plate bg-grease-fill px-4 type-card text-[20px] text-on-grease no-underline"
->
-  Set the nut <KeyCap key="Space" />
-</a>
-<a
-  href={jobHref}
-  class="flex min-h-14 items-center justify-between rounded-plate border border-ink bg-sheet px-4 type-card text-ink no-underline hover:bg-tray"
->
-  Begin or go on with a job <KeyCap key="G" />
-</a>
+{#each actions as action, i (action.href)}
+  <a
+    href={action.href}
+    class={[
+      'flex min-h-14 items-center justify-between rounded-plate px-4 type-card no-underline',
+      i === 0
+        ? 'bg-grease-fill text-[20px] text-on-grease'
+        : 'border border-ink bg-sheet text-ink hover:bg-tray',
+    ]}
+  >
+    {action.words}
+    <KeyCap key={action.key} />
+  </a>
+{/each}

@@ -17,6 +17,7 @@
       .map((state) => ({ state, ends: ends.filter((end) => end.state === state) }))
       .filter((group) => group.ends.length > 0),
   )
+  const open = $derived(ends.filter((end) => end.openJobId))
   const tones = {
     oxide: 'text-oxide',
     brass: 'text-brass',
@@ -50,6 +51,12 @@
             </span>
           {/if}
         </span>
+      </li>
+    {/each}
+    {#each open as end (end.id)}
+      <li class="flex items-start gap-1.5 text-label leading-tight">
+        <Mark shape="jobOpen" size={18} />
+        <a href={`/bench/${end.openJobId}`} class="font-semibold">job open, {end.position}</a>
       </li>
     {/each}
   </ul>

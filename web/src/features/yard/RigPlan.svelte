@@ -29,6 +29,8 @@
     const tight = lines.some((y, i) => i > 0 && y - (lines[i - 1] ?? 0) < room)
     return tight ? lines.map((_, i) => middle + (i - (lines.length - 1) / 2) * room) : lines
   })
+  const wordOf = (end: Schemas['StandingView']): string =>
+    states[end.state].word + (end.openJobId ? ', job open' : '')
   const widths = { cut: 2.2, edge: 1.4, thin: 0.8, ghost: 1 }
 </script>
 
@@ -76,12 +78,20 @@
       {@const side = end.side === 'LEFT' ? -1 : 1}
       {@const size = MARK / scale}
       {@const x = side * (axle.trackMillimetres / 2 + TYRE.width / 2) + (side < 0 ? -size : 0)}
-      <a
-        href={`/wheel-ends/${end.id}`}
-        aria-label={`${rig.name}, ${end.position}: ${states[end.state].word}`}
-      >
-        <title>{end.position}: {states[end.state].word}</title>
+      <a href={`/wheel-ends/${end.id}`} aria-label={`${rig.name}, ${end.position}: ${wordOf(end)}`}>
+        <title>{end.position}: {wordOf(end)}</title>
         <rect {x} y={y - size / 2} width={size} height={size} fill="transparent" />
+        {#if end.openJobId}
+          <rect
+            x={x - 3 / scale}
+            y={y - size / 2 - 3 / scale}
+            width={size + 6 / scale}
+            height={size + 6 / scale}
+            class="fill-grease-wash stroke-grease"
+            stroke-width={1.8 / scale}
+            stroke-dasharray={`${5 / scale} ${3 / scale}`}
+          />
+        {/if}
         <Mark shape={states[end.state].shape} {size} {x} y={y - size / 2} />
       </a>
     {/each}

@@ -21,6 +21,7 @@
 <ol class="mt-2 border-t-2 border-ink">
   {#each open as item, i (item.rigId + item.state)}
     {@const first = item.wheelEnds[0]}
+    {@const job = item.wheelEnds.find((end) => end.openJobId)?.openJobId}
     <li class="flex gap-3 border-b border-rule py-3">
       <Mark shape={states[item.state].shape} size={34} />
       <div class="min-w-0 flex-1">
@@ -32,11 +33,16 @@
         {#if first}
           {#if i === 0}
             <a
-              href={`/wheel-ends/${first.id}`}
+              href={job ? `/bench/${job}` : `/wheel-ends/${first.id}`}
               class="mt-2 flex min-h-14 items-center justify-between rounded-plate bg-grease-fill px-3 type-card text-on-grease no-underline"
             >
-              Open the wheel end <KeyCap key="Enter" />
+              {job ? 'Go on with its job' : 'Open the wheel end'}
+              <KeyCap key="Enter" />
             </a>
+          {:else if job}
+            <a href={`/bench/${job}`} class="inline-flex min-h-6 items-center font-semibold"
+              >Go on with its job</a
+            >
           {:else}
             <a
               href={`/wheel-ends/${first.id}`}

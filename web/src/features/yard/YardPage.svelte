@@ -25,9 +25,9 @@
     return keys.add([
       {
         keys: ['Enter'],
-        does: 'Open the worst wheel end',
+        does: 'Open the worst wheel end, or go on with its job',
         run: () => {
-          if (yard.worst) void goto(`/wheel-ends/${yard.worst.id}`)
+          if (yard.worstHref) void goto(yard.worstHref)
         },
       },
       { keys: ['n', 'N'], does: 'Enter a rig', run: () => void goto('/rigs/new') },
@@ -87,6 +87,10 @@
       <footer
         class="flex flex-wrap items-center gap-x-5 gap-y-1 border-t border-ink bg-wall px-4 py-1.5 desk:sticky desk:bottom-0"
       >
+        <span class="flex items-center gap-1.5 text-min">
+          <Mark shape="jobOpen" size={18} />
+          <span class="font-semibold">job open</span>
+        </span>
         {#each Object.values(states) as state (state.word)}
           <span class="flex items-center gap-1.5 text-min">
             <Mark shape={state.shape} size={18} />

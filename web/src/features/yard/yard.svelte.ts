@@ -11,7 +11,12 @@ export class Yard {
   owner = $state('')
   fetchingMore = $state(false)
 
-  readonly worst = $derived(this.view?.next[0]?.wheelEnds[0] ?? null)
+  /** Where the worst rig is gone on with: its open job, or its first wheel end. */
+  readonly worstHref = $derived.by(() => {
+    const ends = this.view?.next[0]?.wheelEnds ?? []
+    const job = ends.find((end) => end.openJobId)?.openJobId
+    return job ? `/bench/${job}` : ends[0] ? `/wheel-ends/${ends[0].id}` : null
+  })
   readonly filtered = $derived(this.show !== 'ALL' || this.owner !== '')
 
   async load(): Promise<void> {

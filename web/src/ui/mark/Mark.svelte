@@ -47,6 +47,13 @@
       stroke-dasharray="5 3"
     />
     <circle r="3.4" class="fill-grease" />
+  {:else if shape === 'jobOpen'}
+    <path
+      d="M-11.5 -11.5H11.5V11.5H-11.5Z"
+      class="fill-grease-wash stroke-grease"
+      stroke-width="2.4"
+      stroke-dasharray="5 3"
+    />
   {:else if shape === 'signOff'}
     <path d="M-11 -11H11V11H-11Z" class="fill-sheet stroke-ink" stroke-width="2" />
     <path

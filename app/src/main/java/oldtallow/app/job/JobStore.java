@@ -4,6 +4,7 @@ import java.time.Duration;
 import java.time.Instant;
 import java.util.Collection;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import oldtallow.app.photo.Photo;
@@ -18,6 +19,9 @@ public interface JobStore {
 
     /** Jobs that are not over, the one opened last first. */
     List<Job> open(UUID workshopId);
+
+    /** Jobs of these wheel ends that are not over, by wheel end. */
+    Map<UUID, UUID> openAt(UUID workshopId, Collection<UUID> wheelEndIds);
 
     /** Jobs of these wheel ends that are over, the latest first. */
     List<Job> over(UUID workshopId, Collection<UUID> wheelEndIds);

@@ -3,7 +3,9 @@ package oldtallow.app.job;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
+import java.util.Collection;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
@@ -108,6 +110,12 @@ public class Jobs {
     @Transactional(readOnly = true)
     public List<JobBench> open() {
         return store.open(Asker.now().workshopId()).stream().map(this::bench).toList();
+    }
+
+    /** Jobs of these wheel ends that are not over, by wheel end. */
+    @Transactional(readOnly = true)
+    public Map<UUID, UUID> openAt(Collection<UUID> wheelEndIds) {
+        return store.openAt(Asker.now().workshopId(), wheelEndIds);
     }
 
     @Transactional(readOnly = true)

@@ -1,6 +1,7 @@
 package oldtallow.app.yard;
 
 import java.time.LocalDate;
+import java.util.UUID;
 import oldtallow.app.nut.SettingSummary;
 import oldtallow.app.register.WheelEnd;
 import oldtallow.core.figure.FigureValue;
@@ -13,6 +14,7 @@ import org.jspecify.annotations.Nullable;
  *
  * @param daysLeft until it is due; negative once overdue; null without a setting on record
  * @param interval that governs here, and whose it is
+ * @param openJobId job that is not over on this wheel end
  */
 public record Standing(
         WheelEnd wheelEnd,
@@ -20,7 +22,8 @@ public record Standing(
         @Nullable SettingSummary lastSetting,
         @Nullable LocalDate dueOn,
         @Nullable Long daysLeft,
-        GoverningFigure<FigureValue> interval) {
+        GoverningFigure<FigureValue> interval,
+        @Nullable UUID openJobId) {
 
     private static final int BY_DATE = 2;
 

@@ -13,6 +13,7 @@ import java.util.UUID;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import oldtallow.app.figures.Figures;
+import oldtallow.app.job.Jobs;
 import oldtallow.app.nut.NutSettings;
 import oldtallow.app.nut.SettingSummary;
 import oldtallow.app.register.Register;
@@ -42,13 +43,15 @@ class Standings {
     private final Register register;
     private final NutSettings settings;
     private final Figures figures;
+    private final Jobs jobs;
     private final StandingStore store;
     private final Clock clock;
 
-    Standings(Register register, NutSettings settings, Figures figures, StandingStore store, Clock clock) {
+    Standings(Register register, NutSettings settings, Figures figures, Jobs jobs, StandingStore store, Clock clock) {
         this.register = register;
         this.settings = settings;
         this.figures = figures;
+        this.jobs = jobs;
         this.store = store;
         this.clock = clock;
     }
@@ -57,14 +60,16 @@ class Standings {
     Map<UUID, Standing> of(Collection<Rig> rigs) {
         LocalDate today = LocalDate.now(clock);
         List<WheelEnd> ends = rigs.stream().flatMap(Rig::wheelEnds).toList();
-        Map<UUID, SettingSummary> latest = settings
-                .latest(ends.stream().map(WheelEnd::id).toList())
-                .stream()
+        List<UUID> ids = ends.stream().map(WheelEnd::id).toList();
+        Map<UUID, UUID> openJobs = jobs.openAt(ids);
+        Map<UUID, SettingSummary> latest = settings.latest(ids).stream()
                 .collect(Collectors.toMap(SettingSummary::wheelEndId, Function.identity()));
         Map<UUID, GoverningFigure<FigureValue>> intervals = figures.intervals(rigs);
         Map<UUID, Standing> standings = new HashMap<>();
         for (WheelEnd end : ends) {
-            standings.put(end.id(), standing(end, latest.get(end.id()), interval(intervals, end), today));
+            standings.put(
+                    end.id(),
+                    standing(end, latest.get(end.id()), interval(intervals, end), openJobs.get(end.id()), today));
         }
         return standings;
     }
@@ -113,9 +118,13 @@ class Standings {
     }
 
     private Standing standing(
-            WheelEnd end, @Nullable SettingSummary last, GoverningFigure<FigureValue> governing, LocalDate today) {
+            WheelEnd end,
+            @Nullable SettingSummary last,
+            GoverningFigure<FigureValue> governing,
+            @Nullable UUID openJob,
+            LocalDate today) {
         if (last == null) {
-            return new Standing(end, HubState.NO_RECORD, null, null, null, governing);
+            return new Standing(end, HubState.NO_RECORD, null, null, null, governing, openJob);
         }
         if (!(governing.value() instanceof Interval interval)) {
             throw new IllegalStateException("not an interval: " + governing);
@@ -128,6 +137,7 @@ class Standings {
                 last,
                 months.due(set),
                 months.daysLeft(set, today),
-                governing);
+                governing,
+                openJob);
     }
 }

@@ -20,6 +20,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import oldtallow.app.figures.Figures;
+import oldtallow.app.job.Jobs;
 import oldtallow.app.nut.NutSettings;
 import oldtallow.app.nut.SettingSummary;
 import oldtallow.app.register.Register;
@@ -68,6 +69,9 @@ class YardServiceTest {
     private Figures figures;
 
     @Mock
+    private Jobs jobs;
+
+    @Mock
     private StandingStore store;
 
     @Mock
@@ -101,6 +105,22 @@ class YardServiceTest {
             assertThat(next.standings()).hasSize(2);
             assertThat(next.standings().getFirst().daysLeft()).isEqualTo(-35L);
         });
+    }
+
+    @Test
+    void knowsOnWhichWheelEndAJobIsOpen() {
+        Rig camper = rig("Camper");
+        UUID apart = camper.wheelEnds().findFirst().orElseThrow().id();
+        UUID job = UUID.randomUUID();
+        when(jobs.openAt(any())).thenReturn(Map.of(apart, job));
+
+        assertThat(yard().standings().values())
+                .filteredOn(standing -> standing.openJobId() != null)
+                .singleElement()
+                .satisfies(standing -> {
+                    assertThat(standing.wheelEnd().id()).isEqualTo(apart);
+                    assertThat(standing.openJobId()).isEqualTo(job);
+                });
     }
 
     @Test
@@ -193,7 +213,7 @@ class YardServiceTest {
                             new GoverningFigure<>(new Interval(months, Optional.empty()), Authority.MAKER, "manual")));
             return intervals;
         });
-        return new Standings(register, settings, figures, store, Clock.fixed(NOW, ZoneOffset.UTC));
+        return new Standings(register, settings, figures, jobs, store, Clock.fixed(NOW, ZoneOffset.UTC));
     }
 
     private Rig rig(String name) {

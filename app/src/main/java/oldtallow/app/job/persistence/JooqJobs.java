@@ -12,6 +12,7 @@ import java.time.Instant;
 import java.time.ZoneOffset;
 import java.util.Collection;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import oldtallow.app.job.Job;
@@ -57,6 +58,17 @@ class JooqJobs implements JobStore {
                         JOB.STATE.in(Job.State.OPEN.name(), Job.State.AWAITS_SIGN_OFF.name()))
                 .orderBy(JOB.OPENED_AT.desc(), JOB.ID)
                 .fetch(JooqJobs::job);
+    }
+
+    @Override
+    public Map<UUID, UUID> openAt(UUID workshopId, Collection<UUID> wheelEndIds) {
+        return db.select(JOB.WHEEL_END_ID, JOB.ID)
+                .from(JOB)
+                .where(
+                        JOB.WORKSHOP_ID.eq(workshopId),
+                        JOB.WHEEL_END_ID.eq(any(wheelEndIds.toArray(UUID[]::new))),
+                        JOB.STATE.in(Job.State.OPEN.name(), Job.State.AWAITS_SIGN_OFF.name()))
+                .fetchMap(JOB.WHEEL_END_ID, JOB.ID);
     }
 
     @Override

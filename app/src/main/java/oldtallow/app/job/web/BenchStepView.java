@@ -2,6 +2,7 @@ package oldtallow.app.job.web;
 
 import java.util.List;
 import oldtallow.app.job.JobBench;
+import oldtallow.app.job.JobEntry.Item;
 import oldtallow.core.part.Part;
 import oldtallow.core.step.Caution;
 import oldtallow.core.step.PartMove;
@@ -16,6 +17,7 @@ import org.jspecify.annotations.Nullable;
  * A step as the bench shows it.
  *
  * @param numberInStage from 1
+ * @param judges what is judged at it
  */
 record BenchStepView(
         String id,
@@ -33,7 +35,8 @@ record BenchStepView(
         List<ReadingKindView> readings,
         List<CheckView> checks,
         @Nullable TimerView timer,
-        boolean byMechanic) {
+        boolean byMechanic,
+        @Nullable Item judges) {
 
     static BenchStepView of(Step step, JobBench bench) {
         List<Step> ofStage = bench.plan().steps().stream()
@@ -64,7 +67,8 @@ record BenchStepView(
                 step.timer()
                         .map(timer -> new TimerView(timer.lasts().toSeconds(), timer.words()))
                         .orElse(null),
-                step.byMechanic());
+                step.byMechanic(),
+                Item.judgedAt(step.id()).orElse(null));
     }
 
     /** What happens and what to do. */

@@ -121,6 +121,7 @@ class YardController {
      *
      * @param endPlay it was left with, measured where it was measured
      * @param daysLeft until it is due, negative once overdue
+     * @param openJobId job that is not over on this wheel end
      * @param intervalAuthority whose interval governs
      */
     record StandingView(
@@ -134,7 +135,8 @@ class YardController {
             @Nullable LocalDate dueOn,
             @Nullable Long daysLeft,
             Authority intervalAuthority,
-            String intervalSource) {
+            String intervalSource,
+            @Nullable UUID openJobId) {
 
         static StandingView of(Standing standing) {
             @Nullable SettingSummary last = standing.lastSetting();
@@ -149,7 +151,8 @@ class YardController {
                     standing.dueOn(),
                     standing.daysLeft(),
                     standing.interval().authority(),
-                    standing.interval().source());
+                    standing.interval().source(),
+                    standing.openJobId());
         }
 
         private static Length leftWith(SettingSummary setting) {
