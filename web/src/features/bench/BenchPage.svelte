@@ -28,7 +28,16 @@
   // svelte-ignore state_referenced_locally
   const bench = new Bench(jobId, () => session.mayManage)
   let panes = $state<HTMLElement | null>(null)
+  let panel = $state<HTMLElement | null>(null)
   let pane = 0
+
+  /** A new step, or the wait for a part, begins at its top: on a desk in its panel, on a phone in the page. */
+  const begins = $derived(`${bench.step?.id ?? ''} ${bench.job?.waits ? 'waits' : ''}`)
+  $effect(() => {
+    void begins
+    panel?.scrollTo({ top: 0 })
+    window.scrollTo({ top: 0 })
+  })
 
   function press(): void {
     const { move } = bench
@@ -46,7 +55,7 @@
         void goto(`/wheel-ends/${bench.job?.wheelEndId ?? ''}/nut-dial?job=${jobId}`)
         break
       case 'finish':
-        void bench.finish().then(() => window.scrollTo({ top: 0 }))
+        void bench.finish()
         break
       case 'goOn':
         void bench.goOn()
@@ -56,6 +65,9 @@
         break
       case 'signOff':
         void bench.signOff()
+        break
+      case 'leave':
+        void goto(`/wheel-ends/${bench.job?.wheelEndId ?? ''}`)
         break
       case 'nothing':
         break
@@ -121,7 +133,7 @@
       aria-label="What to do now"
       class="flex w-full flex-none snap-start flex-col border-ink desk:col-start-2 desk:row-span-2 desk:row-start-1 desk:w-auto desk:border-x"
     >
-      <div class="flex-1 px-4 pt-3 pb-32 desk:overflow-y-auto desk:pb-3">
+      <div bind:this={panel} class="flex-1 px-4 pt-3 pb-32 desk:overflow-y-auto desk:pb-3">
         <p class="mb-2 text-label desk:hidden">
           <b>{job.rigName}, {job.position}</b> · {job.scopeWords}
         </p>
@@ -140,7 +152,7 @@
         {:else}
           <JobEnd {job} mayRelease={session.mayManage} />
         {/if}
-        {#if job.state === 'OPEN'}<div class="mt-4"><MoreOnJob {bench} /></div>{/if}
+        {#if job.state === 'OPEN' && !job.waits}<div class="mt-4"><MoreOnJob {bench} /></div>{/if}
       </div>
       <div
         class="fixed inset-x-0 bottom-0 z-20 border-t border-ink bg-wall p-2.5 desk:sticky desk:inset-x-auto"

@@ -1,5 +1,7 @@
 <script lang="ts">
   import type { Schemas } from '$api/client'
+  import { moment } from '$features/display'
+  import DoneSteps from './DoneSteps.svelte'
 
   interface Props {
     job: Schemas['JobView']
@@ -8,6 +10,9 @@
 
   let { job, mayRelease }: Props = $props()
 
+  const over = $derived(job.state === 'CLOSED' || job.state === 'ABANDONED')
+  const people = $derived([...new Set(job.done.map((one) => one.by))].join(' and '))
+  const measured = $derived(job.done.filter((one) => one.readings.length > 0))
   const title = $derived(
     job.waits
       ? 'Waiting for a part'
@@ -43,7 +48,7 @@
       ? 'An apprentice did this job. Look at the setting and the records, then answer for it.'
       : 'A mechanic has to look at it and sign it off.'}
   </p>
-{:else if job.hindrances.length > 0}
+{:else if job.state === 'OPEN' && job.hindrances.length > 0}
   <ul class="mt-3 border-t border-rule text-read">
     {#each job.hindrances as hindrance (hindrance)}
       <li class="border-b border-rule py-2">{hindrance}</li>
@@ -53,6 +58,31 @@
   <p class="mt-3 text-read">
     The tray is empty, every check is met, the setting is on record. Close the job.
   </p>
-{:else}
-  <p class="mt-3 text-read"><a href={`/wheel-ends/${job.wheelEndId}`}>To the wheel end</a></p>
+{/if}
+{#if over}
+  <p class="mt-2 text-read">
+    {job.done.length} steps from {moment(job.openedAt)}, by {people}.
+  </p>
+  {#if job.judgings.length > 0}
+    <ul class="mt-3 border-t border-rule">
+      {#each job.judgings as judging (judging.item)}
+        <li class="border-b border-rule py-1.5 first-letter:uppercase">
+          {judging.words}: <span class="font-semibold">{judging.outcomeWords}</span>
+          <span class="text-label text-ink2">
+            {judging.findings.map((finding) => finding.words).join('; ') || 'nothing found'}
+          </span>
+        </li>
+      {/each}
+    </ul>
+  {/if}
+  {#if measured.length > 0}
+    <h2 class="mt-4 type-h">Measured</h2>
+    <ul class="mt-1 border-t border-rule">
+      {#each measured as one (one.stepId)}
+        <li class="border-b border-rule py-1.5 type-num">{one.readings.join(', ')}</li>
+      {/each}
+    </ul>
+  {/if}
+  <h2 class="mt-4 type-h">All that was done</h2>
+  <div class="mt-1 border-t border-rule"><DoneSteps done={job.done} /></div>
 {/if}

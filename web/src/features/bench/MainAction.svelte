@@ -28,6 +28,8 @@
         return 'Close the job'
       case 'signOff':
         return 'Sign it off'
+      case 'leave':
+        return 'To the wheel end'
       case 'nothing':
         return ''
     }
@@ -38,7 +40,7 @@
   <button
     type="button"
     class="flex min-h-16 flex-none flex-col items-center justify-center rounded-plate border border-ink bg-sheet px-4 font-semibold hover:bg-tray disabled:text-ink2"
-    disabled={(bench.job?.done.length ?? 0) === 0 || bench.attempt.busy}
+    disabled={bench.job?.state !== 'OPEN' || bench.job.done.length === 0 || bench.attempt.busy}
     onclick={(event) => {
       event.currentTarget.blur() // the pedal's Space is for the blue button
       void bench.back()

@@ -1,9 +1,9 @@
 <script lang="ts">
-  import { moment } from '$features/display'
   import { Button } from '$ui/button'
   import { Field } from '$ui/field'
   import { Pick } from '$ui/pick'
   import type { Bench } from './bench.svelte'
+  import DoneSteps from './DoneSteps.svelte'
   import { scopes, type Scope } from './scopes'
 
   interface Props {
@@ -87,13 +87,5 @@
   <summary class="flex min-h-11 cursor-pointer items-center font-semibold"
     >Done so far: {bench.job?.done.length ?? 0} steps</summary
   >
-  <ol class="pb-2">
-    {#each (bench.job?.done ?? []).toReversed() as done, i (i)}
-      <li class="border-b border-rule py-1.5 text-label last:border-b-0">
-        <span class="font-semibold">{done.what}</span>
-        {#each done.readings as reading (reading)}<span class="type-num">, {reading}</span>{/each}
-        <span class="text-ink2"> · {done.by}, {moment(done.at)}</span>
-      </li>
-    {/each}
-  </ol>
+  <DoneSteps done={(bench.job?.done ?? []).toReversed()} />
 </details>

@@ -18,6 +18,7 @@ export type Move =
   | { does: 'goOn' }
   | { does: 'close' }
   | { does: 'signOff' }
+  | { does: 'leave' }
   | { does: 'nothing' }
 
 /** A job as this device sees it, and what was ticked here on the step to do now. */
@@ -242,6 +243,6 @@ export class Bench {
   private endMove(job: Job): Move {
     if (job.state === 'OPEN' && job.hindrances.length === 0) return { does: 'close' }
     if (job.state === 'AWAITS_SIGN_OFF' && this.mayRelease()) return { does: 'signOff' }
-    return { does: 'nothing' }
+    return job.state === 'OPEN' ? { does: 'nothing' } : { does: 'leave' }
   }
 }

@@ -3,6 +3,7 @@ package oldtallow.core.job;
 import static oldtallow.core.job.Piece.after;
 import static oldtallow.core.job.Piece.careful;
 import static oldtallow.core.job.Piece.how;
+import static oldtallow.core.job.Piece.judges;
 import static oldtallow.core.job.Piece.must;
 import static oldtallow.core.job.Piece.only;
 import static oldtallow.core.job.Piece.read;
@@ -106,6 +107,7 @@ final class CleanSteps {
                     Stage.JUDGE,
                     "Judge the spindle",
                     why("A groove you can feel under a cone or lip wears out the next one."),
+                    judges(Part.SEAL_SLEEVE),
                     how("Fingernail along both seats and the seal land.", "Heat colour, rust, thread, creep marks."),
                     with(Tool.LAMP, Tool.CALLIPER),
                     read(ReadingKind.SPINDLE_AT_INBOARD_SEAT, ReadingKind.SPINDLE_AT_OUTBOARD_SEAT),
@@ -127,6 +129,7 @@ final class CleanSteps {
                     "judge.cap",
                     Stage.JUDGE,
                     "Judge the cap",
+                    judges(Part.CAP),
                     see("judge.cap-good", "rim round, no dent, no crack"),
                     when(s -> s.moves(Part.CAP) && s.puts(Part.CAP) == Kind.REFIT)),
             step(
@@ -158,6 +161,7 @@ final class CleanSteps {
                 how(
                         "Good light, fingernail over both races, turn it by hand for lumps.",
                         "Even grey path without feel: normal. Rust on a race, pits, blue or lines: renew."),
+                judges(cone),
                 with(Tool.LAMP),
                 only(
                         s -> s.puts(cone) == Kind.REFIT,

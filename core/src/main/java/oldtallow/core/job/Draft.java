@@ -2,11 +2,13 @@ package oldtallow.core.job;
 
 import java.time.Duration;
 import java.util.ArrayList;
+import java.util.EnumSet;
 import java.util.HashSet;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import oldtallow.core.part.Part;
 import oldtallow.core.step.Caution;
 import oldtallow.core.step.Check;
 import oldtallow.core.step.PartMove;
@@ -30,6 +32,7 @@ final class Draft {
     private final Set<Supply> supplies = new LinkedHashSet<>();
     private final Set<Caution> cautions = new LinkedHashSet<>();
     private final List<PartMove> moves = new ArrayList<>(1);
+    private final Set<Part> judges = EnumSet.noneOf(Part.class);
     private final List<ReadingKind> readings = new ArrayList<>(1);
     private final List<Check> checks = new ArrayList<>(1);
     private final List<Timer> timers = new ArrayList<>(1);
@@ -75,6 +78,7 @@ final class Draft {
                 case Piece.Tools(var all) -> tools.addAll(all);
                 case Piece.Supplies(var all) -> supplies.addAll(all);
                 case Piece.Cautions(var all) -> cautions.addAll(all);
+                case Piece.Judges(var parts) -> judges.addAll(parts);
                 case Piece.Readings(var kinds) -> readings.addAll(kinds);
                 case Piece.Checked(var check) -> checks.add(check);
                 case Piece.Waits(var timer) -> timers.add(timer);
@@ -102,6 +106,7 @@ final class Draft {
                 List.copyOf(supplies),
                 List.copyOf(cautions),
                 moves,
+                judges,
                 readings,
                 checks,
                 timers.stream().findFirst(),

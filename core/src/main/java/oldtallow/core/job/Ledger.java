@@ -30,6 +30,10 @@ public record Ledger(List<Entry> entries) {
         public boolean isOnTray() {
             return end.isEmpty();
         }
+
+        private Entry judged() {
+            return fate == Fate.JUDGE ? new Entry(part, Fate.REFIT, end) : this;
+        }
     }
 
     /** How a part leaves the tray. */
@@ -45,6 +49,8 @@ public record Ledger(List<Entry> entries) {
         Situation situation = Situation.of(brief);
         List<Entry> entries = new ArrayList<>();
         for (Step step : done) {
+            // what failed is renewed by the plan as it is now: what is judged here goes back
+            entries.replaceAll(entry -> step.judges().contains(entry.part()) ? entry.judged() : entry);
             for (PartMove move : step.moves()) {
                 if (move.kind() == Kind.REMOVE) {
                     entries.removeIf(entry -> entry.part() == move.part() && !entry.isOnTray());

@@ -29,6 +29,8 @@ sealed interface Piece {
 
     record On(List<Part> parts) implements Piece {}
 
+    record Judges(Set<Part> parts) implements Piece {}
+
     record Readings(List<ReadingKind> kinds) implements Piece {}
 
     record Checked(Check check) implements Piece {}
@@ -75,6 +77,11 @@ sealed interface Piece {
     /** Parts it puts on; a step none of whose parts moves is not in the plan. */
     static Piece on(Part... parts) {
         return new On(List.of(parts));
+    }
+
+    /** Parts whose fate it settles. */
+    static Piece judges(Part... parts) {
+        return new Judges(Set.of(parts));
     }
 
     static Piece read(ReadingKind... kinds) {

@@ -4,6 +4,7 @@ import java.time.Duration;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import oldtallow.core.part.Part;
 
 /**
  * A step of a job, one thing to do.
@@ -13,6 +14,7 @@ import java.util.Set;
  * @param why what it is good for
  * @param how in order; short sentences
  * @param moves parts it takes off or puts on, in order
+ * @param judges parts of which it is settled here whether they go back or new ones come
  * @param after ids of steps of the same plan that come before it
  * @param usually how long it takes; common practice
  * @param byMechanic whether an apprentice cannot tick it off alone
@@ -27,6 +29,7 @@ public record Step(
         List<Supply> supplies,
         List<Caution> cautions,
         List<PartMove> moves,
+        Set<Part> judges,
         List<ReadingKind> readings,
         List<Check> checks,
         Optional<Timer> timer,
@@ -40,6 +43,7 @@ public record Step(
         supplies = List.copyOf(supplies);
         cautions = List.copyOf(cautions);
         moves = List.copyOf(moves);
+        judges = Set.copyOf(judges);
         readings = List.copyOf(readings);
         checks = List.copyOf(checks);
         after = Set.copyOf(after);
@@ -57,6 +61,7 @@ public record Step(
                 supplies,
                 cautions,
                 moves,
+                judges,
                 readings,
                 checks,
                 timer,

@@ -42,6 +42,12 @@ class LedgerTest {
     }
 
     @Test
+    void whatWasJudgedGoodIsToGoBack() {
+        assertThat(entry(after(Stage.JUDGE), Part.INBOARD_CONE).fate()).isEqualTo(Fate.REFIT);
+        assertThat(entry(after(Stage.JUDGE), Part.COTTER).fate()).isEqualTo(Fate.ALWAYS_NEW);
+    }
+
+    @Test
     void aCondemnedBearingIsToBeRenewed() {
         Ledger ledger = Ledger.after(steps(Stage.STRIP), REPACK.condemning(Part.INBOARD_CONE));
 

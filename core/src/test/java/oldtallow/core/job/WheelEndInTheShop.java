@@ -193,8 +193,14 @@ final class WheelEndInTheShop {
                 return Optional.of(cone + " and its cup have different fates");
             }
         }
-        if (!Ledger.after(plan.steps(), brief).isEmpty()) {
+        Ledger ledger = Ledger.after(plan.steps(), brief);
+        if (!ledger.isEmpty()) {
             return Optional.of("something lies on the tray at the end");
+        }
+        for (Ledger.Entry entry : ledger.entries()) {
+            if (entry.fate() == Fate.JUDGE && puts.get(entry.part()) == Kind.REFIT) {
+                return Optional.of(entry.part() + " goes back without having been judged");
+            }
         }
         if (brief.construction() != Construction.SPACER_SET
                 && plan.find("nut.stop").isEmpty()) {
