@@ -24,7 +24,7 @@ import oldtallow.core.job.JobBrief.Worker;
 import oldtallow.core.part.Part;
 
 /** Briefs of jobs for tests, up to every combination there is. */
-final class Briefs {
+public final class Briefs {
 
     private static final List<Set<Part>> CONDEMNED = List.of(
             Set.of(),
@@ -35,7 +35,7 @@ final class Briefs {
 
     private Briefs() {}
 
-    static JobBrief of(Construction construction, Scope scope) {
+    public static JobBrief of(Construction construction, Scope scope) {
         HubPreset preset = HubPreset.of(construction);
         return new JobBrief(
                 construction,
@@ -48,7 +48,7 @@ final class Briefs {
                 Set.of());
     }
 
-    static Stream<JobBrief> presets() {
+    public static Stream<JobBrief> presets() {
         return Arrays.stream(Construction.values())
                 .flatMap(construction -> Arrays.stream(Scope.values())
                         .filter(scope -> scope.isPossibleOn(construction))

@@ -16,19 +16,19 @@ import oldtallow.core.quantity.Length;
 import oldtallow.core.thread.Hand;
 
 /** Wheel ends to draw. */
-final class Shapes {
+public final class Shapes {
 
     private static final List<BearingSet> SETS =
             StandardCatalogue.entries().stream().map(CatalogueEntry::set).toList();
 
     private Shapes() {}
 
-    static WheelEndShape preset(Construction construction) {
+    public static WheelEndShape preset(Construction construction) {
         HubPreset preset = HubPreset.of(construction);
         return shape(construction, set(preset.inboard()), set(preset.outboard()), preset.dimensions());
     }
 
-    static Stream<WheelEndShape> presets() {
+    public static Stream<WheelEndShape> presets() {
         return Stream.of(Construction.values()).map(Shapes::preset);
     }
 

@@ -1,0 +1,218 @@
+package oldtallow.core.fit;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Stream;
+import oldtallow.core.bearing.BearingSet;
+import oldtallow.core.bearing.BearingSet.Series;
+import oldtallow.core.bearing.CatalogueEntry;
+import oldtallow.core.bearing.StandardCatalogue;
+import oldtallow.core.fit.CupFit.Verdict;
+import oldtallow.core.identify.Instrument;
+import oldtallow.core.quantity.Length;
+import oldtallow.core.quantity.OutOfRangeException;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.EnumSource;
+import org.junit.jupiter.params.provider.MethodSource;
+
+class FitsTest {
+
+    private static final List<BearingSet> CATALOGUE =
+            StandardCatalogue.entries().stream().map(CatalogueEntry::set).toList();
+
+    /** ISO 286-2 and ISO 492 normal class on 60 mm (from memory; reference sheet §10), µm of interference. */
+    @ParameterizedTest
+    @CsvSource({"N7,-4,39", "P7,8,51", "R7,17,60"})
+    void agreesWithTheStandardsClasses(HoleClass hole, double least, double most) {
+        Length nominal = Length.ofMillimetres(60);
+        CupFit fit = CupFit.of(HubMaterial.GREY_IRON, SizeRange.newCup(nominal, Series.METRIC), hole.of(nominal));
+
+        assertThat(fit.least().micrometres()).isCloseTo(least, within(1e-6));
+        assertThat(fit.most().micrometres()).isCloseTo(most, within(1e-6));
+    }
+
+    /** Inch cups are oversize, metric ones undersize (ABMA 19.2 class 4, ISO 492; from memory). */
+    @Test
+    void inchAndMetricCupsDifferInSign() {
+        Length nominal = Length.ofMillimetres(60);
+
+        assertThat(SizeRange.newCup(nominal, Series.INCH).most()).isGreaterThan(nominal);
+        assertThat(SizeRange.newCup(nominal, Series.METRIC).least()).isLessThan(nominal);
+    }
+
+    /** Light wheel cups sit 25 to 76 µm tight (common practice): normal over that band on a cup of 60 mm. */
+    @ParameterizedTest
+    @CsvSource({
+        "-0.02,SPINS",
+        "0.010,LIGHT",
+        "0.030,NORMAL",
+        "0.050,NORMAL",
+        "0.076,NORMAL",
+        "0.100,HEAVY",
+        "0.4,WRONG_CUP",
+        "-0.5,WRONG_CUP"
+    })
+    void judgesACupInIron(double over, Verdict verdict) {
+        assertThat(CupFit.of(HubMaterial.GREY_IRON, exactly(60 + over), exactly(60))
+                        .verdict())
+                .isEqualTo(verdict);
+    }
+
+    @Test
+    void aluminiumWantsMore() {
+        assertThat(CupFit.of(HubMaterial.ALUMINIUM, exactly(60.03), exactly(60)).verdict())
+                .isEqualTo(Verdict.LIGHT);
+        assertThat(CupFit.of(HubMaterial.ALUMINIUM, exactly(60.06), exactly(60)).verdict())
+                .isEqualTo(Verdict.NORMAL);
+    }
+
+    @Test
+    void aCalliperCannotSettleWhatAMicrometerCan() {
+        Length cup = Length.ofMillimetres(60.05);
+        Length bore = Length.ofMillimetres(60);
+
+        assertThat(CupFit.of(
+                                HubMaterial.GREY_IRON,
+                                SizeRange.measured(cup, Instrument.CALLIPER),
+                                SizeRange.measured(bore, Instrument.CALLIPER))
+                        .isOpen())
+                .isTrue();
+        assertThat(CupFit.of(
+                                HubMaterial.GREY_IRON,
+                                SizeRange.measured(cup, Instrument.MICROMETER),
+                                SizeRange.measured(bore, Instrument.MICROMETER))
+                        .isOpen())
+                .isFalse();
+        assertThatThrownBy(() -> SizeRange.measured(cup, Instrument.GO_GAUGE))
+                .isInstanceOf(OutOfRangeException.class)
+                .hasMessageContaining("micrometer");
+    }
+
+    /** job.md §2: cups of near-twins differ by as little as 0.08 mm; L68110 and L68111 by 0.84 mm outside. */
+    @Test
+    void namesTheCupThatWouldSitRight() {
+        CupFit fit = CupFit.of(HubMaterial.GREY_IRON, exactly(59.131), exactly(59.93));
+
+        assertThat(fit.verdict()).isEqualTo(Verdict.WRONG_CUP);
+        assertThat(fit.wouldFit(CATALOGUE))
+                .extracting(set -> set.designation().toString())
+                .contains("L68149/L68111");
+    }
+
+    @Test
+    void theWayFollowsTheForce() {
+        assertThat(CupFit.way(Optional.empty())).isEqualTo(CupFit.Way.BY_HAND);
+        assertThat(way(0.05)).isEqualTo(CupFit.Way.HAMMER);
+        assertThat(way(0.1)).isEqualTo(CupFit.Way.PRESS);
+    }
+
+    @Test
+    void whatTheHubCannotStandOverrulesTheRest() {
+        CupFit fit = CupFit.of(HubMaterial.GREY_IRON, exactly(60.1), exactly(60));
+        PressFit thin = fit.pressFit(mm(50), mm(64), mm(12)).orElseThrow();
+
+        assertThat(fit.verdict(thin)).isEqualTo(Verdict.TOO_MUCH);
+    }
+
+    /** g6 on 30 mm against a metric bore: 3 µm tight to 20 µm loose (ISO 286, from memory): it slips. */
+    @ParameterizedTest
+    @CsvSource({
+        "30.003,SLIPS",
+        "29.98,SLIPS",
+        "30.02,TIGHT",
+        "29.93,CREEPS",
+        "29.8,WORN",
+        "28.5,WRONG_CONE",
+        "31.5,WRONG_CONE"
+    })
+    void judgesAConeOnItsSeat(double seat, ConeFit.Verdict verdict) {
+        assertThat(ConeFit.of(exactly(30), exactly(seat)).verdict()).isEqualTo(verdict);
+    }
+
+    static Stream<BearingSet> everySet() {
+        return CATALOGUE.stream();
+    }
+
+    @ParameterizedTest
+    @MethodSource("everySet")
+    void everyCupHasADriverThatClearsTheBoreAndKeepsOffTheRace(BearingSet set) {
+        CupDriver driver = CupDriver.of(set);
+
+        assertThat(driver.leastOutside()).isLessThan(driver.mostOutside());
+        assertThat(driver.mostOutside()).isLessThan(set.outsideDiameter());
+        assertThat(driver.thinEdge()).isGreaterThan(Length.ZERO).isLessThan(driver.thickEdge());
+        assertThat(driver.takes(driver.leastOutside().plus(driver.mostOutside()).times(0.5)))
+                .isTrue();
+        assertThat(driver.takes(set.outsideDiameter())).isFalse();
+    }
+
+    /** job.md §3.6: the old cup with a few hundredths of a millimetre ground off its outside drives and does not stick. */
+    @Test
+    void theOldCupIsGroundUntilItIsLoose() {
+        Length off = CupDriver.grindOff(exactly(60.05), exactly(60));
+
+        assertThat(off.millimetres()).isCloseTo(0.10, within(1e-9));
+        assertThat(CupDriver.grindOff(exactly(59.5), exactly(60))).isEqualTo(Length.ZERO);
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "0,0,0,0,SEATED,12",
+        "0.02,0.03,0.02,0.01,SEATED,3",
+        "0.2,0.2,0.21,0.2,DRIVE_ON,6",
+        "0,0.1,0.3,0.1,COCKED,6",
+        "0,0.4,0.9,0.4,START_AGAIN,6"
+    })
+    void judgesWhetherACupIsHome(
+            double twelve, double three, double six, double nine, SeatedCup.Verdict verdict, String high) {
+        var cup = new SeatedCup(List.of(mm(twelve), mm(three), mm(six), mm(nine)));
+
+        assertThat(cup.verdict()).isEqualTo(verdict);
+        assertThat(cup.highSide()).isEqualTo(high);
+    }
+
+    @Test
+    void refusesANegativeGap() {
+        assertThatThrownBy(() -> new SeatedCup(List.of(mm(0), mm(-0.1), mm(0), mm(0))))
+                .isInstanceOf(OutOfRangeException.class)
+                .hasMessageContaining("gap at 3 o'clock");
+    }
+
+    @ParameterizedTest
+    @CsvSource({"0.01,0,POLISH", "0.2,2,SET_BESIDE", "0.2,0.5,SLEEVE", "0.8,3,SLEEVE", "1.4,3,SPINDLE"})
+    void knowsWhatToDoWithAWornSealLand(double depth, double room, WearGroove.Remedy remedy) {
+        assertThat(new WearGroove(mm(depth), mm(room)).remedy()).isEqualTo(remedy);
+    }
+
+    @ParameterizedTest
+    @EnumSource(HubMaterial.class)
+    void aTighterCupIsNeverCalledLooser(HubMaterial hub) {
+        List<Verdict> order = List.of(Verdict.SPINS, Verdict.LIGHT, Verdict.NORMAL, Verdict.HEAVY, Verdict.WRONG_CUP);
+        int last = 0;
+        for (double over = -0.05; over < 0.3; over += 0.001) {
+            int now = order.indexOf(
+                    CupFit.of(hub, exactly(60 + over), exactly(60)).verdict());
+            assertThat(now).isGreaterThanOrEqualTo(last);
+            last = now;
+        }
+    }
+
+    private static CupFit.Way way(double over) {
+        CupFit fit = CupFit.of(HubMaterial.GREY_IRON, exactly(60 + over), exactly(60));
+        return CupFit.way(fit.pressFit(mm(50), mm(90), mm(12)));
+    }
+
+    private static SizeRange exactly(double millimetres) {
+        return new SizeRange(mm(millimetres), mm(millimetres));
+    }
+
+    private static Length mm(double millimetres) {
+        return Length.ofMillimetres(millimetres);
+    }
+}

@@ -1,0 +1,87 @@
+package oldtallow.core.store;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import java.math.BigDecimal;
+import java.time.Duration;
+import java.time.LocalDate;
+import oldtallow.core.hub.Construction;
+import oldtallow.core.job.Briefs;
+import oldtallow.core.job.Planner;
+import oldtallow.core.job.Scope;
+import oldtallow.core.part.Part;
+import oldtallow.core.quantity.OutOfRangeException;
+import oldtallow.core.store.Kit.Line;
+import oldtallow.core.store.Kit.Why;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.MethodSource;
+import org.junit.jupiter.params.provider.ValueSource;
+
+class StoreTest {
+
+    @Test
+    void aRepackNeedsWhatIsAlwaysNewAndKeepsTheWasher() {
+        Kit kit = Kit.of(Planner.plan(Briefs.of(Construction.STEPPED_BRAKED, Scope.REPACK)));
+
+        assertThat(kit.lines())
+                .contains(new Line(Part.SEAL, Why.ALWAYS_NEW), new Line(Part.COTTER, Why.ALWAYS_NEW))
+                .contains(new Line(Part.WASHER, Why.SAVED))
+                .noneMatch(line -> line.part() == Part.INBOARD_CONE);
+        assertThat(kit.lines().getFirst().why()).isEqualTo(Why.ALWAYS_NEW);
+    }
+
+    @Test
+    void aRenewalNeedsBothSets() {
+        Kit kit = Kit.of(Planner.plan(Briefs.of(Construction.STEPPED_BRAKED, Scope.RENEW)));
+
+        assertThat(kit.lines())
+                .filteredOn(line -> line.why() == Why.RENEWED)
+                .extracting(Line::part)
+                .contains(Part.INBOARD_CONE, Part.INBOARD_CUP, Part.OUTBOARD_CONE, Part.OUTBOARD_CUP);
+    }
+
+    /** A kit holds exactly what the plan puts on new, each once. */
+    @ParameterizedTest
+    @MethodSource("oldtallow.core.job.Briefs#presets")
+    void aKitIsWhatThePlanPutsOnNew(oldtallow.core.job.JobBrief brief) {
+        var plan = Planner.plan(brief);
+
+        assertThat(Kit.of(plan).lines().stream()
+                        .filter(line -> line.why().isBought())
+                        .map(Line::part))
+                .containsExactlyInAnyOrderElementsOf(plan.newParts());
+    }
+
+    @Test
+    void anAmountHasTwoDecimals() {
+        assertThat(Money.of(new BigDecimal("12.50")).cents()).isEqualTo(1250);
+        assertThat(Money.of(new BigDecimal("12.500")).cents()).isEqualTo(1250);
+        assertThatThrownBy(() -> Money.of(new BigDecimal("12.505")))
+                .isInstanceOf(OutOfRangeException.class)
+                .hasMessageContaining("two decimals");
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"-0.01", "1000000.01"})
+    void refusesAmountsThatAreNoPrices(String amount) {
+        assertThatThrownBy(() -> Money.of(new BigDecimal(amount))).hasMessageContaining("0 to 1,000,000");
+    }
+
+    @Test
+    void anHourlyRateOverATimeIsRoundedToTheNearestHundredth() {
+        assertThat(Money.of(new BigDecimal("68"))
+                        .forAnHourOver(Duration.ofMinutes(35))
+                        .amount())
+                .isEqualByComparingTo("39.67");
+        assertThat(Money.of(new BigDecimal("0.01")).times(3).plus(Money.ZERO).cents())
+                .isEqualTo(3);
+    }
+
+    /** ISO 2230, group B: nitrile rubber, 7 years packed (from memory). */
+    @Test
+    void sealsAgeBySevenYears() {
+        assertThat(ShelfLife.NITRILE_SEAL.until(LocalDate.of(2024, 2, 29))).isEqualTo(LocalDate.of(2031, 2, 28));
+    }
+}
