@@ -1,6 +1,7 @@
 import { bearings } from './bearings'
 import { figures } from './figures'
 import { jobs } from './jobs'
+import { reckon } from './reckon'
 import { register } from './register'
 import { client, dataOf } from './request'
 import type { Schemas } from './request'
@@ -13,6 +14,7 @@ export const api = {
   ...figures,
   ...bearings,
   ...jobs,
+  ...reckon,
   session: () => dataOf(client.GET('/api/session')),
   signIn: (body: Schemas['SignInForm']) => dataOf(client.POST('/api/session', { body })),
   signOut: (everywhere: boolean) =>

@@ -6,6 +6,7 @@
   import { Identify, type Measurand } from './identify.svelte'
   import ReadingHelp from './ReadingHelp.svelte'
   import ReadingsForm from './ReadingsForm.svelte'
+  import ReckonerTabs from './ReckonerTabs.svelte'
   import StudCircle from './StudCircle.svelte'
 
   const identify = new Identify()
@@ -28,7 +29,8 @@
 
 <svelte:head><title>Reckoner · Old Tallow</title></svelte:head>
 
-<div class="desk:grid desk:h-[calc(100dvh-46px)] desk:grid-cols-[minmax(0,5fr)_minmax(0,7fr)]">
+<ReckonerTabs />
+<div class="desk:grid desk:h-[calc(100dvh-95px)] desk:grid-cols-[minmax(0,5fr)_minmax(0,7fr)]">
   <section
     aria-label="Readings"
     class="flex flex-col gap-3 border-ink px-4 py-4 desk:overflow-y-auto desk:border-r desk:px-5"

@@ -165,9 +165,11 @@ class BenchIT {
         }
         assertThat(backOff).isEnabled();
         page.keyboard().press(key);
-        assertThat(page.getByText("lock it, then read the play")).isVisible();
+        assertThat(page.getByText(": lock it, then read the play.")).isVisible();
         page.keyboard().press(key);
-        assertThat(page.getByText("Back to the bench")).isVisible();
+        assertThat(page.getByRole(
+                        AriaRole.LINK, new Page.GetByRoleOptions().setName(Pattern.compile("Back to the bench"))))
+                .isVisible();
         page.keyboard().press(key);
         page.waitForURL("**/bench/*");
     }

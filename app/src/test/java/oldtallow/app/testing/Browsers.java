@@ -5,6 +5,7 @@ import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.BrowserType.LaunchOptions;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
+import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import com.microsoft.playwright.options.ColorScheme;
 import com.microsoft.playwright.options.Cookie;
 import java.nio.file.Path;
@@ -17,6 +18,12 @@ public final class Browsers implements AutoCloseable {
 
     private final Playwright playwright =
             Playwright.create(new Playwright.CreateOptions().setEnv(Map.of("PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1")));
+
+    static {
+        // a machine that builds beside it is slow, not wrong
+        PlaywrightAssertions.setDefaultAssertionTimeout(20_000);
+    }
+
     private final Browser chromium = playwright
             .chromium()
             .launch(new LaunchOptions()

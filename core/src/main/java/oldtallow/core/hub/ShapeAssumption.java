@@ -8,6 +8,7 @@ import java.util.Optional;
 import oldtallow.core.bearing.BearingSet;
 import oldtallow.core.bearing.SetDesignation;
 import oldtallow.core.quantity.Length;
+import oldtallow.core.thread.Hand;
 
 /**
  * Fills in bearings nobody has read yet: the construction's usual set where it goes with what was measured, and otherwise the
@@ -25,6 +26,21 @@ public record ShapeAssumption(
         Fittings fittings,
         Map<HubDimension, Length> measured,
         List<BearingSet> catalogue) {
+
+    /** A construction as it usually comes. */
+    public static WheelEndShape usual(Construction construction, List<BearingSet> catalogue) {
+        HubPreset preset = HubPreset.of(construction);
+        return new ShapeAssumption(
+                        construction,
+                        Optional.empty(),
+                        Optional.empty(),
+                        preset.thread().cut(Hand.RIGHT).nominalDiameter(),
+                        Fastening.of(preset.lock()),
+                        preset.fittings(),
+                        preset.dimensions(),
+                        catalogue)
+                .shape();
+    }
 
     /** Throws {@link oldtallow.core.quantity.OutOfRangeException} where what is known could not be put together. */
     public WheelEndShape shape() {

@@ -1,0 +1,284 @@
+package oldtallow.app.reckon.web;
+
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.Optional;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
+import java.util.stream.Stream;
+import oldtallow.app.catalogue.Catalogue;
+import oldtallow.app.platform.FieldErrors;
+import oldtallow.app.wire.LengthEntry;
+import oldtallow.app.wire.LengthView;
+import oldtallow.app.wire.TemperatureView;
+import oldtallow.core.bearing.BearingSet;
+import oldtallow.core.bearing.RollerGeometry;
+import oldtallow.core.fit.ConeFit;
+import oldtallow.core.fit.CupDriver;
+import oldtallow.core.fit.CupFit;
+import oldtallow.core.fit.HoleClass;
+import oldtallow.core.fit.HubMaterial;
+import oldtallow.core.fit.PressFit;
+import oldtallow.core.fit.SeatedCup;
+import oldtallow.core.fit.SizeRange;
+import oldtallow.core.fit.WarmAndChill;
+import oldtallow.core.fit.WarmAndChill.CupMass;
+import oldtallow.core.fit.WarmAndChill.HubState;
+import oldtallow.core.fit.WearGroove;
+import oldtallow.core.identify.Instrument;
+import oldtallow.core.quantity.Length;
+import oldtallow.core.quantity.Temperature;
+import org.jspecify.annotations.Nullable;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+
+@RestController
+@RequestMapping("/api/reckon")
+class FitController {
+
+    /** Where no set is chosen: a cup's mean inside and width beside its outside diameter; usual on light sets. */
+    private static final double INSIDE_OF_OUTSIDE = 0.84;
+
+    private static final double WIDTH_OF_OUTSIDE = 0.2;
+
+    private final Catalogue catalogue;
+
+    FitController(Catalogue catalogue) {
+        this.catalogue = catalogue;
+    }
+
+    /** What can be chosen. */
+    @GetMapping("/fits")
+    FitReferenceView reference() {
+        return new FitReferenceView(
+                Stream.of(HubMaterial.values())
+                        .map(one -> new HubMaterialView(one, one.words()))
+                        .toList(),
+                Stream.of(HubState.values())
+                        .map(one -> new HubStateView(one, one.words(), TemperatureView.ofCelsius(one.mostCelsius())))
+                        .toList(),
+                List.of(HoleClass.values()),
+                catalogue.sets().stream()
+                        .map(set -> new FitSetView(
+                                set.designation().toString(),
+                                LengthView.of(set.outsideDiameter()),
+                                LengthView.of(set.bore())))
+                        .toList());
+    }
+
+    record FitReferenceView(
+            List<HubMaterialView> hubs,
+            List<HubStateView> hubStates,
+            List<HoleClass> boreClasses,
+            List<FitSetView> sets) {}
+
+    record HubMaterialView(HubMaterial id, String words) {}
+
+    record HubStateView(HubState id, String words, TemperatureView limit) {}
+
+    record FitSetView(String designation, LengthView cupOutside, LengthView coneBore) {}
+
+    /** How a cup sits in its bore, and what warming and chilling do. */
+    @PostMapping("/cup-fit")
+    CupFitView cupFit(@RequestBody CupFitForm form) {
+        var errors = new FieldErrors();
+        @Nullable BearingSet set = set(form.set(), errors);
+        @Nullable SizeRange cup = form.cupRange(set, errors);
+        @Nullable SizeRange bore = form.boreRange(set, errors);
+        @Nullable Temperature hubNow = form.hubNow(errors);
+        @Nullable Temperature cupNow = form.cupNow(errors);
+        errors.throwIfAny();
+        CupFit fit = errors.require(errors.at(
+                "cup.number",
+                Map.of("cup bore of the hub", "bore.number"),
+                () -> CupFit.of(form.hub(), Objects.requireNonNull(cup), Objects.requireNonNull(bore))));
+        CupMass mass = mass(set, fit.cup().middle());
+        Length hubOutside = form.hubOutside().toLength();
+        Optional<PressFit> press = errors.require(
+                errors.at("hubOutside.number", () -> fit.pressFit(mass.inside(), hubOutside, mass.width())));
+        CupFit.Verdict verdict = press.map(fit::verdict).orElseGet(fit::verdict);
+        CupFit.Way way = CupFit.way(press);
+        return new CupFitView(
+                verdict,
+                verdict.words(),
+                fit.isOpen(),
+                LengthView.of(fit.interference()),
+                LengthView.of(fit.least()),
+                LengthView.of(fit.most()),
+                press.map(CupFitView.PressedView::of).orElse(null),
+                way,
+                way.words(),
+                fit.looseAtCelsius().map(TemperatureView::ofCelsius).orElse(null),
+                fit.wouldFit(catalogue.sets()).stream()
+                        .map(one -> one.designation().toString())
+                        .toList(),
+                verdict == CupFit.Verdict.WRONG_CUP
+                                || press.isEmpty()
+                                || fit.most().millimetres() <= 0
+                        ? null
+                        : warm(fit, form.hubState(), mass, hubNow, cupNow));
+    }
+
+    private static CupFitView.@Nullable WarmView warm(
+            CupFit fit, HubState state, CupMass mass, @Nullable Temperature hub, @Nullable Temperature cold) {
+        // the tightest it may be: a cup that catches half-way is out again the hard way
+        var warming = new WarmAndChill(fit.hub(), fit.bore().middle(), fit.most());
+        if (hub == null || cold == null) {
+            return CupFitView.WarmView.of(warming, state, mass, null);
+        }
+        var errors = new FieldErrors();
+        CupFitView.NowView now = errors.require(errors.at(
+                "hubTemperature.number",
+                Map.of("cup temperature", "cupTemperature.number"),
+                () -> CupFitView.NowView.of(warming, hub, cold, mass)));
+        if (hub.celsius() > state.mostCelsius()) {
+            errors.add(
+                    "hubTemperature.number",
+                    hub.celsius() + " °C",
+                    "must be " + state.mostCelsius() + " °C at most here: " + state.why());
+        }
+        errors.throwIfAny();
+        return CupFitView.WarmView.of(warming, state, mass, now);
+    }
+
+    /** How a cone goes on its seat. */
+    @PostMapping("/cone-fit")
+    ConeFitView coneFit(@RequestBody ConeFitForm form) {
+        var errors = new FieldErrors();
+        @Nullable BearingSet set = set(form.set(), errors);
+        @Nullable SizeRange bore = null;
+        if (form.bore() != null) {
+            LengthEntry entered = form.bore();
+            bore = errors.at("bore.number", () -> SizeRange.measured(entered.toLength(), form.instrument()));
+        } else if (set != null) {
+            bore = SizeRange.newCone(set.bore(), set.series());
+        } else {
+            errors.add("bore", null, "is missing; measure the cone, or choose its set");
+        }
+        @Nullable
+        SizeRange seat =
+                errors.at("seat.number", () -> SizeRange.measured(form.seat().toLength(), form.instrument()));
+        errors.throwIfAny();
+        SizeRange cone = Objects.requireNonNull(bore);
+        ConeFit fit = errors.require(errors.at("seat.number", () -> ConeFit.of(cone, Objects.requireNonNull(seat))));
+        return new ConeFitView(
+                fit.verdict(),
+                fit.verdict().words(),
+                fit.isOpen(),
+                LengthView.of(fit.clearance()),
+                LengthView.of(fit.least()),
+                LengthView.of(fit.most()));
+    }
+
+    /** {@code bore} left out: a new cone of {@code set}. */
+    record ConeFitForm(@Nullable String set, @Nullable LengthEntry bore, LengthEntry seat, Instrument instrument) {}
+
+    /** {@code clearance} below zero is tight. */
+    record ConeFitView(
+            ConeFit.Verdict verdict,
+            String words,
+            boolean open,
+            LengthView clearance,
+            LengthView least,
+            LengthView most) {}
+
+    /** What a cup is driven with; sizes of the edges are assumed. */
+    @PostMapping("/cup-driver")
+    CupDriverView cupDriver(@RequestBody CupDriverForm form) {
+        var errors = new FieldErrors();
+        BearingSet set = errors.require(set(form.set(), errors));
+        CupDriver driver = CupDriver.of(set);
+        return new CupDriverView(
+                LengthView.of(driver.leastOutside()),
+                LengthView.of(driver.mostOutside()),
+                LengthView.of(driver.thinEdge()),
+                LengthView.of(driver.thickEdge()),
+                form.oldCup() == null || form.bore() == null
+                        ? null
+                        : LengthView.of(CupDriver.grindOff(
+                                SizeRange.measured(form.oldCup().toLength(), Instrument.MICROMETER),
+                                SizeRange.measured(form.bore().toLength(), Instrument.MICROMETER))),
+                form.sockets().stream()
+                        .map(socket -> driver.takes(socket.toLength()))
+                        .toList());
+    }
+
+    /** The old cup and the bore where the old cup is to be ground to a driver; sockets at hand, by outside diameter. */
+    record CupDriverForm(
+            String set,
+            @Nullable LengthEntry oldCup,
+            @Nullable LengthEntry bore,
+            List<LengthEntry> sockets) {}
+
+    /** {@code socketsDo}: for each socket whether it will do. */
+    record CupDriverView(
+            LengthView leastOutside,
+            LengthView mostOutside,
+            LengthView thinEdge,
+            LengthView thickEdge,
+            @Nullable LengthView grindOff,
+            List<Boolean> socketsDo) {}
+
+    /** Whether a cup is home, from the gap behind it at 12, 3, 6 and 9 o'clock. */
+    @PostMapping("/seated")
+    SeatedView seated(@RequestBody SeatedForm form) {
+        var errors = new FieldErrors();
+        List<String> clock = List.of("12", "3", "6", "9");
+        Map<String, String> fields = IntStream.range(0, clock.size())
+                .boxed()
+                .collect(Collectors.toMap(i -> "gap at " + clock.get(i) + " o'clock", i -> "gaps[" + i + "].number"));
+        SeatedCup cup = errors.require(errors.at(
+                "gaps",
+                fields,
+                () -> new SeatedCup(
+                        form.gaps().stream().map(LengthEntry::toLength).toList())));
+        return new SeatedView(cup.verdict(), cup.verdict().words(), cup.highSide());
+    }
+
+    record SeatedForm(List<LengthEntry> gaps) {}
+
+    /** {@code highSide}: where it stands high, by the clock. */
+    record SeatedView(SeatedCup.Verdict verdict, String words, String highSide) {}
+
+    /** What to do with a groove in the seal's land. */
+    @PostMapping("/seal-land")
+    SealLandView sealLand(@RequestBody SealLandForm form) {
+        var errors = new FieldErrors();
+        WearGroove groove = errors.require(errors.at(
+                "depth.number",
+                Map.of("room for the seal", "room.number"),
+                () -> new WearGroove(form.depth().toLength(), form.room().toLength())));
+        return new SealLandView(groove.remedy(), groove.remedy().words());
+    }
+
+    record SealLandForm(LengthEntry depth, LengthEntry room) {}
+
+    record SealLandView(WearGroove.Remedy remedy, String words) {}
+
+    private @Nullable BearingSet set(@Nullable String designation, FieldErrors errors) {
+        if (designation == null || designation.isBlank()) {
+            return null;
+        }
+        Optional<BearingSet> found = catalogue.sets().stream()
+                .filter(set -> set.designation().toString().equalsIgnoreCase(designation.strip()))
+                .findFirst();
+        if (found.isEmpty()) {
+            errors.add("set", designation, "is not in the catalogue; look it up under which bearing, or leave it out");
+        }
+        return found.orElse(null);
+    }
+
+    private static CupMass mass(@Nullable BearingSet set, Length outside) {
+        if (set == null) {
+            return new CupMass(outside, outside.times(INSIDE_OF_OUTSIDE), outside.times(WIDTH_OF_OUTSIDE));
+        }
+        var inside = RollerGeometry.of(set);
+        double middle = set.width().minus(set.cupWidth().times(0.5)).millimetres();
+        return new CupMass(
+                outside, Length.ofMillimetres(2 * inside.radiusAt(inside.raceAngle(), middle)), set.cupWidth());
+    }
+}

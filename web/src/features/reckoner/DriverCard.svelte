@@ -1,0 +1,84 @@
+<script lang="ts">
+  import { leadingLength, leadingSize, otherSize } from '$features/display'
+  import { Field } from '$ui/field'
+  import Answer from './Answer.svelte'
+  import { noNumber } from './entries'
+  import type { Driver } from './race.svelte'
+
+  interface Props {
+    driver: Driver
+    onedit: () => void
+  }
+
+  let { driver, onedit }: Props = $props()
+</script>
+
+<section aria-labelledby="driver" class="flex flex-col gap-3 border-r border-b border-ink p-4">
+  <h2 id="driver" class="type-h">What do I drive it with?</h2>
+  <div class="grid grid-cols-2 gap-3">
+    <Field
+      label="Set, cone/cup"
+      list="race-sets"
+      autocomplete="off"
+      data-reading="set"
+      bind:value={driver.set}
+      oninput={onedit}
+      error={driver.fieldError('set')}
+    />
+    <Field
+      label="Sockets at hand, outside"
+      hint="several, with spaces"
+      autocomplete="off"
+      bind:value={driver.sockets}
+      oninput={onedit}
+    />
+    <Field
+      label="Old cup, outside"
+      hint="to grind it to a driver"
+      inputmode="decimal"
+      autocomplete="off"
+      bind:value={driver.oldCup}
+      oninput={onedit}
+      error={noNumber(driver.oldCup)}
+    />
+    <Field
+      label="Bore of the hub"
+      inputmode="decimal"
+      autocomplete="off"
+      bind:value={driver.bore}
+      oninput={onedit}
+      error={noNumber(driver.bore)}
+    />
+  </div>
+  {#if driver.found}
+    {@const found = driver.found}
+    <p role="status">
+      <span class="block text-label font-semibold">Driver or socket, outside diameter</span>
+      <span class="type-num text-[34px] leading-tight font-semibold"
+        >{leadingSize(found.leastOutside)} to {leadingSize(found.mostOutside)}</span
+      >
+      <span class="block type-num text-ink2"
+        >{otherSize(found.leastOutside)} to {otherSize(found.mostOutside)}</span
+      >
+    </p>
+    {#each driver.asked as socket, i (i)}
+      <Answer
+        mark={found.socketsDo[i] ? 'good' : 'never'}
+        words={found.socketsDo[i]
+          ? `${socket} will do`
+          : `${socket} stands on the race or jams in the bore`}
+      />
+    {/each}
+    {#if found.grindOff}
+      <p>
+        Grind <b class="type-num">{leadingLength(found.grindOff)}</b> off the old cup, on diameter: then
+        it drives and does not stick.
+      </p>
+    {/if}
+    <p class="text-label text-ink2">
+      Going in, the thin edge looks out and is all that may be touched: about
+      {leadingSize(found.thinEdge)} wide. Coming out, the drift stands on the thick edge, about
+      {leadingSize(found.thickEdge)}. Assumed from the set’s sizes; look at the cup in hand.
+    </p>
+  {/if}
+</section>

@@ -1,0 +1,72 @@
+import { Attempt } from '$api/attempt.svelte'
+import { api, type Schemas } from '$api/client'
+import { display } from '$features/display'
+import { lengthOf, noNumber, temperatureOf, type Degree, type Unit } from './entries'
+
+type Form = Schemas['CupFitForm']
+
+/** A cup and its bore, and what comes of them. */
+export class Fit extends Attempt {
+  reference = $state.raw<Schemas['FitReferenceView'] | null>(null)
+  found = $state.raw<Schemas['CupFitView'] | null>(null)
+  unit = $state<Unit>(display.leading === 'metric' ? 'MILLIMETRE' : 'INCH')
+  degree = $state<Degree>(display.leading === 'metric' ? 'CELSIUS' : 'FAHRENHEIT')
+  hub = $state<Form['hub']>('GREY_IRON')
+  hubState = $state<Form['hubState']>('BARE')
+  instrument = $state<'CALLIPER' | 'MICROMETER'>('MICROMETER')
+  set = $state('')
+  cup = $state('')
+  bore = $state('')
+  boreClass = $state<'' | 'N7' | 'P7' | 'R7'>('')
+  hubOutside = $state('')
+  hubNow = $state('')
+  cupNow = $state('')
+  private asked = 0
+
+  /** Whether enough is there to ask. */
+  readonly ready = $derived(
+    (this.set.trim() !== '' || lengthOf(this.cup, this.unit) !== null) &&
+      (this.boreClass !== '' || lengthOf(this.bore, this.unit) !== null) &&
+      lengthOf(this.hubOutside, this.unit) !== null,
+  )
+
+  async load(): Promise<void> {
+    await this.run(async () => {
+      this.reference = await api.fitReference()
+    })
+  }
+
+  errorOf(field: string, text: string): string {
+    return noNumber(text) || this.fieldError(field) || this.fieldError(`${field}.number`)
+  }
+
+  async ask(): Promise<void> {
+    const mine = ++this.asked
+    const hubOutside = lengthOf(this.hubOutside, this.unit)
+    if (!this.ready || !hubOutside) {
+      this.found = null
+      this.problem = null
+      return
+    }
+    const cup = lengthOf(this.cup, this.unit)
+    const bore = lengthOf(this.bore, this.unit)
+    const hubTemperature = temperatureOf(this.hubNow, this.degree)
+    const cupTemperature = temperatureOf(this.cupNow, this.degree)
+    const form: Form = {
+      hub: this.hub,
+      hubState: this.hubState,
+      instrument: this.instrument,
+      hubOutside,
+      ...(this.set.trim() === '' ? {} : { set: this.set }),
+      ...(cup ? { cup } : {}),
+      ...(bore ? { bore } : {}),
+      ...(this.boreClass === '' || bore ? {} : { boreClass: this.boreClass }),
+      ...(hubTemperature && cupTemperature ? { hubTemperature, cupTemperature } : {}),
+    }
+    await this.run(async () => {
+      const found = await api.cupFit(form)
+      if (mine === this.asked) this.found = found
+    })
+    if (this.problem && mine === this.asked) this.found = null
+  }
+}

@@ -1,0 +1,80 @@
+import { Attempt } from '$api/attempt.svelte'
+import { api, type Schemas } from '$api/client'
+import { display } from '$features/display'
+import { number } from '$features/nut-dial'
+import { lengthOf, temperatureOf, type Degree, type Unit } from './entries'
+
+type Form = Schemas['GreaseForm']
+
+/** A wheel end and a grease. */
+export class Grease extends Attempt {
+  reference = $state.raw<Schemas['GreaseReferenceView'] | null>(null)
+  constructions = $state.raw<Schemas['ConstructionsView'] | null>(null)
+  code = $state.raw<Schemas['GreaseCodeView'] | null>(null)
+  found = $state.raw<Schemas['GreaseView'] | null>(null)
+  construction = $state<Form['construction']>('STEPPED_BRAKED')
+  dunked = $state(false)
+  heavy = $state(false)
+  coldest = $state(display.leading === 'metric' ? '-10' : '14')
+  degree = $state<Degree>(display.leading === 'metric' ? 'CELSIUS' : 'FAHRENHEIT')
+  tin = $state('')
+  thickener = $state<Form['thickener']>('LITHIUM_COMPLEX')
+  old = $state<Form['old']>('UNKNOWN')
+  fill = $state<Form['fill']>('FULL')
+  capFilled = $state(false)
+  stroke = $state('1')
+  at40 = $state('')
+  at100 = $state('')
+  hub = $state(display.leading === 'metric' ? '60' : '140')
+  speed = $state('90')
+  radius = $state('330')
+  radiusUnit = $state<Unit>('MILLIMETRE')
+
+  /** @param wheelEndId the wheel end it is for; empty for a construction as it usually comes */
+  constructor(private readonly wheelEndId: string) {
+    super()
+  }
+
+  async load(): Promise<void> {
+    await this.run(async () => {
+      ;[this.reference, this.constructions] = await Promise.all([
+        api.greaseReference(),
+        api.constructions(),
+      ])
+    })
+    if (!this.problem) await this.ask()
+  }
+
+  async ask(): Promise<void> {
+    const coldest = temperatureOf(this.coldest, this.degree)
+    const rollingRadius = lengthOf(this.radius, this.radiusUnit)
+    if (!coldest || !rollingRadius) return
+    const at40 = number(this.at40)
+    const at100 = number(this.at100)
+    const hub = temperatureOf(this.hub, this.degree)
+    const done = await this.run(async () => {
+      const [found, code] = await Promise.all([
+        api.grease({
+          construction: this.construction,
+          dunked: this.dunked,
+          heavy: this.heavy,
+          coldest,
+          code: this.tin,
+          thickener: this.thickener,
+          old: this.old,
+          fill: this.fill,
+          capFilled: this.capFilled,
+          stroke: number(this.stroke) ?? 0,
+          kilometresPerHour: number(this.speed) ?? 0,
+          rollingRadius,
+          ...(this.wheelEndId === '' ? {} : { wheelEndId: this.wheelEndId }),
+          ...(at40 !== null && at100 !== null && hub ? { at40, at100, hub } : {}),
+        }),
+        this.tin.trim() === '' ? Promise.resolve(null) : api.greaseCode(this.tin),
+      ])
+      this.found = found
+      this.code = code
+    })
+    if (!done) this.code = null
+  }
+}

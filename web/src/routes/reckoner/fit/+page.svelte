@@ -1,0 +1,5 @@
+<script lang="ts">
+  import { FitPage } from '$features/reckoner'
+</script>
+
+<FitPage />

@@ -1,0 +1,5 @@
+<script lang="ts">
+  import { GreasePage } from '$features/reckoner'
+</script>
+
+<GreasePage />

@@ -1,0 +1,5 @@
+<script lang="ts">
+  import { RacePage } from '$features/reckoner'
+</script>
+
+<RacePage />
