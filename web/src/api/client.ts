@@ -4,6 +4,7 @@ import { jobs } from './jobs'
 import { reckon } from './reckon'
 import { register } from './register'
 import { client, dataOf } from './request'
+import { shelf } from './shelf'
 import type { Schemas } from './request'
 
 export { ProblemError, whenSignedOut } from './request'
@@ -15,6 +16,7 @@ export const api = {
   ...bearings,
   ...jobs,
   ...reckon,
+  ...shelf,
   session: () => dataOf(client.GET('/api/session')),
   signIn: (body: Schemas['SignInForm']) => dataOf(client.POST('/api/session', { body })),
   signOut: (everywhere: boolean) =>

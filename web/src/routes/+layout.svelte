@@ -23,12 +23,14 @@
     { href: '/', label: 'Yard' },
     { href: '/bench', label: 'Bench' },
     { href: '/reckoner', label: 'Reckoner' },
+    { href: '/shelf', label: 'Shelf' },
     { href: '/nut-dial', label: 'Nut dial' },
   ]
   // rigs and wheel ends are reached from the yard
   const here = $derived.by(() => {
     const path = page.url.pathname
     if (path.endsWith('/nut-dial')) return '/nut-dial'
+    if (path.startsWith('/reckoner')) return '/reckoner'
     if (path.startsWith('/bench') || path.endsWith('/job')) return '/bench'
     return /^\/(rigs|wheel-ends)\//.test(path) ? '/' : path
   })

@@ -61,12 +61,10 @@
         >{otherSize(found.leastOutside)} to {otherSize(found.mostOutside)}</span
       >
     </p>
-    {#each driver.asked as socket, i (i)}
+    {#each found.sockets as socket, i (i)}
       <Answer
-        mark={found.socketsDo[i] ? 'good' : 'never'}
-        words={found.socketsDo[i]
-          ? `${socket} will do`
-          : `${socket} stands on the race or jams in the bore`}
+        mark={socket.suits === 'DOES' ? 'good' : 'never'}
+        words={`${driver.asked[i] ?? ''} ${socket.words}`}
       />
     {/each}
     {#if found.grindOff}

@@ -66,67 +66,69 @@
   </div>
   <div class="grid border-t border-l border-ink desk:grid-cols-2">
     <DriverCard {driver} onedit={ask} />
-    <SeatedCard {seated} onedit={ask} />
-    <section aria-labelledby="cone" class="flex flex-col gap-3 border-r border-b border-ink p-4">
-      <h2 id="cone" class="type-h">Does the cone slip on its seat?</h2>
-      <div class="grid grid-cols-2 gap-3">
-        <Field
-          label="Set, cone/cup"
-          list="race-sets"
-          autocomplete="off"
-          bind:value={cone.set}
-          oninput={ask}
-          error={cone.fieldError('set')}
-        />
-        <Field
-          label="Seat on the spindle"
-          hint="with a micrometer"
-          inputmode="decimal"
-          autocomplete="off"
-          bind:value={cone.seat}
-          oninput={ask}
-          error={noNumber(cone.seat) || cone.fieldError('seat.number')}
-        />
-      </div>
-      {#if cone.found}
-        <Answer
-          mark={coneMark[cone.found.verdict]}
-          words={`${cone.found.words}. ${cone.found.clearance.millimetres < 0 ? 'Tight' : 'Clear'} by ${leadingLength(
-            {
-              millimetres: Math.abs(cone.found.clearance.millimetres),
-              thousandths: Math.abs(cone.found.clearance.thousandths),
-            },
-          )}${cone.found.open ? '; too close to tell, measure again' : ''}`}
-        />
-      {/if}
-    </section>
-    <section aria-labelledby="land" class="flex flex-col gap-3 border-r border-b border-ink p-4">
-      <h2 id="land" class="type-h">A groove where the seal runs?</h2>
-      <div class="grid grid-cols-2 gap-3">
-        <Field
-          label="Depth of the groove"
-          inputmode="decimal"
-          autocomplete="off"
-          bind:value={sealLand.depth}
-          oninput={ask}
-          error={noNumber(sealLand.depth) || sealLand.fieldError('depth.number')}
-        />
-        <Field
-          label="Room to set the seal beside it"
-          inputmode="decimal"
-          autocomplete="off"
-          bind:value={sealLand.room}
-          oninput={ask}
-          error={noNumber(sealLand.room) || sealLand.fieldError('room.number')}
-        />
-      </div>
-      {#if sealLand.found}
-        <Answer mark={landMark[sealLand.found.remedy]} words={sealLand.found.words} />
-      {/if}
-      <p class="text-label text-ink2">
-        Seal: open, spring side towards the grease, flat side out; driven on its rim, never on the
-        lip or the tone ring. What is marked on it governs.
-      </p>
-    </section>
+    <div class="flex flex-col border-r border-ink">
+      <SeatedCard {seated} onedit={ask} />
+      <section aria-labelledby="cone" class="flex flex-col gap-3 border-b border-ink p-4">
+        <h2 id="cone" class="type-h">Does the cone slip on its seat?</h2>
+        <div class="grid grid-cols-2 gap-3">
+          <Field
+            label="Set, cone/cup"
+            list="race-sets"
+            autocomplete="off"
+            bind:value={cone.set}
+            oninput={ask}
+            error={cone.fieldError('set')}
+          />
+          <Field
+            label="Seat on the spindle"
+            hint="with a micrometer"
+            inputmode="decimal"
+            autocomplete="off"
+            bind:value={cone.seat}
+            oninput={ask}
+            error={noNumber(cone.seat) || cone.fieldError('seat.number')}
+          />
+        </div>
+        {#if cone.found}
+          <Answer
+            mark={coneMark[cone.found.verdict]}
+            words={`${cone.found.words}. ${cone.found.clearance.millimetres < 0 ? 'Tight' : 'Clear'} by ${leadingLength(
+              {
+                millimetres: Math.abs(cone.found.clearance.millimetres),
+                thousandths: Math.abs(cone.found.clearance.thousandths),
+              },
+            )}${cone.found.open ? '; too close to tell, measure again' : ''}`}
+          />
+        {/if}
+      </section>
+      <section aria-labelledby="land" class="flex flex-col gap-3 border-b border-ink p-4">
+        <h2 id="land" class="type-h">A groove where the seal runs?</h2>
+        <div class="grid grid-cols-2 gap-3">
+          <Field
+            label="Depth of the groove"
+            inputmode="decimal"
+            autocomplete="off"
+            bind:value={sealLand.depth}
+            oninput={ask}
+            error={noNumber(sealLand.depth) || sealLand.fieldError('depth.number')}
+          />
+          <Field
+            label="Room to set the seal beside it"
+            inputmode="decimal"
+            autocomplete="off"
+            bind:value={sealLand.room}
+            oninput={ask}
+            error={noNumber(sealLand.room) || sealLand.fieldError('room.number')}
+          />
+        </div>
+        {#if sealLand.found}
+          <Answer mark={landMark[sealLand.found.remedy]} words={sealLand.found.words} />
+        {/if}
+        <p class="text-label text-ink2">
+          Seal: open, spring side towards the grease, flat side out; driven on its rim, never on the
+          lip or the tone ring. What is marked on it governs.
+        </p>
+      </section>
+    </div>
   </div>
 </div>

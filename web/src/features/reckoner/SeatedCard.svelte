@@ -20,7 +20,7 @@
   } as const
 </script>
 
-<section aria-labelledby="seated" class="flex flex-col gap-3 border-r border-b border-ink p-4">
+<section aria-labelledby="seated" class="flex flex-col gap-3 border-b border-ink p-4">
   <h2 id="seated" class="type-h">Is the cup home?</h2>
   <p>Feeler behind the cup at four points. 0 where none goes in.</p>
   <div class="grid grid-cols-[1fr_150px] gap-4">

@@ -37,7 +37,7 @@
 
 <svg
   viewBox="-52 -22 650 282"
-  class="block w-full max-w-[46rem]"
+  class="block w-full max-w-[46rem] flex-none"
   role="img"
   aria-label={`Clearance over hub temperature: ${warm.colds.map((cold) => `${cold.words} drops in from ${Math.round(cold.dropsInAt.celsius)} °C`).join('; ')}`}
 >

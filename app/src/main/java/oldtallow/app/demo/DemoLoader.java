@@ -59,6 +59,7 @@ class DemoLoader implements ApplicationRunner {
     private final Figures figures;
     private final NutSettings settings;
     private final DemoBench bench;
+    private final DemoShelf shelf;
     private final JsonMapper json;
     private final Clock clock;
 
@@ -71,6 +72,7 @@ class DemoLoader implements ApplicationRunner {
             Figures figures,
             NutSettings settings,
             DemoBench bench,
+            DemoShelf shelf,
             JsonMapper json,
             Clock clock) {
         this.people = people;
@@ -81,6 +83,7 @@ class DemoLoader implements ApplicationRunner {
         this.figures = figures;
         this.settings = settings;
         this.bench = bench;
+        this.shelf = shelf;
         this.json = json;
         this.clock = clock;
     }
@@ -104,6 +107,7 @@ class DemoLoader implements ApplicationRunner {
         var workshop = new Place(Place.Scope.WORKSHOP, Asker.now().workshopId());
         yard.rules().forEach(rule -> figures.file(workshop, 0, entries.figure(rule, Authority.WORKSHOP)));
         yard.rigs().forEach(this::enter);
+        yard.shelf().forEach(shelf::stock);
         yard.jobs()
                 .forEach(job -> Asker.as(called(job.by()), () -> {
                     bench.begin(job);

@@ -15,10 +15,27 @@ import oldtallow.core.hub.Construction;
 import oldtallow.core.hub.HubDimension;
 import oldtallow.core.job.Scope;
 import oldtallow.core.sequence.NutSchool;
+import oldtallow.core.store.StockKind;
 import org.jspecify.annotations.Nullable;
 
 /** The made-up yard as its file tells it. */
-record DemoYard(String workshop, List<DemoFigure> rules, List<DemoJob> jobs, List<DemoRig> rigs) {
+record DemoYard(
+        String workshop, List<DemoFigure> rules, List<DemoJob> jobs, List<DemoRig> rigs, List<DemoStock> shelf) {
+
+    /** A thing in the stores. */
+    record DemoStock(
+            StockKind kind,
+            String designation,
+            String words,
+            String supplier,
+            BigDecimal price,
+            Integer want,
+            List<DemoBatch> batches) {}
+
+    /** {@code pieces} that came; each of {@code fitted} took one. */
+    record DemoBatch(String batch, Integer madeDaysAgo, Integer pieces, String note, List<DemoWheel> fitted) {}
+
+    record DemoWheel(String rig, Integer axle, Side side) {}
 
     /**
      * A job half done.

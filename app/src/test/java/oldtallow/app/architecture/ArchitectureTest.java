@@ -49,7 +49,10 @@ class ArchitectureTest {
             Map.entry("NutSettingSignOff", "nut"),
             Map.entry("Job", "job"),
             Map.entry("JobEntry", "job"),
-            Map.entry("JobPhoto", "job"));
+            Map.entry("JobPhoto", "job"),
+            Map.entry("StockItem", "shelf"),
+            Map.entry("StockBatch", "shelf"),
+            Map.entry("StockMove", "shelf"));
 
     @ArchTest
     static final ArchRule SQL_STAYS_IN_PERSISTENCE = noClasses()

@@ -66,6 +66,44 @@ class ReckonerIT {
         }
     }
 
+    /** A cup fitted by warm-and-chill: too cold a hub first, then warm enough. */
+    @Test
+    void fitsACupByWarmingAndChilling(RunningOldTallow app, Browsers browsers) {
+        try (Visit visit = browsers.visit(app)) {
+            Page page = visit.page();
+            page.navigate(app.at("/reckoner/fit").toString());
+            page.getByLabel("Set, cone/cup").fill("L68149/L68111");
+            page.getByLabel("Bore of the hub").fill("59.94");
+            page.getByLabel("Hub outside, round the cup").fill("90");
+            assertThat(page.getByText("Tight by, on diameter")).isVisible();
+            page.getByLabel("Hub is at, now").fill("40");
+            page.getByLabel("Cup is at, now").fill("-70");
+            assertThat(page.getByText("Does not drop in yet")).isVisible();
+
+            page.getByLabel("Hub is at, now").fill("110");
+
+            assertThat(page.getByText("Drops in now")).isVisible();
+            assertThat(page.getByText("before the cup has warmed")).isVisible();
+            assertThat(visit.complaints()).isEmpty();
+            page.getByLabel("Hub is at, now").fill("200");
+            assertThat(page.getByText("more softens the cup")).isVisible();
+            assertThat(page.getByLabel("Hub is at, now")).hasValue("200");
+        }
+    }
+
+    @Test
+    void reckonsTheGreaseAsItIsTyped(RunningOldTallow app, Browsers browsers) {
+        try (Visit visit = browsers.visit(app)) {
+            Page page = visit.page();
+            page.navigate(app.at("/reckoner/grease").toString());
+            assertThat(page.getByText("strokes of the gun")).isVisible();
+            page.getByLabel("Code or mark on the tin").fill("KP2Z");
+            assertThat(page.getByText("at place 4")).isVisible();
+            page.getByLabel("Code or mark on the tin").fill("KP1C");
+            assertThat(page.getByText("This one stands 60 °C")).isVisible();
+        }
+    }
+
     @Test
     void thePaletteFindsByAFewLettersAndOpensByEnter(RunningOldTallow app, Browsers browsers) {
         try (Visit visit = browsers.visit(app)) {

@@ -59,6 +59,20 @@ class TakeScreenshots {
             page.getByLabel("cone bore").fill("31.72");
             assertThat(page.getByText("It could also be")).isVisible();
             take(page, "reckoner");
+
+            page.navigate(app.at("/reckoner/fit").toString());
+            page.getByLabel("Set, cone/cup").fill("L68149/L68111");
+            page.getByLabel("Bore of the hub").fill("59.94");
+            page.getByLabel("Hub outside, round the cup").fill("90");
+            page.getByLabel("Hub is at, now").fill("110");
+            page.getByLabel("Cup is at, now").fill("-70");
+            assertThat(page.getByText("Drops in now")).isVisible();
+            take(page, "fit-and-heat");
+
+            page.navigate(app.at("/reckoner/grease").toString());
+            page.getByLabel("Code or mark on the tin").fill("KP2K-30");
+            assertThat(page.getByText("What the tin says")).isVisible();
+            take(page, "grease");
         }
         try (Visit visit = browsers.visitAs(app, "ines")) {
             Page page = visit.page();

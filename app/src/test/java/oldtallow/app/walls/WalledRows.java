@@ -110,6 +110,19 @@ final class WalledRows {
                 "job_entry",
                 "job_id, number, kind, body, person_id, person_name, at",
                 "'" + id(workshop, "job") + "', 1, 'Closed', '{}', '" + id(workshop, "person") + "', 'x', now()");
+        insert(db, workshop, "stock_item", "kind, designation, keeps", "'SEAL', 'a seal', 'NITRILE_SEAL'");
+        insert(
+                db,
+                workshop,
+                "stock_batch",
+                "item_id, batch, made_on, keeps_until, on_hand",
+                "'" + id(workshop, "stock_item") + "', 'B1', '2025-01-01', '2032-01-01', 1");
+        insert(
+                db,
+                workshop,
+                "stock_move",
+                "batch_id, pieces, reason, person_id, person_name, at",
+                "'" + id(workshop, "stock_batch") + "', 1, 'RECEIVED', '" + id(workshop, "person") + "', 'x', now()");
     }
 
     private static void insert(DSLContext db, UUID workshop, String table, String columns, String values) {

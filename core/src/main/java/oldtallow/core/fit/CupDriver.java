@@ -34,9 +34,29 @@ public record CupDriver(Length leastOutside, Length mostOutside, Length thinEdge
                 Length.ofMillimetres((outside - throat) / 2));
     }
 
-    /** Whether a driver or socket of this outside diameter will do. */
-    public boolean takes(Length outside) {
-        return outside.compareTo(leastOutside) >= 0 && outside.compareTo(mostOutside) <= 0;
+    /** How a driver or socket goes with the cup. */
+    public enum Suits {
+        DOES("will do"),
+        STANDS_ON_RACE("too small: it stands on the race"),
+        JAMS_IN_BORE("too large: it jams in the bore");
+
+        private final String words;
+
+        Suits(String words) {
+            this.words = words;
+        }
+
+        public String words() {
+            return words;
+        }
+    }
+
+    /** How a driver or socket of this outside diameter goes with the cup. */
+    public Suits suits(Length outside) {
+        if (outside.compareTo(leastOutside) < 0) {
+            return Suits.STANDS_ON_RACE;
+        }
+        return outside.compareTo(mostOutside) > 0 ? Suits.JAMS_IN_BORE : Suits.DOES;
     }
 
     /** How much to grind off the outside of the old cup, on diameter, so that it drives and does not stick. */

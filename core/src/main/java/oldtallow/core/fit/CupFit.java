@@ -68,10 +68,16 @@ public record CupFit(HubMaterial hub, SizeRange cup, SizeRange bore, Length leas
 
     public static CupFit of(HubMaterial hub, SizeRange cup, SizeRange bore) {
         if (cup.middle().millimetres() < 15 || cup.middle().millimetres() > 400) {
-            throw new OutOfRangeException("cup outside diameter", cup.middle().millimetres() + " mm", "15 to 400 mm");
+            throw new OutOfRangeException(
+                    "cup outside diameter",
+                    cup.middle().millimetres() + " mm",
+                    "15 to 400 mm (0.6 to 15.7 in); is the unit right?");
         }
         if (bore.middle().millimetres() < 15 || bore.middle().millimetres() > 400) {
-            throw new OutOfRangeException("cup bore of the hub", bore.middle().millimetres() + " mm", "15 to 400 mm");
+            throw new OutOfRangeException(
+                    "cup bore of the hub",
+                    bore.middle().millimetres() + " mm",
+                    "15 to 400 mm (0.6 to 15.7 in); is the unit right?");
         }
         return new CupFit(
                 hub, cup, bore, cup.least().minus(bore.most()), cup.most().minus(bore.least()));

@@ -60,7 +60,8 @@ public record Demand(BrakeKind brake, boolean dunked, int coldest, boolean heavy
                     case NONE -> "the bearing warms itself only";
                 }));
         wants.add(new Want("for extreme pressure", "the big rib slides on the rollers under load"));
-        wants.add(new Want("NLGI 2", "stays in the bearing and still flows back; 1 in deep cold, 3 in hot fast hubs"));
+        wants.add(
+                new Want("NLGI 2", "it stays in the bearing and still flows back; 1 in deep cold, 3 in hot fast hubs"));
         if (dunked) {
             wants.add(new Want(
                     "marine grade, stands water",

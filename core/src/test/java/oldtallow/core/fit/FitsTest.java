@@ -147,9 +147,10 @@ class FitsTest {
         assertThat(driver.leastOutside()).isLessThan(driver.mostOutside());
         assertThat(driver.mostOutside()).isLessThan(set.outsideDiameter());
         assertThat(driver.thinEdge()).isGreaterThan(Length.ZERO).isLessThan(driver.thickEdge());
-        assertThat(driver.takes(driver.leastOutside().plus(driver.mostOutside()).times(0.5)))
-                .isTrue();
-        assertThat(driver.takes(set.outsideDiameter())).isFalse();
+        assertThat(driver.suits(driver.leastOutside().plus(driver.mostOutside()).times(0.5)))
+                .isEqualTo(CupDriver.Suits.DOES);
+        assertThat(driver.suits(set.outsideDiameter())).isEqualTo(CupDriver.Suits.JAMS_IN_BORE);
+        assertThat(driver.suits(set.bore())).isEqualTo(CupDriver.Suits.STANDS_ON_RACE);
     }
 
     /** job.md §3.6: the old cup with a few hundredths of a millimetre ground off its outside drives and does not stick. */

@@ -203,7 +203,7 @@ class FitController {
                                 SizeRange.measured(form.oldCup().toLength(), Instrument.MICROMETER),
                                 SizeRange.measured(form.bore().toLength(), Instrument.MICROMETER))),
                 form.sockets().stream()
-                        .map(socket -> driver.takes(socket.toLength()))
+                        .map(socket -> SuitsView.of(driver.suits(socket.toLength())))
                         .toList());
     }
 
@@ -214,14 +214,21 @@ class FitController {
             @Nullable LengthEntry bore,
             List<LengthEntry> sockets) {}
 
-    /** {@code socketsDo}: for each socket whether it will do. */
+    /** {@code sockets} in the order they were asked about. */
     record CupDriverView(
             LengthView leastOutside,
             LengthView mostOutside,
             LengthView thinEdge,
             LengthView thickEdge,
             @Nullable LengthView grindOff,
-            List<Boolean> socketsDo) {}
+            List<SuitsView> sockets) {}
+
+    record SuitsView(CupDriver.Suits suits, String words) {
+
+        static SuitsView of(CupDriver.Suits suits) {
+            return new SuitsView(suits, suits.words());
+        }
+    }
 
     /** Whether a cup is home, from the gap behind it at 12, 3, 6 and 9 o'clock. */
     @PostMapping("/seated")

@@ -1,0 +1,289 @@
+package oldtallow.app.shelf;
+
+import java.time.Clock;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import oldtallow.app.platform.ConflictException;
+import oldtallow.app.platform.FieldErrors;
+import oldtallow.app.platform.NotFoundException;
+import oldtallow.app.register.Register;
+import oldtallow.app.register.WheelEnd;
+import oldtallow.app.shelf.StockMove.Reason;
+import oldtallow.app.walls.Asker;
+import oldtallow.core.store.Money;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** The stores of the workshop that asks. */
+@Service
+public class Shelf {
+
+    private static final int MOST_PIECES = 10_000;
+    private static final int MOST_WANTED = 10_000;
+
+    private final ShelfStore store;
+    private final Register register;
+    private final Clock clock;
+
+    Shelf(ShelfStore store, Register register, Clock clock) {
+        this.store = store;
+        this.register = register;
+        this.clock = clock;
+    }
+
+    /**
+     * A thing with what is there of it.
+     *
+     * @param good pieces that have not outlived their day
+     */
+    public record Stocked(StockItem item, List<StockBatch> batches, int good) {
+
+        /** How many to order so that enough lie there. */
+        public int missing() {
+            return Math.max(0, item.want() - good);
+        }
+
+        public Money orderCost() {
+            return item.price().times(missing());
+        }
+    }
+
+    @Transactional(readOnly = true)
+    public List<Stocked> all() {
+        UUID workshop = Asker.now().workshopId();
+        LocalDate today = LocalDate.now(clock);
+        List<StockItem> items = store.items(workshop);
+        Map<UUID, List<StockBatch>> batches =
+                store.batches(workshop, items.stream().map(StockItem::id).toList()).stream()
+                        .collect(Collectors.groupingBy(StockBatch::itemId));
+        return items.stream()
+                .map(item -> stocked(item, batches.getOrDefault(item.id(), List.of()), today))
+                .toList();
+    }
+
+    /** Puts a thing on the list; tried again under its id it is the same. */
+    @Transactional
+    public void enter(StockItem item) {
+        check(item);
+        UUID workshop = Asker.now().workshopId();
+        if (store.item(workshop, item.id()).isEmpty() && !store.add(workshop, item)) {
+            refuseTaken(item);
+        }
+    }
+
+    @Transactional
+    public void change(StockItem item) {
+        check(item);
+        UUID workshop = Asker.now().workshopId();
+        StockItem now =
+                store.item(workshop, item.id()).orElseThrow(() -> new NotFoundException("stock item", item.id()));
+        if (now.version() != item.version()) {
+            throw new ConflictException("Somebody changed " + now.designation() + " meanwhile. Load it again.");
+        }
+        if (!store.change(workshop, item)) {
+            refuseTaken(item);
+        }
+    }
+
+    /**
+     * Takes in pieces of a batch; more of a batch that is there are added to it.
+     *
+     * @param moveId so that a try repeated is one delivery
+     */
+    @Transactional
+    public void receive(UUID moveId, StockBatch batch, int pieces) {
+        UUID workshop = Asker.now().workshopId();
+        var errors = new FieldErrors();
+        if (batch.batch().isBlank() || batch.batch().length() > 40) {
+            errors.add("batch", batch.batch(), "must be 1 to 40 letters; without a number write the delivery's day");
+        }
+        if (batch.madeOn().isAfter(LocalDate.now(clock))) {
+            errors.add("madeOn", batch.madeOn(), "lies ahead; give the day it was packed, cured or sealed");
+        }
+        if (batch.note().length() > 400) {
+            errors.add("note", batch.note().length(), "must be 400 letters at most");
+        }
+        if (pieces < 1 || pieces > MOST_PIECES) {
+            errors.add("pieces", pieces, "must be 1 to 10,000");
+        }
+        errors.throwIfAny();
+        StockItem item = store.item(workshop, batch.itemId())
+                .orElseThrow(() -> new NotFoundException("stock item", batch.itemId()));
+        if (store.hasMove(workshop, moveId)) {
+            return;
+        }
+        Optional<StockBatch> there = store.batches(workshop, List.of(item.id())).stream()
+                .filter(one -> one.batch().equalsIgnoreCase(batch.batch()))
+                .findFirst();
+        if (there.isEmpty()) {
+            store.add(workshop, batch);
+        }
+        UUID batchId = there.map(StockBatch::id).orElse(batch.id());
+        write(new StockMove(
+                moveId, batchId, pieces, Reason.RECEIVED, null, "", Asker.now().name(), clock.instant()));
+    }
+
+    /** Moves pieces on or off the shelf; tried again under its id it is one move. */
+    @Transactional
+    public StockBatch move(StockMove move) {
+        UUID workshop = Asker.now().workshopId();
+        StockBatch batch =
+                store.batch(workshop, move.batchId()).orElseThrow(() -> new NotFoundException("batch", move.batchId()));
+        if (store.hasMove(workshop, move.id())) {
+            return batch;
+        }
+        check(move);
+        if (move.wheelEndId() != null) {
+            register.wheelEnd(move.wheelEndId());
+        }
+        write(new StockMove(
+                move.id(),
+                move.batchId(),
+                move.pieces(),
+                move.reason(),
+                move.wheelEndId(),
+                move.note(),
+                Asker.now().name(),
+                clock.instant()));
+        return store.batch(workshop, move.batchId()).orElseThrow();
+    }
+
+    /**
+     * A batch and where its pieces are.
+     *
+     * @param fitted pieces by wheel end, those taken back left out
+     */
+    public record Trace(StockItem item, StockBatch batch, List<StockMove> moves, Map<UUID, Carries> fitted) {}
+
+    /** A wheel end that carries pieces of a batch. */
+    public record Carries(WheelEnd wheelEnd, int pieces) {}
+
+    /** Every batch whose number begins so, with the wheel ends that carry it. */
+    @Transactional(readOnly = true)
+    public List<Trace> recall(String number) {
+        UUID workshop = Asker.now().workshopId();
+        var errors = new FieldErrors();
+        if (number.isBlank()) {
+            errors.add("batch", number, "is missing; give the number or how it begins");
+        }
+        errors.throwIfAny();
+        List<StockBatch> batches = store.batchesBeginning(workshop, number.strip());
+        Map<UUID, List<StockMove>> moves = store
+                .moves(workshop, batches.stream().map(StockBatch::id).toList())
+                .stream()
+                .collect(Collectors.groupingBy(StockMove::batchId));
+        return batches.stream()
+                .map(batch -> trace(workshop, batch, moves.getOrDefault(batch.id(), List.of())))
+                .toList();
+    }
+
+    /** What came from the shelf into a wheel end, the latest first, with its batch. */
+    @Transactional(readOnly = true)
+    public List<Trace> of(UUID wheelEndId) {
+        UUID workshop = Asker.now().workshopId();
+        register.wheelEnd(wheelEndId);
+        return store.movesOf(workshop, wheelEndId).stream()
+                .map(StockMove::batchId)
+                .distinct()
+                .map(id -> store.batch(workshop, id).orElseThrow())
+                .map(batch -> trace(workshop, batch, store.moves(workshop, List.of(batch.id()))))
+                .toList();
+    }
+
+    private Trace trace(UUID workshop, StockBatch batch, List<StockMove> moves) {
+        Map<UUID, Integer> pieces = new HashMap<>();
+        for (StockMove move : moves) {
+            if (move.wheelEndId() != null) {
+                pieces.merge(move.wheelEndId(), -move.pieces(), Integer::sum);
+            }
+        }
+        Map<UUID, Carries> fitted = new HashMap<>();
+        pieces.forEach((end, count) -> {
+            if (count > 0) {
+                fitted.put(end, new Carries(register.wheelEnd(end), count));
+            }
+        });
+        StockItem item = store.item(workshop, batch.itemId()).orElseThrow();
+        return new Trace(item, batch, moves, Map.copyOf(fitted));
+    }
+
+    private void write(StockMove move) {
+        if (!store.move(Asker.now(), move)) {
+            int left = store.batch(Asker.now().workshopId(), move.batchId())
+                    .map(StockBatch::onHand)
+                    .orElse(0);
+            throw new ConflictException("Only " + left + " of this batch are on the shelf; somebody may have taken"
+                    + " the last. Take fewer, take another batch, or count the shelf.");
+        }
+    }
+
+    private static Stocked stocked(StockItem item, List<StockBatch> batches, LocalDate today) {
+        int good = batches.stream()
+                .filter(batch -> !batch.isOutdated(today))
+                .mapToInt(StockBatch::onHand)
+                .sum();
+        return new Stocked(item, batches, good);
+    }
+
+    private static void check(StockItem item) {
+        var errors = new FieldErrors();
+        if (item.designation().isBlank() || item.designation().length() > 60) {
+            errors.add("designation", item.designation(), "must be 1 to 60 letters, as it stands on the box");
+        }
+        if (item.words().length() > 200) {
+            errors.add("words", item.words().length(), "must be 200 letters at most");
+        }
+        if (item.supplier().length() > 80) {
+            errors.add("supplier", item.supplier().length(), "must be 80 letters at most");
+        }
+        if (item.want() < 0 || item.want() > MOST_WANTED) {
+            errors.add("want", item.want(), "must be 0 to 10,000");
+        }
+        errors.throwIfAny();
+    }
+
+    private static void check(StockMove move) {
+        var errors = new FieldErrors();
+        if (Math.abs(move.pieces()) > MOST_PIECES || !move.reason().allows(move.pieces())) {
+            errors.add(
+                    "pieces",
+                    move.pieces(),
+                    "must be " + (move.reason() == Reason.COUNTED ? "other than 0" : "1 or more, the right way"));
+        }
+        if (move.reason() == Reason.RECEIVED) {
+            errors.add("reason", move.reason(), "is a delivery; take it in with its batch");
+        }
+        if (move.reason().isOfWheelEnd() != (move.wheelEndId() != null)) {
+            errors.add(
+                    "wheelEndId",
+                    move.wheelEndId(),
+                    move.reason().isOfWheelEnd()
+                            ? "is missing; say into which wheel end it goes"
+                            : "belongs to parts that are fitted; leave it out");
+        }
+        if (move.note().length() > 400) {
+            errors.add("note", move.note().length(), "must be 400 letters at most");
+        }
+        errors.throwIfAny();
+    }
+
+    private static void refuseTaken(StockItem item) {
+        var errors = new FieldErrors();
+        errors.add("designation", item.designation(), "is on the shelf already; look for it there");
+        errors.throwIfAny();
+    }
+
+    /** What to order, by supplier. */
+    @Transactional(readOnly = true)
+    public Map<String, List<Stocked>> toOrder() {
+        List<Stocked> missing =
+                new ArrayList<>(all().stream().filter(one -> one.missing() > 0).toList());
+        return missing.stream().collect(Collectors.groupingBy(one -> one.item().supplier()));
+    }
+}

@@ -1,0 +1,45 @@
+package oldtallow.app.shelf;
+
+import java.util.Collection;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import oldtallow.app.walls.SignedIn;
+
+/** Where the stores are kept. */
+public interface ShelfStore {
+
+    /** By kind and designation. */
+    List<StockItem> items(UUID workshopId);
+
+    Optional<StockItem> item(UUID workshopId, UUID itemId);
+
+    /** False where its id, or its kind and designation, are taken. */
+    boolean add(UUID workshopId, StockItem item);
+
+    /** False where somebody changed it since that version, or its designation is taken. */
+    boolean change(UUID workshopId, StockItem item);
+
+    /** Of these items, the oldest first; empty ones too. */
+    List<StockBatch> batches(UUID workshopId, Collection<UUID> itemIds);
+
+    Optional<StockBatch> batch(UUID workshopId, UUID batchId);
+
+    /** Batches whose number begins so, however it is written, at most fifty. */
+    List<StockBatch> batchesBeginning(UUID workshopId, String number);
+
+    /** With nothing on hand yet; false where its id or number is taken. */
+    boolean add(UUID workshopId, StockBatch batch);
+
+    /** Whether a move is on record under this id. */
+    boolean hasMove(UUID workshopId, UUID moveId);
+
+    /** Moves pieces; false where fewer are on hand than are taken. */
+    boolean move(SignedIn person, StockMove move);
+
+    /** Of these batches, in their order; at most a thousand. */
+    List<StockMove> moves(UUID workshopId, Collection<UUID> batchIds);
+
+    /** Of a wheel end, the latest first. */
+    List<StockMove> movesOf(UUID workshopId, UUID wheelEndId);
+}

@@ -1,0 +1,229 @@
+package oldtallow.app.shelf.persistence;
+
+import static oldtallow.db.tables.StockBatch.STOCK_BATCH;
+import static oldtallow.db.tables.StockItem.STOCK_ITEM;
+import static oldtallow.db.tables.StockMove.STOCK_MOVE;
+import static org.jooq.impl.DSL.any;
+import static org.jooq.impl.DSL.lower;
+
+import java.time.ZoneOffset;
+import java.util.Collection;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.UUID;
+import oldtallow.app.shelf.ShelfStore;
+import oldtallow.app.shelf.StockBatch;
+import oldtallow.app.shelf.StockItem;
+import oldtallow.app.shelf.StockMove;
+import oldtallow.app.walls.SignedIn;
+import oldtallow.core.store.Money;
+import oldtallow.core.store.ShelfLife;
+import oldtallow.core.store.StockKind;
+import oldtallow.db.tables.records.StockBatchRecord;
+import oldtallow.db.tables.records.StockItemRecord;
+import oldtallow.db.tables.records.StockMoveRecord;
+import org.jooq.DSLContext;
+import org.jooq.exception.IntegrityConstraintViolationException;
+import org.springframework.stereotype.Repository;
+
+@Repository
+class JooqShelf implements ShelfStore {
+
+    private static final int MOST_BATCHES = 50;
+    private static final int MOST_MOVES = 1000;
+
+    private final DSLContext db;
+
+    JooqShelf(DSLContext db) {
+        this.db = db;
+    }
+
+    @Override
+    public List<StockItem> items(UUID workshopId) {
+        return db.selectFrom(STOCK_ITEM)
+                .where(STOCK_ITEM.WORKSHOP_ID.eq(workshopId))
+                .orderBy(STOCK_ITEM.KIND, STOCK_ITEM.DESIGNATION)
+                .fetch(JooqShelf::item);
+    }
+
+    @Override
+    public Optional<StockItem> item(UUID workshopId, UUID itemId) {
+        return db.selectFrom(STOCK_ITEM)
+                .where(STOCK_ITEM.WORKSHOP_ID.eq(workshopId), STOCK_ITEM.ID.eq(itemId))
+                .fetchOptional(JooqShelf::item);
+    }
+
+    @Override
+    public boolean add(UUID workshopId, StockItem item) {
+        return db.insertInto(STOCK_ITEM)
+                        .set(STOCK_ITEM.ID, item.id())
+                        .set(STOCK_ITEM.WORKSHOP_ID, workshopId)
+                        .set(STOCK_ITEM.KIND, item.kind().name())
+                        .set(STOCK_ITEM.DESIGNATION, item.designation())
+                        .set(STOCK_ITEM.WORDS, item.words())
+                        .set(STOCK_ITEM.SUPPLIER, item.supplier())
+                        .set(STOCK_ITEM.PRICE_CENTS, item.price().cents())
+                        .set(STOCK_ITEM.KEEPS, item.keeps().name())
+                        .set(STOCK_ITEM.WANT, item.want())
+                        .onConflictDoNothing()
+                        .execute()
+                == 1;
+    }
+
+    @Override
+    public boolean change(UUID workshopId, StockItem item) {
+        try {
+            return db.update(STOCK_ITEM)
+                            .set(STOCK_ITEM.KIND, item.kind().name())
+                            .set(STOCK_ITEM.DESIGNATION, item.designation())
+                            .set(STOCK_ITEM.WORDS, item.words())
+                            .set(STOCK_ITEM.SUPPLIER, item.supplier())
+                            .set(STOCK_ITEM.PRICE_CENTS, item.price().cents())
+                            .set(STOCK_ITEM.KEEPS, item.keeps().name())
+                            .set(STOCK_ITEM.WANT, item.want())
+                            .set(STOCK_ITEM.VERSION, item.version() + 1)
+                            .where(
+                                    STOCK_ITEM.WORKSHOP_ID.eq(workshopId),
+                                    STOCK_ITEM.ID.eq(item.id()),
+                                    STOCK_ITEM.VERSION.eq(item.version()))
+                            .execute()
+                    == 1;
+        } catch (IntegrityConstraintViolationException e) {
+            return false;
+        }
+    }
+
+    @Override
+    public List<StockBatch> batches(UUID workshopId, Collection<UUID> itemIds) {
+        return db.selectFrom(STOCK_BATCH)
+                .where(
+                        STOCK_BATCH.WORKSHOP_ID.eq(workshopId),
+                        STOCK_BATCH.ITEM_ID.eq(any(itemIds.toArray(UUID[]::new))))
+                .orderBy(STOCK_BATCH.KEEPS_UNTIL, STOCK_BATCH.BATCH)
+                .fetch(JooqShelf::batch);
+    }
+
+    @Override
+    public Optional<StockBatch> batch(UUID workshopId, UUID batchId) {
+        return db.selectFrom(STOCK_BATCH)
+                .where(STOCK_BATCH.WORKSHOP_ID.eq(workshopId), STOCK_BATCH.ID.eq(batchId))
+                .fetchOptional(JooqShelf::batch);
+    }
+
+    @Override
+    public List<StockBatch> batchesBeginning(UUID workshopId, String number) {
+        return db.selectFrom(STOCK_BATCH)
+                .where(
+                        STOCK_BATCH.WORKSHOP_ID.eq(workshopId),
+                        lower(STOCK_BATCH.BATCH).startsWith(number.toLowerCase(Locale.ROOT)))
+                .orderBy(lower(STOCK_BATCH.BATCH), STOCK_BATCH.ID)
+                .limit(MOST_BATCHES)
+                .fetch(JooqShelf::batch);
+    }
+
+    @Override
+    public boolean add(UUID workshopId, StockBatch batch) {
+        return db.insertInto(STOCK_BATCH)
+                        .set(STOCK_BATCH.ID, batch.id())
+                        .set(STOCK_BATCH.WORKSHOP_ID, workshopId)
+                        .set(STOCK_BATCH.ITEM_ID, batch.itemId())
+                        .set(STOCK_BATCH.BATCH, batch.batch())
+                        .set(STOCK_BATCH.MADE_ON, batch.madeOn())
+                        .set(STOCK_BATCH.KEEPS_UNTIL, batch.keepsUntil())
+                        .set(STOCK_BATCH.NOTE, batch.note())
+                        .set(STOCK_BATCH.ON_HAND, 0)
+                        .onConflictDoNothing()
+                        .execute()
+                == 1;
+    }
+
+    @Override
+    public boolean hasMove(UUID workshopId, UUID moveId) {
+        return db.fetchExists(STOCK_MOVE, STOCK_MOVE.WORKSHOP_ID.eq(workshopId), STOCK_MOVE.ID.eq(moveId));
+    }
+
+    @Override
+    public boolean move(SignedIn person, StockMove move) {
+        // the row is locked from here on: of two who take the last piece, the second finds none
+        int moved = db.update(STOCK_BATCH)
+                .set(STOCK_BATCH.ON_HAND, STOCK_BATCH.ON_HAND.plus(move.pieces()))
+                .where(
+                        STOCK_BATCH.WORKSHOP_ID.eq(person.workshopId()),
+                        STOCK_BATCH.ID.eq(move.batchId()),
+                        STOCK_BATCH.ON_HAND.plus(move.pieces()).ge(0))
+                .execute();
+        if (moved == 0) {
+            return false;
+        }
+        db.insertInto(STOCK_MOVE)
+                .set(STOCK_MOVE.ID, move.id())
+                .set(STOCK_MOVE.WORKSHOP_ID, person.workshopId())
+                .set(STOCK_MOVE.BATCH_ID, move.batchId())
+                .set(STOCK_MOVE.PIECES, move.pieces())
+                .set(STOCK_MOVE.REASON, move.reason().name())
+                .set(STOCK_MOVE.WHEEL_END_ID, move.wheelEndId())
+                .set(STOCK_MOVE.NOTE, move.note())
+                .set(STOCK_MOVE.PERSON_ID, person.personId())
+                .set(STOCK_MOVE.PERSON_NAME, move.personName())
+                .set(STOCK_MOVE.AT, move.at().atOffset(ZoneOffset.UTC))
+                .execute();
+        return true;
+    }
+
+    @Override
+    public List<StockMove> moves(UUID workshopId, Collection<UUID> batchIds) {
+        return db.selectFrom(STOCK_MOVE)
+                .where(
+                        STOCK_MOVE.WORKSHOP_ID.eq(workshopId),
+                        STOCK_MOVE.BATCH_ID.eq(any(batchIds.toArray(UUID[]::new))))
+                .orderBy(STOCK_MOVE.AT, STOCK_MOVE.ID)
+                .limit(MOST_MOVES)
+                .fetch(JooqShelf::move);
+    }
+
+    @Override
+    public List<StockMove> movesOf(UUID workshopId, UUID wheelEndId) {
+        return db.selectFrom(STOCK_MOVE)
+                .where(STOCK_MOVE.WORKSHOP_ID.eq(workshopId), STOCK_MOVE.WHEEL_END_ID.eq(wheelEndId))
+                .orderBy(STOCK_MOVE.AT.desc(), STOCK_MOVE.ID)
+                .limit(MOST_MOVES)
+                .fetch(JooqShelf::move);
+    }
+
+    private static StockItem item(StockItemRecord row) {
+        return new StockItem(
+                row.getId(),
+                StockKind.valueOf(row.getKind()),
+                row.getDesignation(),
+                row.getWords(),
+                row.getSupplier(),
+                new Money(row.getPriceCents()),
+                ShelfLife.valueOf(row.getKeeps()),
+                row.getWant(),
+                row.getVersion());
+    }
+
+    private static StockBatch batch(StockBatchRecord row) {
+        return new StockBatch(
+                row.getId(),
+                row.getItemId(),
+                row.getBatch(),
+                row.getMadeOn(),
+                row.getKeepsUntil(),
+                row.getNote(),
+                row.getOnHand());
+    }
+
+    private static StockMove move(StockMoveRecord row) {
+        return new StockMove(
+                row.getId(),
+                row.getBatchId(),
+                row.getPieces(),
+                StockMove.Reason.valueOf(row.getReason()),
+                row.getWheelEndId(),
+                row.getNote(),
+                row.getPersonName(),
+                row.getAt().toInstant());
+    }
+}

@@ -1,0 +1,5 @@
+/** The stores in PostgreSQL. */
+@NullMarked
+package oldtallow.app.shelf.persistence;
+
+import org.jspecify.annotations.NullMarked;

@@ -1,0 +1,252 @@
+package oldtallow.app.shelf;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.List;
+import java.util.Locale;
+import java.util.UUID;
+import java.util.concurrent.CompletableFuture;
+import java.util.stream.IntStream;
+import java.util.stream.StreamSupport;
+import oldtallow.app.testing.Bench;
+import oldtallow.app.testing.Http;
+import oldtallow.app.testing.Http.Answer;
+import oldtallow.app.testing.OldTallowExtension;
+import oldtallow.app.testing.RunningOldTallow;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.node.ObjectNode;
+
+@ExtendWith(OldTallowExtension.class)
+class ShelfIT {
+
+    private static final JsonMapper JSON = new JsonMapper();
+
+    @Test
+    void aDeliveryIsTakenInOnce(RunningOldTallow app) {
+        UUID item = item(app, "once");
+        ObjectNode delivery = delivery("B-1", 3);
+
+        app.http().post("/api/shelf/items/" + item + "/batches", delivery.toString());
+        JsonNode again = app.http()
+                .post("/api/shelf/items/" + item + "/batches", delivery.toString())
+                .json();
+        JsonNode more = app.http()
+                .post(
+                        "/api/shelf/items/" + item + "/batches",
+                        delivery("b-1", 2).toString())
+                .json();
+
+        assertThat(here(again, item).at("/batches/0/onHand").asInt()).isEqualTo(3);
+        assertThat(here(more, item).path("batches")).hasSize(1);
+        assertThat(here(more, item).at("/batches/0/onHand").asInt()).isEqualTo(5);
+        assertThat(here(more, item).at("/batches/0/keepsUntil").asString()).isEqualTo("2032-03-01");
+    }
+
+    @Test
+    void fromABatchToEveryWheelEndThatCarriesItAndBack(RunningOldTallow app) {
+        UUID item = item(app, "recalled");
+        String number = "RC-" + UUID.randomUUID();
+        UUID batch = batch(app, item, number, 4);
+        Bench bench = new Bench(app.http());
+        UUID carries = bench.newWheelEnd("STEPPED_BRAKED");
+        UUID tookBack = bench.newWheelEnd("STEPPED_BRAKED");
+        move(app, batch, -1, "FITTED", carries);
+        move(app, batch, -1, "FITTED", carries);
+        move(app, batch, -1, "FITTED", tookBack);
+        move(app, batch, 1, "TAKEN_BACK", tookBack);
+
+        JsonNode trace = app.http()
+                .get("/api/shelf/recall?batch=" + number.substring(0, 12).toLowerCase(Locale.ROOT))
+                .json()
+                .get(0);
+
+        assertThat(trace.path("onHand").asInt()).isEqualTo(2);
+        assertThat(trace.path("carriedBy")).hasSize(1);
+        assertThat(trace.at("/carriedBy/0/wheelEndId").asString()).isEqualTo(carries.toString());
+        assertThat(trace.at("/carriedBy/0/pieces").asInt()).isEqualTo(2);
+        assertThat(trace.path("moves").findValuesAsString("by")).contains("Tobe");
+        assertThat(app.http()
+                        .get("/api/wheel-ends/" + carries + "/from-the-shelf")
+                        .json()
+                        .findValuesAsString("batch"))
+                .containsExactly(number);
+    }
+
+    @Test
+    void ofTwoWhoTakeTheLastOneTheSecondIsToldSo(RunningOldTallow app) {
+        UUID batch = batch(app, item(app, "last"), "L-1", 1);
+        List<CompletableFuture<Answer>> tries = IntStream.range(0, 2)
+                .mapToObj(i -> CompletableFuture.supplyAsync(() -> app.http()
+                        .post(
+                                "/api/shelf/batches/" + batch + "/moves",
+                                moved(-1, "SCRAPPED").toString())))
+                .toList();
+
+        List<Answer> answers = tries.stream().map(CompletableFuture::join).toList();
+
+        assertThat(answers).extracting(Answer::status).containsExactlyInAnyOrder(200, 409);
+        assertThat(answers.stream().filter(answer -> answer.status() == 409).map(Answer::text))
+                .allMatch(text -> text.contains("Only 0 of this batch"));
+    }
+
+    @Test
+    void aMoveTriedAgainIsOneMove(RunningOldTallow app) {
+        UUID item = item(app, "again");
+        UUID batch = batch(app, item, "A-1", 5);
+        ObjectNode move = moved(-2, "SCRAPPED");
+        app.http().post("/api/shelf/batches/" + batch + "/moves", move.toString());
+
+        JsonNode after = app.http()
+                .post("/api/shelf/batches/" + batch + "/moves", move.toString())
+                .json();
+
+        assertThat(here(after, item).path("good").asInt()).isEqualTo(3);
+    }
+
+    @Test
+    void ordersWhatIsMissingBySupplierAndCountsNothingOutdated(RunningOldTallow app) {
+        UUID item = UUID.randomUUID();
+        ObjectNode form = form(item, "seal " + item).put("want", 5).put("supplier", "S " + item);
+        app.http().post("/api/shelf/items", form.toString());
+        app.http()
+                .post(
+                        "/api/shelf/items/" + item + "/batches",
+                        delivery("old", 4).put("madeOn", "2010-01-01").toString());
+        JsonNode shelf = app.http()
+                .post(
+                        "/api/shelf/items/" + item + "/batches",
+                        delivery("new", 2).toString())
+                .json();
+
+        assertThat(here(shelf, item).path("good").asInt()).isEqualTo(2);
+        assertThat(here(shelf, item).path("missing").asInt()).isEqualTo(3);
+        JsonNode order = StreamSupport.stream(shelf.path("orders").spliterator(), false)
+                .filter(one -> one.path("supplier").asString().equals("S " + item))
+                .findFirst()
+                .orElseThrow();
+        assertThat(order.path("total").asDouble()).isEqualTo(13.05);
+    }
+
+    @Test
+    void saysWhatIsWrongWithAnEntry(RunningOldTallow app) {
+        UUID item = item(app, "wrong");
+        UUID batch = batch(app, item, "W-1", 1);
+        Http http = app.http();
+
+        assertThat(http.post(
+                                "/api/shelf/items",
+                                form(UUID.randomUUID(), "x").put("price", 4.355).toString())
+                        .remedyFor("price"))
+                .contains("two decimals");
+        assertThat(http.post(
+                                "/api/shelf/items",
+                                form(UUID.randomUUID(), "WRONG " + item).toString())
+                        .remedyFor("designation"))
+                .contains("on the shelf already");
+        ObjectNode undated = delivery("W-2", 1);
+        undated.remove("madeOn");
+        assertThat(http.post("/api/shelf/items/" + item + "/batches", undated.toString())
+                        .status())
+                .isIn(400, 422);
+        assertThat(http.post(
+                                "/api/shelf/items/" + item + "/batches",
+                                delivery("W-2", 1).put("madeOn", "2099-01-01").toString())
+                        .remedyFor("madeOn"))
+                .contains("lies ahead");
+        assertThat(http.post(
+                                "/api/shelf/batches/" + batch + "/moves",
+                                moved(-1, "FITTED").toString())
+                        .remedyFor("wheelEndId"))
+                .contains("into which wheel end");
+        assertThat(http.post(
+                                "/api/shelf/batches/" + batch + "/moves",
+                                moved(1, "SCRAPPED").toString())
+                        .remedyFor("pieces"))
+                .contains("the right way");
+        assertThat(http.post(
+                                "/api/shelf/batches/" + UUID.randomUUID() + "/moves",
+                                moved(-1, "SCRAPPED").toString())
+                        .status())
+                .isEqualTo(404);
+        assertThat(http.get("/api/shelf/recall?batch=%20").remedyFor("batch")).contains("is missing");
+    }
+
+    @Test
+    void aChangeBehindSomebodysBackIsRefused(RunningOldTallow app) {
+        UUID item = item(app, "changed");
+        ObjectNode form = form(item, "changed " + item).put("want", 7);
+
+        assertThat(app.http().put("/api/shelf/items/" + item, form.toString()).status())
+                .isEqualTo(200);
+        assertThat(app.http().put("/api/shelf/items/" + item, form.toString()).status())
+                .isEqualTo(409);
+    }
+
+    private static UUID item(RunningOldTallow app, String name) {
+        UUID id = UUID.randomUUID();
+        assertThat(app.http()
+                        .post("/api/shelf/items", form(id, name + " " + id).toString())
+                        .status())
+                .isEqualTo(200);
+        return id;
+    }
+
+    private static UUID batch(RunningOldTallow app, UUID item, String number, int pieces) {
+        JsonNode shelf = app.http()
+                .post(
+                        "/api/shelf/items/" + item + "/batches",
+                        delivery(number, pieces).toString())
+                .json();
+        return UUID.fromString(here(shelf, item).at("/batches/0/id").asString());
+    }
+
+    private static void move(RunningOldTallow app, UUID batch, int pieces, String reason, UUID wheelEnd) {
+        assertThat(app.http()
+                        .post(
+                                "/api/shelf/batches/" + batch + "/moves",
+                                moved(pieces, reason)
+                                        .put("wheelEndId", wheelEnd.toString())
+                                        .toString())
+                        .status())
+                .isEqualTo(200);
+    }
+
+    private static JsonNode here(JsonNode shelf, UUID item) {
+        return StreamSupport.stream(shelf.path("items").spliterator(), false)
+                .filter(one -> one.path("id").asString().equals(item.toString()))
+                .findFirst()
+                .orElseThrow();
+    }
+
+    private static ObjectNode form(UUID id, String designation) {
+        return JSON.createObjectNode()
+                .put("id", id.toString())
+                .put("kind", "SEAL")
+                .put("designation", designation)
+                .put("words", "")
+                .put("supplier", "")
+                .put("price", 4.35)
+                .put("want", 0)
+                .put("version", 1);
+    }
+
+    private static ObjectNode delivery(String batch, int pieces) {
+        return JSON.createObjectNode()
+                .put("id", UUID.randomUUID().toString())
+                .put("batch", batch)
+                .put("madeOn", "2025-03-01")
+                .put("note", "")
+                .put("pieces", pieces);
+    }
+
+    private static ObjectNode moved(int pieces, String reason) {
+        return JSON.createObjectNode()
+                .put("id", UUID.randomUUID().toString())
+                .put("pieces", pieces)
+                .put("reason", reason)
+                .put("note", "");
+    }
+}

@@ -1,0 +1,17 @@
+import { client, dataOf, type Schemas } from './request'
+
+const at = (id: string): { path: { id: string } } => ({ path: { id } })
+
+/** The stores. */
+export const shelf = {
+  shelf: () => dataOf(client.GET('/api/shelf')),
+  enterStock: (body: Schemas['StockItemForm']) => dataOf(client.POST('/api/shelf/items', { body })),
+  changeStock: (id: string, body: Schemas['StockItemForm']) =>
+    dataOf(client.PUT('/api/shelf/items/{id}', { params: at(id), body })),
+  takeIn: (id: string, body: Schemas['DeliveryForm']) =>
+    dataOf(client.POST('/api/shelf/items/{id}/batches', { params: at(id), body })),
+  moveStock: (batchId: string, body: Schemas['StockMoveForm']) =>
+    dataOf(client.POST('/api/shelf/batches/{id}/moves', { params: at(batchId), body })),
+  recall: (batch: string) =>
+    dataOf(client.GET('/api/shelf/recall', { params: { query: { batch } } })),
+}

@@ -1,0 +1,73 @@
+<script lang="ts">
+  import { day } from '$features/display'
+  import { Button } from '$ui/button'
+  import { Field } from '$ui/field'
+  import { Recall } from './shelf.svelte'
+
+  const recall = new Recall()
+  const reasons = {
+    RECEIVED: 'came in',
+    FITTED: 'fitted',
+    TAKEN_BACK: 'came back',
+    COUNTED: 'put right',
+    SCRAPPED: 'scrapped',
+  } as const
+
+  function ask(event: SubmitEvent): void {
+    event.preventDefault()
+    void recall.ask()
+  }
+</script>
+
+<section aria-labelledby="recall" class="border-t-2 border-ink pt-3">
+  <h2 id="recall" class="type-h">Where did this batch go?</h2>
+  <form onsubmit={ask} class="mt-1 flex items-end gap-3">
+    <Field
+      label="Batch, or how it begins"
+      class="flex-1"
+      autocomplete="off"
+      data-reading="batch"
+      bind:value={recall.number}
+      error={recall.fieldError('batch')}
+    />
+    <Button type="submit" size="list">Find</Button>
+  </form>
+  <div role="status">
+    {#if recall.found?.length === 0}
+      <p class="mt-2">No batch begins like that. Try its first letters only.</p>
+    {/if}
+    {#each recall.found ?? [] as trace (trace.batchId)}
+      <div class="mt-3 border-t border-ink pt-2">
+        <p>
+          <span class="type-num text-read font-semibold">{trace.batch}</span>
+          <span class="text-label">{trace.designation}, {trace.onHand} on the shelf</span>
+        </p>
+        {#if trace.carriedBy.length === 0}
+          <p class="text-label">No wheel end carries it.</p>
+        {/if}
+        <ul>
+          {#each trace.carriedBy as one (one.wheelEndId)}
+            <li>
+              <a
+                href={`/wheel-ends/${one.wheelEndId}`}
+                class="flex min-h-11 items-center font-semibold"
+                >{one.rigName}, {one.position}{one.pieces > 1 ? ` (${one.pieces})` : ''}</a
+              >
+            </li>
+          {/each}
+        </ul>
+        <details>
+          <summary class="flex min-h-8 cursor-pointer items-center text-label">Every move</summary>
+          <ul class="text-label">
+            {#each trace.moves as move, i (i)}
+              <li class="border-t border-rule py-1">
+                <span class="type-num">{Math.abs(move.pieces)}</span>
+                {reasons[move.reason]}, {day(move.at)}, {move.by}
+              </li>
+            {/each}
+          </ul>
+        </details>
+      </div>
+    {/each}
+  </div>
+</section>

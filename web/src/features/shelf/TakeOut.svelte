@@ -1,0 +1,103 @@
+<script lang="ts">
+  import { api, type Schemas } from '$api/client'
+  import { date } from '$features/display'
+  import { Button } from '$ui/button'
+  import { Field } from '$ui/field'
+  import { Mark } from '$ui/mark'
+  import type { Batch, Shelf } from './shelf.svelte'
+  import WheelEndPick from './WheelEndPick.svelte'
+
+  interface Props {
+    shelf: Shelf
+    batch: Batch
+  }
+
+  let { shelf, batch }: Props = $props()
+
+  let doing = $state<'' | 'FITTED' | 'SCRAPPED' | 'COUNTED'>('')
+  let wheelEndId = $state('')
+  let counted = $state('')
+  let rigs = $state.raw<Schemas['YardRigView'][]>([])
+
+  async function begin(what: typeof doing): Promise<void> {
+    doing = doing === what ? '' : what
+    if (doing === 'FITTED' && rigs.length === 0) rigs = await everyRig()
+  }
+
+  /** The yard comes page by page. */
+  async function everyRig(): Promise<Schemas['YardRigView'][]> {
+    let page = await api.yard({})
+    const all = [...page.rigs]
+    while (page.more) {
+      page = await api.yard({ more: page.more })
+      all.push(...page.rigs)
+    }
+    return all.sort((a, b) => a.yardNumber - b.yardNumber)
+  }
+
+  async function send(event: SubmitEvent): Promise<void> {
+    event.preventDefault()
+    if (doing === '') return
+    const done =
+      doing === 'COUNTED'
+        ? await shelf.move(batch, {
+            pieces: Number(counted) - batch.onHand,
+            reason: 'COUNTED',
+            note: '',
+          })
+        : await shelf.move(batch, {
+            pieces: -1,
+            reason: doing,
+            note: '',
+            ...(doing === 'FITTED' && wheelEndId !== '' ? { wheelEndId } : {}),
+          })
+    if (done) doing = ''
+  }
+
+  const acts = [
+    { what: 'FITTED', words: 'Take one for a wheel end' },
+    { what: 'SCRAPPED', words: 'Scrap one' },
+    { what: 'COUNTED', words: 'Count' },
+  ] as const
+</script>
+
+<div class="border-b border-rule pb-2">
+  <p class="flex flex-wrap items-center gap-x-3">
+    <span class="type-num text-read font-semibold">{batch.onHand} × {batch.batch}</span>
+    <span class="text-label">of {date(batch.madeOn)}, keeps until {date(batch.keepsUntil)}</span>
+    {#if batch.outdated}
+      <span class="flex items-center gap-1.5 text-label font-semibold"
+        ><Mark shape="never" size={18} /> too old: do not fit it</span
+      >
+    {/if}
+  </p>
+  {#if batch.note}<p class="text-label text-ink2">{batch.note}</p>{/if}
+  <div class="mt-1 flex flex-wrap gap-2">
+    {#each acts as act (act.what)}
+      {#if act.what === 'COUNTED' || batch.onHand > 0}
+        <Button size="list" aria-expanded={doing === act.what} onclick={() => begin(act.what)}
+          >{act.words}</Button
+        >
+      {/if}
+    {/each}
+  </div>
+  {#if doing !== ''}
+    <form onsubmit={send} class="mt-2 flex flex-wrap items-end gap-3">
+      {#if doing === 'FITTED'}
+        <WheelEndPick {rigs} bind:value={wheelEndId} error={shelf.fieldError('wheelEndId')} />
+        <Button type="submit" size="list">It goes in there</Button>
+      {:else if doing === 'COUNTED'}
+        <Field
+          label="There are really"
+          inputmode="numeric"
+          class="w-32"
+          bind:value={counted}
+          error={shelf.fieldError('pieces')}
+        />
+        <Button type="submit" size="list">Put it right</Button>
+      {:else}
+        <Button type="submit" size="list">Throw one away</Button>
+      {/if}
+    </form>
+  {/if}
+</div>

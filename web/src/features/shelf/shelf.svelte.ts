@@ -1,0 +1,69 @@
+import { Attempt } from '$api/attempt.svelte'
+import { api, type Schemas } from '$api/client'
+
+export type Item = Schemas['StockItemView']
+export type Batch = Schemas['StockBatchView']
+type View = Schemas['ShelfView']
+
+/** The stores as this device sees them. */
+export class Shelf extends Attempt {
+  view = $state.raw<View | null>(null)
+  /** The item that is opened. */
+  open = $state('')
+
+  /** By kind, in the order of the kinds; kinds with nothing left out. */
+  readonly groups = $derived(
+    (this.view?.kinds ?? [])
+      .map((kind) => ({
+        kind,
+        items: (this.view?.items ?? []).filter((item) => item.kind === kind.id),
+      }))
+      .filter((group) => group.items.length > 0),
+  )
+
+  load(): Promise<boolean> {
+    return this.take(() => api.shelf())
+  }
+
+  enter(form: Omit<Schemas['StockItemForm'], 'id' | 'version'>): Promise<boolean> {
+    return this.take(() => api.enterStock({ ...form, id: crypto.randomUUID(), version: 1 }))
+  }
+
+  takeIn(item: Item, form: Omit<Schemas['DeliveryForm'], 'id'>): Promise<boolean> {
+    return this.take(() => api.takeIn(item.id, { ...form, id: crypto.randomUUID() }))
+  }
+
+  move(batch: Batch, form: Omit<Schemas['StockMoveForm'], 'id'>): Promise<boolean> {
+    return this.take(() => api.moveStock(batch.id, { ...form, id: crypto.randomUUID() }))
+  }
+
+  private take(ask: () => Promise<View>): Promise<boolean> {
+    return this.run(async () => {
+      this.view = await ask()
+    })
+  }
+}
+
+/** A batch looked for, and who carries it. */
+export class Recall extends Attempt {
+  number = $state('')
+  found = $state.raw<Schemas['TraceView'][] | null>(null)
+
+  async ask(): Promise<void> {
+    const done = await this.run(async () => {
+      this.found = await api.recall(this.number)
+    })
+    if (!done) this.found = null
+  }
+}
+
+/** The order list as one would send it. */
+export const orderText = (orders: Schemas['OrderView'][]): string =>
+  orders
+    .map((order) =>
+      [
+        order.supplier || 'No supplier on record',
+        ...order.items.map((item) => `${item.missing} × ${item.designation}`),
+      ].join('\n'),
+    )
+    .join('\n\n')

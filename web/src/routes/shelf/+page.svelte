@@ -1,0 +1,5 @@
+<script lang="ts">
+  import { ShelfPage } from '$features/shelf'
+</script>
+
+<ShelfPage />
