@@ -41,7 +41,7 @@
       {:else}
         <span class="flex items-center gap-1.5"
           ><Mark shape="good" size={18} />
-          {item.want === 0 ? 'as it comes' : `keeps ${item.want}`}</span
+          {item.want === 0 ? 'as it comes' : 'enough'}</span
         >
       {/if}
       {#if outdated}

@@ -43,6 +43,7 @@ class AccessibilityIT {
                         "/reckoner/fit",
                         "/reckoner/race",
                         "/reckoner/grease",
+                        "/shelf",
                         "/workshop",
                         "/bench",
                         "/bench/" + Demo.JOB,

@@ -73,6 +73,12 @@ class TakeScreenshots {
             page.getByLabel("Code or mark on the tin").fill("KP2K-30");
             assertThat(page.getByText("What the tin says")).isVisible();
             take(page, "grease");
+
+            page.navigate(app.at("/shelf").toString());
+            page.getByLabel("Batch, or how it begins").fill("LT-23");
+            page.keyboard().press("Enter");
+            assertThat(page.getByText("Every move")).isVisible();
+            take(page, "shelf");
         }
         try (Visit visit = browsers.visitAs(app, "ines")) {
             Page page = visit.page();
