@@ -44,6 +44,22 @@ insert into fitted_part (id, workshop_id, wheel_end_id, place, designation, cup_
     from generate_series(1, 25000) i, generate_series(1, 2) p, unnest(array['LEFT', 'RIGHT']) side,
         unnest(array['INBOARD_BEARING', 'OUTBOARD_BEARING']) place, w;
 
+-- a million pieces in and out: 20,000 batches, each taken in once and fitted to 49 wheel ends
+insert into stock_item (id, workshop_id, kind, designation, keeps)
+    select pg_temp.made('item' || i), w.id, 'SEAL', 'made-up seal ' || i, 'NITRILE_SEAL' from generate_series(1, 200) i, w;
+insert into stock_batch (id, workshop_id, item_id, batch, made_on, keeps_until, on_hand)
+    select pg_temp.made('batch' || i), w.id, pg_temp.made('item' || (1 + i % 200)), 'MB-' || lpad(i::text, 6, '0'),
+        date '2024-01-01', date '2031-01-01', 1
+    from generate_series(1, 20000) i, w;
+insert into stock_move (id, workshop_id, batch_id, pieces, reason, wheel_end_id, person_id, person_name, at)
+    select gen_random_uuid(), w.id, pg_temp.made('batch' || i), case n when 0 then 50 else -1 end,
+        case n when 0 then 'RECEIVED' else 'FITTED' end,
+        case n when 0 then null else pg_temp.made('end' || (1 + (i * 49 + n) % 25000) || '.1LEFT') end,
+        p.id, 'Ines', timestamptz '2024-01-01' + make_interval(hours => i + n)
+    from generate_series(1, 20000) i, generate_series(0, 49) n, w,
+        lateral (select id from person where workshop_id = w.id order by id limit 1) p;
+analyze stock_item, stock_batch, stock_move;
+
 -- as the application would index them
 insert into palette_word
     select distinct w.id, word, 'RIG', r.id, r.id

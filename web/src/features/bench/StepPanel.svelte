@@ -17,6 +17,22 @@
 
   let { bench, step, mayWaive }: Props = $props()
 
+  /** What can be worked out for this step. */
+  const reckonings = $derived(
+    step.stage === 6
+      ? [
+          { href: '/reckoner/fit', words: 'Work out fit and heat' },
+          { href: '/reckoner/race', words: 'Driver, and is it home?' },
+        ]
+      : step.stage === 7
+        ? [
+            {
+              href: `/reckoner/grease?wheelEnd=${bench.job?.wheelEndId ?? ''}`,
+              words: 'How much grease, and does it go with the old?',
+            },
+          ]
+        : [],
+  )
   const needs = $derived([...step.tools, ...step.supplies].join(', '))
 </script>
 
@@ -44,6 +60,13 @@
       </li>
     {/each}
   </ol>
+{/if}
+{#if reckonings.length > 0}
+  <p class="mt-2 flex flex-wrap gap-x-4">
+    {#each reckonings as one (one.href)}
+      <a href={one.href} class="flex min-h-11 items-center font-semibold">{one.words}</a>
+    {/each}
+  </p>
 {/if}
 {#if needs}<p class="mt-2"><span class="font-semibold">At hand:</span> {needs}</p>{/if}
 <div class="mt-3 flex flex-col gap-2.5">

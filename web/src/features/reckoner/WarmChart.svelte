@@ -36,7 +36,7 @@
 </script>
 
 <svg
-  viewBox="-52 -22 650 282"
+  viewBox="-52 -22 672 282"
   class="block w-full max-w-[46rem] flex-none"
   role="img"
   aria-label={`Clearance over hub temperature: ${warm.colds.map((cold) => `${cold.words} drops in from ${Math.round(cold.dropsInAt.celsius)} °C`).join('; ')}`}
@@ -48,13 +48,7 @@
     height={Math.max(0, y(warm.dropIn.millimetres) - y(highest))}
     class="fill-verdigris-wash"
   />
-  <text
-    x={x(limit) - 6}
-    y="14"
-    text-anchor="end"
-    font-size="13"
-    class="fill-verdigris font-semibold">drops in</text
-  >
+  <text x="8" y="16" font-size="13" class="fill-verdigris font-semibold">drops in</text>
   {#each levels as level (level)}
     <path d={`M0 ${y(level)}H${WIDTH}`} class="stroke-rule" />
     <text x="-8" y={y(level) + 4.5} text-anchor="end" font-size="13" class="num">{level}</text>

@@ -30,11 +30,13 @@
           <span class="type-num font-semibold">{order.total.toFixed(2)}</span>
         </p>
         <ul>
-          {#each order.items as item (item.id)}
+          {#each order.lines as line (line.kind + line.designation)}
             <li class="grid grid-cols-[3rem_1fr_auto] gap-2 border-t border-rule py-1.5">
-              <span class="text-right type-num font-semibold">{item.missing} ×</span>
-              <span>{item.designation}</span>
-              <span class="type-num text-label text-ink2">{item.price.toFixed(2)} each</span>
+              <span class="text-right type-num font-semibold">{line.pieces} ×</span>
+              <span>{line.designation}</span>
+              <span class="type-num text-label text-ink2"
+                >{line.price > 0 ? `${line.price.toFixed(2)} each` : 'price not on record'}</span
+              >
             </li>
           {/each}
         </ul>
@@ -43,6 +45,11 @@
     <div class="no-print mt-2 flex items-center gap-3">
       <Button size="list" onclick={copy}>Copy the list</Button>
       <Button size="list" onclick={() => window.print()}>Print</Button>
+      <a
+        href="/api/order-list.csv"
+        download="order-list.csv"
+        class="flex min-h-11 items-center font-semibold">Save CSV</a
+      >
       {#if copied}<span role="status" class="text-label">Copied.</span>{/if}
     </div>
   {/if}

@@ -1,10 +1,18 @@
 <script lang="ts">
+  import { onMount } from 'svelte'
+  import { page } from '$app/state'
   import { day } from '$features/display'
   import { Button } from '$ui/button'
   import { Field } from '$ui/field'
   import { Recall } from './shelf.svelte'
 
   const recall = new Recall()
+
+  // a label's code opens the shelf at its batch
+  onMount(() => {
+    recall.number = page.url.searchParams.get('batch') ?? ''
+    if (recall.number !== '') void recall.ask()
+  })
   const reasons = {
     RECEIVED: 'came in',
     FITTED: 'fitted',

@@ -4,11 +4,18 @@
   import { ProblemCard } from '$ui/problem-card'
   import EnterItem from './EnterItem.svelte'
   import OrderList from './OrderList.svelte'
+  import PlannedJobs from './PlannedJobs.svelte'
   import RecallSearch from './RecallSearch.svelte'
-  import { Shelf } from './shelf.svelte'
+  import { Orders, Shelf } from './shelf.svelte'
   import ShelfItem from './ShelfItem.svelte'
 
   const shelf = new Shelf()
+  const orders = new Orders()
+
+  // what came or went is no longer, or again, to be ordered
+  $effect(() => {
+    if (shelf.view) void orders.load()
+  })
   let entering = $state(false)
 
   onMount(() => {
@@ -73,7 +80,8 @@
     {/each}
   </section>
   <div class="flex flex-col gap-6 px-4 py-4 desk:overflow-y-auto desk:px-5">
-    <OrderList orders={shelf.view?.orders ?? []} />
+    <PlannedJobs {orders} />
+    <OrderList orders={orders.view?.orders ?? []} />
     <RecallSearch />
   </div>
 </div>

@@ -1,10 +1,10 @@
 <script lang="ts">
-  import { api, type Schemas } from '$api/client'
+  import type { Schemas } from '$api/client'
   import { date } from '$features/display'
   import { Button } from '$ui/button'
   import { Field } from '$ui/field'
   import { Mark } from '$ui/mark'
-  import type { Batch, Shelf } from './shelf.svelte'
+  import { everyRig, type Batch, type Shelf } from './shelf.svelte'
   import WheelEndPick from './WheelEndPick.svelte'
 
   interface Props {
@@ -22,17 +22,6 @@
   async function begin(what: typeof doing): Promise<void> {
     doing = doing === what ? '' : what
     if (doing === 'FITTED' && rigs.length === 0) rigs = await everyRig()
-  }
-
-  /** The yard comes page by page. */
-  async function everyRig(): Promise<Schemas['YardRigView'][]> {
-    let page = await api.yard({})
-    const all = [...page.rigs]
-    while (page.more) {
-      page = await api.yard({ more: page.more })
-      all.push(...page.rigs)
-    }
-    return all.sort((a, b) => a.yardNumber - b.yardNumber)
   }
 
   async function send(event: SubmitEvent): Promise<void> {
@@ -80,6 +69,12 @@
         >
       {/if}
     {/each}
+    <a
+      href={`/api/shelf/batches/${batch.id}/label.svg`}
+      target="_blank"
+      rel="noopener"
+      class="flex min-h-11 items-center px-1 font-semibold">Label</a
+    >
   </div>
   {#if doing !== ''}
     <form onsubmit={send} class="mt-2 flex flex-wrap items-end gap-3">

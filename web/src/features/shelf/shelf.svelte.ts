@@ -57,13 +57,47 @@ export class Recall extends Attempt {
   }
 }
 
+/** Planned jobs with their kits, and what to order. */
+export class Orders extends Attempt {
+  view = $state.raw<Schemas['OrderListView'] | null>(null)
+
+  load(): Promise<boolean> {
+    return this.take(() => api.orderList())
+  }
+
+  plan(form: Omit<Schemas['PlannedJobForm'], 'id'>): Promise<boolean> {
+    return this.take(() => api.planJob({ ...form, id: crypto.randomUUID() }))
+  }
+
+  drop(id: string): Promise<boolean> {
+    return this.take(() => api.dropPlan(id))
+  }
+
+  private take(ask: () => Promise<Schemas['OrderListView']>): Promise<boolean> {
+    return this.run(async () => {
+      this.view = await ask()
+    })
+  }
+}
+
+/** Every rig with its wheel ends; the yard comes page by page. */
+export async function everyRig(): Promise<Schemas['YardRigView'][]> {
+  let page = await api.yard({})
+  const all = [...page.rigs]
+  while (page.more) {
+    page = await api.yard({ more: page.more })
+    all.push(...page.rigs)
+  }
+  return all.sort((a, b) => a.yardNumber - b.yardNumber)
+}
+
 /** The order list as one would send it. */
 export const orderText = (orders: Schemas['OrderView'][]): string =>
   orders
     .map((order) =>
       [
         order.supplier || 'No supplier on record',
-        ...order.items.map((item) => `${item.missing} × ${item.designation}`),
+        ...order.lines.map((line) => `${line.pieces} × ${line.designation}`),
       ].join('\n'),
     )
     .join('\n\n')

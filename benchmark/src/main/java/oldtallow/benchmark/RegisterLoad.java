@@ -49,6 +49,12 @@ public final class RegisterLoad {
                             i -> device.get("/api/palette?q=" + TYPED.get(i % TYPED.size())))
                     .measure();
             new SteadyLoad(
+                            "recall of a batch",
+                            device,
+                            PER_SECOND,
+                            i -> device.get("/api/shelf/recall?batch=MB-%06d".formatted(1 + i * 37 % 20_000)))
+                    .measure();
+            new SteadyLoad(
                             "identify",
                             device,
                             PER_SECOND,

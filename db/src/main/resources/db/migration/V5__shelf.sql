@@ -64,4 +64,17 @@ create index move_by_batch on stock_move (workshop_id, batch_id, at);
 create index move_by_wheel_end on stock_move (workshop_id, wheel_end_id, at) where wheel_end_id is not null;
 call wall_and_audit('stock_move', 'select, insert');
 
+create table planned_job (
+    id uuid not null unique,
+    workshop_id uuid not null,
+    wheel_end_id uuid not null,
+    scope text not null check (scope in ('ADJUST', 'REPACK', 'RENEW', 'EXCHANGE', 'ROADSIDE', 'FIRST_BUILD')),
+    wanted_on date not null,
+    primary key (workshop_id, id),
+    unique (workshop_id, wheel_end_id),
+    foreign key (workshop_id, wheel_end_id) references wheel_end (workshop_id, id)
+);
+comment on table planned_job is 'What the order list is made for; a plan is taken away when its job is done or dropped.';
+call wall_and_audit('planned_job', 'select, insert, update, delete');
+
 create index fitted_part_by_batch on fitted_part (workshop_id, lower(batch)) where batch <> '';

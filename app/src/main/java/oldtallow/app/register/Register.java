@@ -6,9 +6,12 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.function.Consumer;
+import java.util.function.Function;
+import java.util.stream.Collectors;
 import oldtallow.app.platform.ConflictException;
 import oldtallow.app.platform.FieldErrors;
 import oldtallow.app.platform.NotFoundException;
@@ -70,6 +73,13 @@ public class Register {
     @Transactional(readOnly = true)
     public WheelEnd wheelEnd(UUID id) {
         return store.wheelEnd(Asker.now().workshopId(), id).orElseThrow(() -> new NotFoundException("wheel end", id));
+    }
+
+    /** Wheel ends by their ids; those of other workshops are not there. */
+    @Transactional(readOnly = true)
+    public Map<UUID, WheelEnd> wheelEnds(Collection<UUID> ids) {
+        return store.wheelEnds(Asker.now().workshopId(), ids).stream()
+                .collect(Collectors.toMap(WheelEnd::id, Function.identity()));
     }
 
     /** Whose axle it is. */

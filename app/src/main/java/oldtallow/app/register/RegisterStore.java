@@ -17,6 +17,8 @@ public interface RegisterStore {
 
     Optional<WheelEnd> wheelEnd(UUID workshopId, UUID wheelEndId);
 
+    List<WheelEnd> wheelEnds(UUID workshopId, Collection<UUID> wheelEndIds);
+
     Optional<UUID> rigOfAxle(UUID workshopId, UUID axleId);
 
     /** Name of the rig that already has a plate, letter case and dashes aside. */

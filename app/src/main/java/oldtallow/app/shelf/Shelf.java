@@ -2,21 +2,20 @@ package oldtallow.app.shelf;
 
 import java.time.Clock;
 import java.time.LocalDate;
-import java.util.ArrayList;
-import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.function.Function;
 import java.util.stream.Collectors;
 import oldtallow.app.platform.ConflictException;
 import oldtallow.app.platform.FieldErrors;
 import oldtallow.app.platform.NotFoundException;
 import oldtallow.app.register.Register;
 import oldtallow.app.register.WheelEnd;
+import oldtallow.app.shelf.ShelfStore.InWheelEnd;
 import oldtallow.app.shelf.StockMove.Reason;
 import oldtallow.app.walls.Asker;
-import oldtallow.core.store.Money;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -47,10 +46,6 @@ public class Shelf {
         /** How many to order so that enough lie there. */
         public int missing() {
             return Math.max(0, item.want() - good);
-        }
-
-        public Money orderCost() {
-            return item.price().times(missing());
         }
     }
 
@@ -157,9 +152,10 @@ public class Shelf {
     /**
      * A batch and where its pieces are.
      *
-     * @param fitted pieces by wheel end, those taken back left out
+     * @param moves the latest first; the earliest may be left out
+     * @param carriedBy every wheel end that carries pieces of it
      */
-    public record Trace(StockItem item, StockBatch batch, List<StockMove> moves, Map<UUID, Carries> fitted) {}
+    public record Trace(StockItem item, StockBatch batch, List<StockMove> moves, List<Carries> carriedBy) {}
 
     /** A wheel end that carries pieces of a batch. */
     public record Carries(WheelEnd wheelEnd, int pieces) {}
@@ -167,50 +163,55 @@ public class Shelf {
     /** Every batch whose number begins so, with the wheel ends that carry it. */
     @Transactional(readOnly = true)
     public List<Trace> recall(String number) {
-        UUID workshop = Asker.now().workshopId();
         var errors = new FieldErrors();
         if (number.isBlank()) {
             errors.add("batch", number, "is missing; give the number or how it begins");
         }
         errors.throwIfAny();
-        List<StockBatch> batches = store.batchesBeginning(workshop, number.strip());
-        Map<UUID, List<StockMove>> moves = store
-                .moves(workshop, batches.stream().map(StockBatch::id).toList())
-                .stream()
-                .collect(Collectors.groupingBy(StockMove::batchId));
-        return batches.stream()
-                .map(batch -> trace(workshop, batch, moves.getOrDefault(batch.id(), List.of())))
-                .toList();
+        return traces(store.batchesBeginning(Asker.now().workshopId(), number.strip()));
+    }
+
+    /** A batch and where its pieces are. */
+    @Transactional(readOnly = true)
+    public Trace trace(UUID batchId) {
+        return traces(List.of(store.batch(Asker.now().workshopId(), batchId)
+                        .orElseThrow(() -> new NotFoundException("batch", batchId))))
+                .getFirst();
     }
 
     /** What came from the shelf into a wheel end, the latest first, with its batch. */
     @Transactional(readOnly = true)
     public List<Trace> of(UUID wheelEndId) {
-        UUID workshop = Asker.now().workshopId();
         register.wheelEnd(wheelEndId);
-        return store.movesOf(workshop, wheelEndId).stream()
-                .map(StockMove::batchId)
-                .distinct()
-                .map(id -> store.batch(workshop, id).orElseThrow())
-                .map(batch -> trace(workshop, batch, store.moves(workshop, List.of(batch.id()))))
-                .toList();
+        return traces(store.batchesIn(Asker.now().workshopId(), wheelEndId));
     }
 
-    private Trace trace(UUID workshop, StockBatch batch, List<StockMove> moves) {
-        Map<UUID, Integer> pieces = new HashMap<>();
-        for (StockMove move : moves) {
-            if (move.wheelEndId() != null) {
-                pieces.merge(move.wheelEndId(), -move.pieces(), Integer::sum);
-            }
-        }
-        Map<UUID, Carries> fitted = new HashMap<>();
-        pieces.forEach((end, count) -> {
-            if (count > 0) {
-                fitted.put(end, new Carries(register.wheelEnd(end), count));
-            }
-        });
-        StockItem item = store.item(workshop, batch.itemId()).orElseThrow();
-        return new Trace(item, batch, moves, Map.copyOf(fitted));
+    private List<Trace> traces(List<StockBatch> batches) {
+        UUID workshop = Asker.now().workshopId();
+        List<UUID> ids = batches.stream().map(StockBatch::id).toList();
+        Map<UUID, List<StockMove>> moves =
+                store.latestMoves(workshop, ids).stream().collect(Collectors.groupingBy(StockMove::batchId));
+        Map<UUID, List<InWheelEnd>> carried =
+                store.carried(workshop, ids).stream().collect(Collectors.groupingBy(InWheelEnd::batchId));
+        Map<UUID, WheelEnd> ends = register.wheelEnds(carried.values().stream()
+                .flatMap(List::stream)
+                .map(InWheelEnd::wheelEndId)
+                .collect(Collectors.toSet()));
+        Map<UUID, StockItem> items =
+                store.itemsOf(workshop, batches.stream().map(StockBatch::itemId).collect(Collectors.toSet())).stream()
+                        .collect(Collectors.toMap(StockItem::id, Function.identity()));
+        return batches.stream()
+                .map(batch -> new Trace(
+                        Optional.ofNullable(items.get(batch.itemId())).orElseThrow(),
+                        batch,
+                        moves.getOrDefault(batch.id(), List.of()),
+                        carried.getOrDefault(batch.id(), List.of()).stream()
+                                .map(one -> new Carries(
+                                        Optional.ofNullable(ends.get(one.wheelEndId()))
+                                                .orElseThrow(),
+                                        one.pieces()))
+                                .toList()))
+                .toList();
     }
 
     private void write(StockMove move) {
@@ -277,13 +278,5 @@ public class Shelf {
         var errors = new FieldErrors();
         errors.add("designation", item.designation(), "is on the shelf already; look for it there");
         errors.throwIfAny();
-    }
-
-    /** What to order, by supplier. */
-    @Transactional(readOnly = true)
-    public Map<String, List<Stocked>> toOrder() {
-        List<Stocked> missing =
-                new ArrayList<>(all().stream().filter(one -> one.missing() > 0).toList());
-        return missing.stream().collect(Collectors.groupingBy(one -> one.item().supplier()));
     }
 }

@@ -14,6 +14,8 @@ public interface ShelfStore {
 
     Optional<StockItem> item(UUID workshopId, UUID itemId);
 
+    List<StockItem> itemsOf(UUID workshopId, Collection<UUID> itemIds);
+
     /** False where its id, or its kind and designation, are taken. */
     boolean add(UUID workshopId, StockItem item);
 
@@ -37,9 +39,15 @@ public interface ShelfStore {
     /** Moves pieces; false where fewer are on hand than are taken. */
     boolean move(SignedIn person, StockMove move);
 
-    /** Of these batches, in their order; at most a thousand. */
-    List<StockMove> moves(UUID workshopId, Collection<UUID> batchIds);
+    /** Of these batches, each batch's latest first, at most twenty of each. */
+    List<StockMove> latestMoves(UUID workshopId, Collection<UUID> batchIds);
 
-    /** Of a wheel end, the latest first. */
-    List<StockMove> movesOf(UUID workshopId, UUID wheelEndId);
+    /** Pieces of these batches that are in wheel ends, those taken back left out; every one of them. */
+    List<InWheelEnd> carried(UUID workshopId, Collection<UUID> batchIds);
+
+    /** So many pieces of a batch in a wheel end. */
+    record InWheelEnd(UUID batchId, UUID wheelEndId, int pieces) {}
+
+    /** Batches that a wheel end carries pieces of, the one fitted last first. */
+    List<StockBatch> batchesIn(UUID workshopId, UUID wheelEndId);
 }

@@ -52,7 +52,8 @@ class ArchitectureTest {
             Map.entry("JobPhoto", "job"),
             Map.entry("StockItem", "shelf"),
             Map.entry("StockBatch", "shelf"),
-            Map.entry("StockMove", "shelf"));
+            Map.entry("StockMove", "shelf"),
+            Map.entry("PlannedJob", "shelf"));
 
     @ArchTest
     static final ArchRule SQL_STAYS_IN_PERSISTENCE = noClasses()

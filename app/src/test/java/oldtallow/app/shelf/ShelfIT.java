@@ -2,6 +2,8 @@ package oldtallow.app.shelf;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import de.siegmar.fastcsv.reader.CsvReader;
+import de.siegmar.fastcsv.reader.CsvRecord;
 import java.util.List;
 import java.util.Locale;
 import java.util.UUID;
@@ -76,6 +78,24 @@ class ShelfIT {
     }
 
     @Test
+    void theOrderListGoesIntoASpreadsheet(RunningOldTallow app) {
+        UUID item = UUID.randomUUID();
+        String tricky = "seal; \"wide\", " + item;
+        app.http().post("/api/shelf/items", form(item, tricky).put("want", 2).toString());
+
+        List<CsvRecord> rows = CsvReader.builder()
+                .ofCsvRecord(app.http().get("/api/order-list.csv").text())
+                .stream()
+                .toList();
+
+        assertThat(rows.getFirst().getFields()).startsWith("supplier", "kind", "designation");
+        assertThat(rows)
+                .filteredOn(row -> row.getField(2).equals(tricky))
+                .singleElement()
+                .satisfies(row -> assertThat(row.getFields()).endsWith("2", "4.35", "8.70"));
+    }
+
+    @Test
     void ofTwoWhoTakeTheLastOneTheSecondIsToldSo(RunningOldTallow app) {
         UUID batch = batch(app, item(app, "last"), "L-1", 1);
         List<CompletableFuture<Answer>> tries = IntStream.range(0, 2)
@@ -123,11 +143,65 @@ class ShelfIT {
 
         assertThat(here(shelf, item).path("good").asInt()).isEqualTo(2);
         assertThat(here(shelf, item).path("missing").asInt()).isEqualTo(3);
-        JsonNode order = StreamSupport.stream(shelf.path("orders").spliterator(), false)
-                .filter(one -> one.path("supplier").asString().equals("S " + item))
+        JsonNode order = order(app.http().get("/api/order-list").json(), "S " + item);
+        assertThat(order.path("total").asDouble()).isEqualTo(13.05);
+    }
+
+    /** Three jobs want three seals; two lie there: one is to be ordered, and what nobody wrote down is named. */
+    @Test
+    void ordersForAllPlannedJobsTogether(RunningOldTallow app) {
+        Http http = app.http();
+        Bench bench = new Bench(http);
+        String size = "planned " + UUID.randomUUID().toString().substring(0, 8);
+        UUID item = UUID.randomUUID();
+        http.post("/api/shelf/items", form(item, size).put("supplier", size).toString());
+        http.post("/api/shelf/items/" + item + "/batches", delivery("P-1", 2).toString());
+        for (int i = 0; i < 3; i++) {
+            UUID end = bench.newWheelEnd("STEPPED_BRAKED");
+            assertThat(http.post("/api/wheel-ends/" + end + "/parts", """
+                    {"id": "%s", "place": "SEAL", "designation": "%s", "gradeNote": "", "batch": "", "condition": "NEW"}""".formatted(UUID.randomUUID(), size))
+                            .status())
+                    .isEqualTo(200);
+            plan(app, end, "RENEW", "2099-05-01");
+        }
+
+        JsonNode list = http.get("/api/order-list").json();
+
+        JsonNode order = order(list, size);
+        assertThat(order.path("lines")).hasSize(1);
+        assertThat(order.at("/lines/0/pieces").asInt()).isEqualTo(1);
+        assertThat(list.path("planned").toString()).contains("inboard cone").contains("washer");
+    }
+
+    @Test
+    void aPlanForTheSameWheelEndTakesTheEarliersPlace(RunningOldTallow app) {
+        UUID end = new Bench(app.http()).newWheelEnd("STEPPED_BRAKED");
+        plan(app, end, "REPACK", "2099-05-01");
+        JsonNode list = plan(app, end, "RENEW", "2099-06-01").json();
+
+        List<JsonNode> here = StreamSupport.stream(list.path("planned").spliterator(), false)
+                .filter(one -> one.path("wheelEndId").asString().equals(end.toString()))
+                .toList();
+        assertThat(here).singleElement().satisfies(one -> {
+            assertThat(one.path("scope").asString()).isEqualTo("RENEW");
+            assertThat(one.path("wantedOn").asString()).isEqualTo("2099-06-01");
+        });
+        String id = here.getFirst().path("id").asString();
+        assertThat(app.http().delete("/api/planned-jobs/" + id).status()).isEqualTo(200);
+        assertThat(app.http().delete("/api/planned-jobs/" + id).status()).isEqualTo(404);
+        assertThat(plan(app, end, "REPACK", "2001-01-01").remedyFor("wantedOn")).contains("from today on");
+    }
+
+    private static Answer plan(RunningOldTallow app, UUID end, String scope, String wantedOn) {
+        return app.http().post("/api/planned-jobs", """
+                {"id": "%s", "wheelEndId": "%s", "scope": "%s", "wantedOn": "%s"}""".formatted(UUID.randomUUID(), end, scope, wantedOn));
+    }
+
+    private static JsonNode order(JsonNode list, String supplier) {
+        return StreamSupport.stream(list.path("orders").spliterator(), false)
+                .filter(one -> one.path("supplier").asString().equals(supplier))
                 .findFirst()
                 .orElseThrow();
-        assertThat(order.path("total").asDouble()).isEqualTo(13.05);
     }
 
     @Test

@@ -110,6 +110,12 @@ final class WalledRows {
                 "job_entry",
                 "job_id, number, kind, body, person_id, person_name, at",
                 "'" + id(workshop, "job") + "', 1, 'Closed', '{}', '" + id(workshop, "person") + "', 'x', now()");
+        insert(
+                db,
+                workshop,
+                "planned_job",
+                "wheel_end_id, scope, wanted_on",
+                "'" + id(workshop, "wheel_end") + "', 'RENEW', '2026-12-01'");
         insert(db, workshop, "stock_item", "kind, designation, keeps", "'SEAL', 'a seal', 'NITRILE_SEAL'");
         insert(
                 db,

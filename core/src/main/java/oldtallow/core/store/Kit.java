@@ -45,6 +45,23 @@ public record Kit(List<Line> lines) {
     /** A part of the kit. */
     public record Line(Part part, Why why) {}
 
+    /**
+     * What is bought for it, by kind; cone and cup of one bearing are one set.
+     *
+     * @param part the cone of a set, else the part itself
+     */
+    public record Need(StockKind kind, Part part) {}
+
+    /** What has to come from the shelf, always-new parts first. */
+    public List<Need> needs() {
+        return lines.stream()
+                .filter(line -> line.why().isBought())
+                .map(Line::part)
+                .filter(part -> part != Part.INBOARD_CUP && part != Part.OUTBOARD_CUP)
+                .flatMap(part -> StockKind.of(part).map(kind -> new Need(kind, part)).stream())
+                .toList();
+    }
+
     public static Kit of(Plan plan) {
         List<Part> always = plan.alwaysNew();
         List<Part> bought = plan.newParts();

@@ -1,5 +1,8 @@
 package oldtallow.core.store;
 
+import java.util.Optional;
+import oldtallow.core.part.Part;
+
 /** What lies on a shelf. */
 public enum StockKind {
     BEARING("bearing set", ShelfLife.WRAPPED_BEARING),
@@ -20,6 +23,22 @@ public enum StockKind {
     StockKind(String words, ShelfLife keeps) {
         this.words = words;
         this.keeps = keeps;
+    }
+
+    /** What a part of a wheel end lies under on the shelf; empty for what is no stock, such as the wheel. */
+    public static Optional<StockKind> of(Part part) {
+        return switch (part) {
+            case INBOARD_CONE, INBOARD_CUP, OUTBOARD_CONE, OUTBOARD_CUP -> Optional.of(BEARING);
+            case SEAL, OUTBOARD_SEAL, STUB_SEAL, SEAL_SLEEVE -> Optional.of(SEAL);
+            case COTTER, TAB_WASHER, RETAINER, TANG_WASHER, LOCK_PLATE, LOCK_SCREWS, CIRCLIP, LOCKING_RING, SNAP_RING ->
+                Optional.of(LOCK);
+            case NUT, OUTER_NUT -> Optional.of(NUT);
+            case WASHER, SHIMS, SPACER, WATER_SHIELD -> Optional.of(WASHER);
+            case CAP, CAP_PLUG -> Optional.of(CAP);
+            case CAP_GASKET, FLANGE_GASKET -> Optional.of(GASKET);
+            case HUB -> Optional.of(HUB);
+            case WHEEL, CALIPER, DRUM, HALF_SHAFT, DRIVE_FLANGE, LOCKING_HUB -> Optional.empty();
+        };
     }
 
     public String words() {

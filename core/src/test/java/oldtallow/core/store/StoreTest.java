@@ -13,6 +13,7 @@ import oldtallow.core.job.Scope;
 import oldtallow.core.part.Part;
 import oldtallow.core.quantity.OutOfRangeException;
 import oldtallow.core.store.Kit.Line;
+import oldtallow.core.store.Kit.Need;
 import oldtallow.core.store.Kit.Why;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -40,6 +41,20 @@ class StoreTest {
                 .filteredOn(line -> line.why() == Why.RENEWED)
                 .extracting(Line::part)
                 .contains(Part.INBOARD_CONE, Part.INBOARD_CUP, Part.OUTBOARD_CONE, Part.OUTBOARD_CUP);
+    }
+
+    /** Cup and cone share one fate, so they are one thing to order. */
+    @Test
+    void coneAndCupAreOneSetToOrder() {
+        Kit kit = Kit.of(Planner.plan(Briefs.of(Construction.STEPPED_BRAKED, Scope.RENEW)));
+
+        assertThat(kit.needs())
+                .containsOnlyOnce(
+                        new Need(StockKind.BEARING, Part.INBOARD_CONE),
+                        new Need(StockKind.BEARING, Part.OUTBOARD_CONE),
+                        new Need(StockKind.SEAL, Part.SEAL),
+                        new Need(StockKind.LOCK, Part.COTTER))
+                .noneMatch(need -> need.part() == Part.WASHER || need.part() == Part.INBOARD_CUP);
     }
 
     /** A kit holds exactly what the plan puts on new, each once. */

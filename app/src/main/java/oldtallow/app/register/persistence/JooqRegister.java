@@ -86,6 +86,11 @@ class JooqRegister implements RegisterStore {
     }
 
     @Override
+    public List<WheelEnd> wheelEnds(UUID workshopId, Collection<UUID> wheelEndIds) {
+        return wheelEnds.all(workshopId, wheelEndIds);
+    }
+
+    @Override
     public Optional<UUID> rigOfAxle(UUID workshopId, UUID axleId) {
         return db.select(AXLE.RIG_ID)
                 .from(AXLE)

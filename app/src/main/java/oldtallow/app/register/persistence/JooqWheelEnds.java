@@ -40,6 +40,10 @@ class JooqWheelEnds {
         return wheelEnds(workshopId, AXLE.RIG_ID.eq(any(rigIds.toArray(UUID[]::new))));
     }
 
+    List<WheelEnd> all(UUID workshopId, Collection<UUID> wheelEndIds) {
+        return wheelEnds(workshopId, WHEEL_END.ID.eq(any(wheelEndIds.toArray(UUID[]::new))));
+    }
+
     Optional<WheelEnd> find(UUID workshopId, UUID wheelEndId) {
         return wheelEnds(workshopId, WHEEL_END.ID.eq(wheelEndId)).stream().findFirst();
     }

@@ -4,8 +4,16 @@ import static oldtallow.db.tables.StockBatch.STOCK_BATCH;
 import static oldtallow.db.tables.StockItem.STOCK_ITEM;
 import static oldtallow.db.tables.StockMove.STOCK_MOVE;
 import static org.jooq.impl.DSL.any;
+import static org.jooq.impl.DSL.field;
+import static org.jooq.impl.DSL.lateral;
 import static org.jooq.impl.DSL.lower;
+import static org.jooq.impl.DSL.max;
+import static org.jooq.impl.DSL.name;
+import static org.jooq.impl.DSL.select;
+import static org.jooq.impl.DSL.selectFrom;
+import static org.jooq.impl.DSL.sum;
 
+import java.math.BigDecimal;
 import java.time.ZoneOffset;
 import java.util.Collection;
 import java.util.List;
@@ -24,14 +32,17 @@ import oldtallow.db.tables.records.StockBatchRecord;
 import oldtallow.db.tables.records.StockItemRecord;
 import oldtallow.db.tables.records.StockMoveRecord;
 import org.jooq.DSLContext;
+import org.jooq.Field;
+import org.jooq.Table;
 import org.jooq.exception.IntegrityConstraintViolationException;
+import org.jooq.impl.SQLDataType;
 import org.springframework.stereotype.Repository;
 
 @Repository
 class JooqShelf implements ShelfStore {
 
     private static final int MOST_BATCHES = 50;
-    private static final int MOST_MOVES = 1000;
+    private static final int MOVES_OF_A_BATCH = 20;
 
     private final DSLContext db;
 
@@ -52,6 +63,13 @@ class JooqShelf implements ShelfStore {
         return db.selectFrom(STOCK_ITEM)
                 .where(STOCK_ITEM.WORKSHOP_ID.eq(workshopId), STOCK_ITEM.ID.eq(itemId))
                 .fetchOptional(JooqShelf::item);
+    }
+
+    @Override
+    public List<StockItem> itemsOf(UUID workshopId, Collection<UUID> itemIds) {
+        return db.selectFrom(STOCK_ITEM)
+                .where(STOCK_ITEM.WORKSHOP_ID.eq(workshopId), STOCK_ITEM.ID.eq(any(itemIds.toArray(UUID[]::new))))
+                .fetch(JooqShelf::item);
     }
 
     @Override
@@ -172,23 +190,48 @@ class JooqShelf implements ShelfStore {
     }
 
     @Override
-    public List<StockMove> moves(UUID workshopId, Collection<UUID> batchIds) {
-        return db.selectFrom(STOCK_MOVE)
-                .where(
-                        STOCK_MOVE.WORKSHOP_ID.eq(workshopId),
-                        STOCK_MOVE.BATCH_ID.eq(any(batchIds.toArray(UUID[]::new))))
-                .orderBy(STOCK_MOVE.AT, STOCK_MOVE.ID)
-                .limit(MOST_MOVES)
-                .fetch(JooqShelf::move);
+    public List<StockMove> latestMoves(UUID workshopId, Collection<UUID> batchIds) {
+        // from each batch its own latest, so that a busy one leaves the others theirs
+        Table<StockMoveRecord> latest = lateral(selectFrom(STOCK_MOVE)
+                        .where(STOCK_MOVE.WORKSHOP_ID.eq(workshopId), STOCK_MOVE.BATCH_ID.eq(STOCK_BATCH.ID))
+                        .orderBy(STOCK_MOVE.AT.desc(), STOCK_MOVE.ID)
+                        .limit(MOVES_OF_A_BATCH))
+                .as("latest");
+        return db.select(latest.fields())
+                .from(STOCK_BATCH, latest)
+                .where(STOCK_BATCH.WORKSHOP_ID.eq(workshopId), STOCK_BATCH.ID.eq(any(batchIds.toArray(UUID[]::new))))
+                .fetch(row -> move(row.into(STOCK_MOVE)));
     }
 
     @Override
-    public List<StockMove> movesOf(UUID workshopId, UUID wheelEndId) {
-        return db.selectFrom(STOCK_MOVE)
+    public List<InWheelEnd> carried(UUID workshopId, Collection<UUID> batchIds) {
+        Field<Integer> pieces = sum(STOCK_MOVE.PIECES).neg().cast(SQLDataType.INTEGER);
+        return db.select(STOCK_MOVE.BATCH_ID, STOCK_MOVE.WHEEL_END_ID, pieces)
+                .from(STOCK_MOVE)
+                .where(
+                        STOCK_MOVE.WORKSHOP_ID.eq(workshopId),
+                        STOCK_MOVE.BATCH_ID.eq(any(batchIds.toArray(UUID[]::new))),
+                        STOCK_MOVE.WHEEL_END_ID.isNotNull())
+                .groupBy(STOCK_MOVE.BATCH_ID, STOCK_MOVE.WHEEL_END_ID)
+                .having(sum(STOCK_MOVE.PIECES).lt(BigDecimal.ZERO))
+                .fetch(row -> new InWheelEnd(row.value1(), row.value2(), row.value3()));
+    }
+
+    @Override
+    public List<StockBatch> batchesIn(UUID workshopId, UUID wheelEndId) {
+        Table<?> in = select(STOCK_MOVE.BATCH_ID, max(STOCK_MOVE.AT).as("last"))
+                .from(STOCK_MOVE)
                 .where(STOCK_MOVE.WORKSHOP_ID.eq(workshopId), STOCK_MOVE.WHEEL_END_ID.eq(wheelEndId))
-                .orderBy(STOCK_MOVE.AT.desc(), STOCK_MOVE.ID)
-                .limit(MOST_MOVES)
-                .fetch(JooqShelf::move);
+                .groupBy(STOCK_MOVE.BATCH_ID)
+                .having(sum(STOCK_MOVE.PIECES).lt(BigDecimal.ZERO))
+                .asTable("carried");
+        return db.select(STOCK_BATCH.fields())
+                .from(STOCK_BATCH)
+                .join(in)
+                .on(STOCK_BATCH.ID.eq(in.field(STOCK_MOVE.BATCH_ID)))
+                .where(STOCK_BATCH.WORKSHOP_ID.eq(workshopId))
+                .orderBy(field(name("carried", "last")).desc())
+                .fetch(row -> batch(row.into(STOCK_BATCH)));
     }
 
     private static StockItem item(StockItemRecord row) {

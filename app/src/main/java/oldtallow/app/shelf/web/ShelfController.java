@@ -39,7 +39,7 @@ class ShelfController {
         this.clock = clock;
     }
 
-    /** Everything the stores keep, and what is to be ordered. */
+    /** Everything the stores keep. */
     @GetMapping("/api/shelf")
     ShelfView shelf() {
         LocalDate today = LocalDate.now(clock);
@@ -48,14 +48,10 @@ class ShelfController {
                         .map(kind -> new StockKindView(
                                 kind, kind.words(), kind.keeps().months()))
                         .toList(),
-                shelf.all().stream().map(one -> StockItemView.of(one, today)).toList(),
-                shelf.toOrder().entrySet().stream()
-                        .map(entry -> OrderView.of(entry.getKey(), entry.getValue(), today))
-                        .sorted(Comparator.comparing(OrderView::supplier))
-                        .toList());
+                shelf.all().stream().map(one -> StockItemView.of(one, today)).toList());
     }
 
-    record ShelfView(List<StockKindView> kinds, List<StockItemView> items, List<OrderView> orders) {}
+    record ShelfView(List<StockKindView> kinds, List<StockItemView> items) {}
 
     record StockKindView(StockKind id, String words, int keepsMonths) {}
 
@@ -103,20 +99,6 @@ class ShelfController {
                     batch.isOutdated(today),
                     batch.note(),
                     batch.onHand());
-        }
-    }
-
-    /** What to order from one supplier; {@code supplier} is empty where none is on record. */
-    record OrderView(String supplier, List<StockItemView> items, BigDecimal total) {
-
-        static OrderView of(String supplier, List<Stocked> items, LocalDate today) {
-            return new OrderView(
-                    supplier,
-                    items.stream().map(one -> StockItemView.of(one, today)).toList(),
-                    items.stream()
-                            .map(Stocked::orderCost)
-                            .reduce(Money.ZERO, Money::plus)
-                            .amount());
         }
     }
 
@@ -241,7 +223,7 @@ class ShelfController {
                     trace.batch().keepsUntil(),
                     trace.batch().note(),
                     trace.batch().onHand(),
-                    trace.fitted().values().stream()
+                    trace.carriedBy().stream()
                             .map(CarriesView::of)
                             .sorted(Comparator.comparing(CarriesView::rigName).thenComparing(CarriesView::position))
                             .toList(),

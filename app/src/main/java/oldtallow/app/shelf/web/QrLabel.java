@@ -1,0 +1,97 @@
+package oldtallow.app.shelf.web;
+
+import com.google.zxing.BarcodeFormat;
+import com.google.zxing.EncodeHintType;
+import com.google.zxing.WriterException;
+import com.google.zxing.common.BitMatrix;
+import com.google.zxing.qrcode.QRCodeWriter;
+import com.google.zxing.qrcode.decoder.ErrorCorrectionLevel;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import org.springframework.web.util.HtmlUtils;
+
+/**
+ * A label of 74 × 36 mm for a bag, a box or a hub: a QR code and what stands beside it.
+ *
+ * @param address what the code opens
+ * @param title the largest words
+ * @param lines below it, at most five
+ */
+record QrLabel(String address, String title, List<String> lines) {
+
+    private static final int WIDTH_MM = 74;
+    private static final int HEIGHT_MM = 36;
+    private static final int QR_MM = 32;
+    private static final int LETTERS = 24;
+    private static final double LINE_MM = 4.6;
+
+    QrLabel {
+        lines = List.copyOf(lines);
+    }
+
+    /** As an SVG picture; black on white, so that any printer and any light will do. */
+    String svg() {
+        BitMatrix code = code();
+        double cell = (double) QR_MM / code.getWidth();
+        var path = new StringBuilder();
+        for (int y = 0; y < code.getHeight(); y++) {
+            for (int x = 0; x < code.getWidth(); x++) {
+                if (code.get(x, y)) {
+                    path.append("M%.3f %.3fh%.3fv%.3fh-%.3fz".formatted(2 + x * cell, 2 + y * cell, cell, cell, cell));
+                }
+            }
+        }
+        var text = new StringBuilder();
+        double at = 7;
+        for (String line : wrapped(title)) {
+            text.append(text(at, 4.4, "bold", line));
+            at += LINE_MM;
+        }
+        for (String line : lines) {
+            for (String piece : wrapped(line)) {
+                text.append(text(at, 3.2, "normal", piece));
+                at += LINE_MM * 0.86;
+            }
+        }
+        return """
+                <svg xmlns="http://www.w3.org/2000/svg" width="%dmm" height="%dmm" viewBox="0 0 %d %d">
+                <rect width="100%%" height="100%%" fill="#fff"/><path d="%s" fill="#000"/>%s</svg>
+                """.formatted(WIDTH_MM, HEIGHT_MM, WIDTH_MM, HEIGHT_MM, path, text);
+    }
+
+    private BitMatrix code() {
+        try {
+            return new QRCodeWriter()
+                    .encode(
+                            address,
+                            BarcodeFormat.QR_CODE,
+                            0,
+                            0,
+                            // grease on a fifth of it and it still reads
+                            Map.of(EncodeHintType.ERROR_CORRECTION, ErrorCorrectionLevel.Q, EncodeHintType.MARGIN, 1));
+        } catch (WriterException e) {
+            throw new IllegalArgumentException("no QR code of " + address, e);
+        }
+    }
+
+    private static String text(double y, double size, String weight, String words) {
+        return "<text x=\"36\" y=\"%.2f\" font-family=\"sans-serif\" font-size=\"%.1f\" font-weight=\"%s\">%s</text>"
+                .formatted(y, size, weight, HtmlUtils.htmlEscape(words, "UTF-8"));
+    }
+
+    /** Words in lines that fit beside the code. */
+    private static List<String> wrapped(String words) {
+        List<String> lines = new ArrayList<>();
+        var line = new StringBuilder();
+        for (String word : List.of(words.strip().split("\\s+", -1))) {
+            if (!line.isEmpty() && line.length() + 1 + word.length() > LETTERS) {
+                lines.add(line.toString());
+                line.setLength(0);
+            }
+            line.append(line.isEmpty() ? "" : " ").append(word);
+        }
+        lines.add(line.toString());
+        return lines;
+    }
+}
