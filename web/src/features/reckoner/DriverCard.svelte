@@ -78,5 +78,10 @@
       {leadingSize(found.thinEdge)} wide. Coming out, the drift stands on the thick edge, about
       {leadingSize(found.thickEdge)}. Assumed from the set’s sizes; look at the cup in hand.
     </p>
+  {:else}
+    <p class="max-w-[44ch] text-read">
+      Name the set: you get how wide a driver or socket may be, which of yours will do, and how much
+      to grind off the old cup.
+    </p>
   {/if}
 </section>

@@ -100,7 +100,7 @@
         oninput={ask}
         error={fit.errorOf('hubOutside', fit.hubOutside)}
       />
-      <div class="flex flex-col gap-1">
+      <div class="col-span-2 flex flex-col gap-1 tab:col-span-1">
         <span class="text-label font-semibold">Measured with</span>
         <Choice
           label="Measured with"

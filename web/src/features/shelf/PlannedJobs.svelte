@@ -1,5 +1,6 @@
 <script lang="ts">
   import type { Schemas } from '$api/client'
+  import { scopes, type Scope } from '$features/bench'
   import { date } from '$features/display'
   import { Button } from '$ui/button'
   import { Field } from '$ui/field'
@@ -14,15 +15,6 @@
 
   let { orders }: Props = $props()
 
-  type Scope = Schemas['PlannedJobForm']['scope']
-
-  const scopes = [
-    { value: 'REPACK', label: 'inspect and repack' },
-    { value: 'RENEW', label: 'renew bearings and races' },
-    { value: 'ADJUST', label: 'adjust only' },
-    { value: 'EXCHANGE', label: 'hub exchange' },
-    { value: 'FIRST_BUILD', label: 'first build of a new hub' },
-  ] as const satisfies { value: Scope; label: string }[]
   let planning = $state(false)
   let rigs = $state.raw<Schemas['YardRigView'][]>([])
   let wheelEndId = $state('')

@@ -36,10 +36,7 @@ class DemoBench {
 
     /** Opens a job as whoever asks, and does its steps, every check met, up to the one named. */
     void begin(DemoJob demo) {
-        WheelEnd end = register.rig(DemoEntries.id(demo.rig())).axles().get(demo.axle() - 1).wheelEnds().stream()
-                .filter(one -> one.side() == demo.side())
-                .findFirst()
-                .orElseThrow();
+        WheelEnd end = DemoEntries.wheelEnd(register, demo.rig(), demo.axle(), demo.side());
         UUID id = DemoEntries.id("job " + demo.rig());
         JobBench bench = jobs.open(id, end.id(), demo.scope(), Choices.USUAL);
         while (bench.now().filter(step -> !step.id().equals(demo.until())).isPresent()) {

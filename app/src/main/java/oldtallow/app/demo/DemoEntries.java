@@ -19,9 +19,11 @@ import oldtallow.app.demo.DemoYard.DemoPart;
 import oldtallow.app.demo.DemoYard.DemoRig;
 import oldtallow.app.fitted.PartEntry;
 import oldtallow.app.platform.FieldErrors;
+import oldtallow.app.register.Register;
 import oldtallow.app.register.Rig;
 import oldtallow.app.register.RigEntry;
 import oldtallow.app.register.Side;
+import oldtallow.app.register.WheelEnd;
 import oldtallow.app.register.WheelEndBuild;
 import oldtallow.core.endplay.EndPlayWindow;
 import oldtallow.core.figure.Authority;
@@ -45,6 +47,14 @@ final class DemoEntries {
 
     DemoEntries(LocalDate today) {
         this.today = today;
+    }
+
+    /** A wheel end of the demo, once its rig is entered. */
+    static WheelEnd wheelEnd(Register register, String rig, int axle, Side side) {
+        return register.rig(id(rig)).axles().get(axle - 1).wheelEnds().stream()
+                .filter(one -> one.side() == side)
+                .findFirst()
+                .orElseThrow();
     }
 
     /** The same id at every load, so that a bookmark of the demo stays good. */

@@ -7,9 +7,7 @@ import oldtallow.app.demo.DemoYard.DemoBatch;
 import oldtallow.app.demo.DemoYard.DemoStock;
 import oldtallow.app.demo.DemoYard.DemoWheel;
 import oldtallow.app.register.Register;
-import oldtallow.app.register.WheelEnd;
 import oldtallow.app.shelf.Shelf;
-import oldtallow.app.shelf.StockBatch;
 import oldtallow.app.shelf.StockItem;
 import oldtallow.app.shelf.StockMove;
 import oldtallow.core.store.Money;
@@ -44,34 +42,24 @@ class DemoShelf {
                 demo.kind().keeps(),
                 demo.want(),
                 1));
-        demo.batches().forEach(batch -> receive(id, demo, batch));
+        demo.batches().forEach(batch -> receive(id, batch));
     }
 
-    private void receive(UUID itemId, DemoStock demo, DemoBatch batch) {
+    private void receive(UUID itemId, DemoBatch batch) {
         LocalDate made = LocalDate.now(clock).minusDays(batch.madeDaysAgo());
-        UUID id = DemoEntries.id("batch " + demo.designation() + batch.batch());
-        shelf.receive(
-                UUID.randomUUID(),
-                new StockBatch(
-                        id, itemId, batch.batch(), made, demo.kind().keeps().until(made), batch.note(), 0),
-                batch.pieces());
+        UUID id = shelf.receive(
+                new Shelf.Delivery(UUID.randomUUID(), itemId, batch.batch(), made, batch.note(), batch.pieces()));
         for (DemoWheel wheel : batch.fitted()) {
             shelf.move(new StockMove(
                     UUID.randomUUID(),
                     id,
                     -1,
                     StockMove.Reason.FITTED,
-                    wheelEnd(wheel).id(),
+                    DemoEntries.wheelEnd(register, wheel.rig(), wheel.axle(), wheel.side())
+                            .id(),
                     "",
                     "",
                     clock.instant()));
         }
-    }
-
-    private WheelEnd wheelEnd(DemoWheel wheel) {
-        return register.rig(DemoEntries.id(wheel.rig())).axles().get(wheel.axle() - 1).wheelEnds().stream()
-                .filter(one -> one.side() == wheel.side())
-                .findFirst()
-                .orElseThrow();
     }
 }

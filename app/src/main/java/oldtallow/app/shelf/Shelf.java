@@ -87,41 +87,63 @@ public class Shelf {
     }
 
     /**
-     * Takes in pieces of a batch; more of a batch that is there are added to it.
+     * Pieces of a batch that came.
      *
-     * @param moveId so that a try repeated is one delivery
+     * @param id so that a try repeated is one delivery
+     * @param madeOn packed, cured or sealed on that day
      */
+    public record Delivery(UUID id, UUID itemId, String batch, LocalDate madeOn, String note, int pieces) {}
+
+    /** Takes in a delivery; more of a batch that is there are added to it. The batch they are of then. */
     @Transactional
-    public void receive(UUID moveId, StockBatch batch, int pieces) {
+    public UUID receive(Delivery came) {
         UUID workshop = Asker.now().workshopId();
         var errors = new FieldErrors();
-        if (batch.batch().isBlank() || batch.batch().length() > 40) {
-            errors.add("batch", batch.batch(), "must be 1 to 40 letters; without a number write the delivery's day");
+        if (came.batch().isBlank() || came.batch().length() > 40) {
+            errors.add("batch", came.batch(), "must be 1 to 40 letters; without a number write the delivery's day");
         }
-        if (batch.madeOn().isAfter(LocalDate.now(clock))) {
-            errors.add("madeOn", batch.madeOn(), "lies ahead; give the day it was packed, cured or sealed");
+        if (came.madeOn().isAfter(LocalDate.now(clock))) {
+            errors.add("madeOn", came.madeOn(), "lies ahead; give the day it was packed, cured or sealed");
         }
-        if (batch.note().length() > 400) {
-            errors.add("note", batch.note().length(), "must be 400 letters at most");
+        if (came.note().length() > 400) {
+            errors.add("note", came.note().length(), "must be 400 letters at most");
         }
-        if (pieces < 1 || pieces > MOST_PIECES) {
-            errors.add("pieces", pieces, "must be 1 to 10,000");
+        if (came.pieces() < 1 || came.pieces() > MOST_PIECES) {
+            errors.add("pieces", came.pieces(), "must be 1 to 10,000");
         }
         errors.throwIfAny();
-        StockItem item = store.item(workshop, batch.itemId())
-                .orElseThrow(() -> new NotFoundException("stock item", batch.itemId()));
-        if (store.hasMove(workshop, moveId)) {
-            return;
+        StockItem item = store.item(workshop, came.itemId())
+                .orElseThrow(() -> new NotFoundException("stock item", came.itemId()));
+        UUID batchId = store.batches(workshop, List.of(item.id())).stream()
+                .filter(one -> one.batch().equalsIgnoreCase(came.batch()))
+                .map(StockBatch::id)
+                .findFirst()
+                .orElseGet(() -> begin(item, came));
+        if (!store.hasMove(workshop, came.id())) {
+            write(new StockMove(
+                    came.id(),
+                    batchId,
+                    came.pieces(),
+                    Reason.RECEIVED,
+                    null,
+                    "",
+                    Asker.now().name(),
+                    clock.instant()));
         }
-        Optional<StockBatch> there = store.batches(workshop, List.of(item.id())).stream()
-                .filter(one -> one.batch().equalsIgnoreCase(batch.batch()))
-                .findFirst();
-        if (there.isEmpty()) {
-            store.add(workshop, batch);
-        }
-        UUID batchId = there.map(StockBatch::id).orElse(batch.id());
-        write(new StockMove(
-                moveId, batchId, pieces, Reason.RECEIVED, null, "", Asker.now().name(), clock.instant()));
+        return batchId;
+    }
+
+    private UUID begin(StockItem item, Delivery came) {
+        var batch = new StockBatch(
+                UUID.randomUUID(),
+                item.id(),
+                came.batch(),
+                came.madeOn(),
+                item.keeps().until(came.madeOn()),
+                came.note(),
+                0);
+        store.add(Asker.now().workshopId(), batch);
+        return batch.id();
     }
 
     /** Moves pieces on or off the shelf; tried again under its id it is one move. */

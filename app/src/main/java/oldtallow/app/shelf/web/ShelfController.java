@@ -17,7 +17,6 @@ import oldtallow.app.shelf.StockBatch;
 import oldtallow.app.shelf.StockItem;
 import oldtallow.app.shelf.StockMove;
 import oldtallow.core.store.Money;
-import oldtallow.core.store.ShelfLife;
 import oldtallow.core.store.StockKind;
 import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -144,22 +143,8 @@ class ShelfController {
     /** Takes in a delivery, or a bag that was sealed. */
     @PostMapping("/api/shelf/items/{id}/batches")
     ShelfView receive(@PathVariable UUID id, @RequestBody DeliveryForm form) {
-        ShelfLife keeps = shelf.all().stream()
-                .filter(one -> one.item().id().equals(id))
-                .map(one -> one.item().keeps())
-                .findFirst()
-                .orElse(ShelfLife.METAL_PART);
-        shelf.receive(
-                form.id(),
-                new StockBatch(
-                        UUID.randomUUID(),
-                        id,
-                        form.batch().strip(),
-                        form.madeOn(),
-                        keeps.until(form.madeOn()),
-                        form.note().strip(),
-                        0),
-                form.pieces());
+        shelf.receive(new Shelf.Delivery(
+                form.id(), id, form.batch().strip(), form.madeOn(), form.note().strip(), form.pieces()));
         return shelf();
     }
 
