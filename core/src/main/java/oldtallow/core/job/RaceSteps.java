@@ -127,7 +127,7 @@ final class RaceSteps {
                 only(
                         s -> races(s) == Choices.RaceFitting.DRIVEN,
                         how(
-                                "Driver on the thick face, never on the race.",
+                                "Driver on the edge that looks out, never on the race.",
                                 "It cocks: tap the high side. It goes tight: out again and anew."),
                         careful(Caution.STEEL_CHIPS),
                         with(Tool.BLOCKS, Tool.RACE_DRIVER, Tool.HAMMER, Tool.GOGGLES)),

@@ -48,6 +48,14 @@ public record Money(long cents) implements Comparable<Money> {
         return new Money(Math.multiplyExact(cents, count));
     }
 
+    /** So much of it as {@code amount} is of {@code whole}, both above 0; to the nearest hundredth. */
+    public Money share(double amount, double whole) {
+        if (!(amount >= 0 && whole > 0)) {
+            throw new OutOfRangeException("share of a price", amount + " of " + whole, "0 or more of more than 0");
+        }
+        return new Money(Math.round(cents * amount / whole));
+    }
+
     /** This for an hour, over a time; to the nearest hundredth. */
     public Money forAnHourOver(Duration time) {
         return new Money(BigDecimal.valueOf(cents)

@@ -15,6 +15,7 @@ import oldtallow.core.fit.CupFit.Verdict;
 import oldtallow.core.identify.Instrument;
 import oldtallow.core.quantity.Length;
 import oldtallow.core.quantity.OutOfRangeException;
+import oldtallow.core.seal.WearGroove;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;

@@ -6,17 +6,21 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import java.math.BigDecimal;
 import java.time.Duration;
 import java.time.LocalDate;
+import java.util.List;
+import java.util.Optional;
 import oldtallow.core.hub.Construction;
 import oldtallow.core.job.Briefs;
 import oldtallow.core.job.Planner;
 import oldtallow.core.job.Scope;
 import oldtallow.core.part.Part;
 import oldtallow.core.quantity.OutOfRangeException;
+import oldtallow.core.store.JobCost.For;
 import oldtallow.core.store.Kit.Line;
 import oldtallow.core.store.Kit.Need;
 import oldtallow.core.store.Kit.Why;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.EnumSource;
 import org.junit.jupiter.params.provider.MethodSource;
 import org.junit.jupiter.params.provider.ValueSource;
 
@@ -98,5 +102,55 @@ class StoreTest {
     @Test
     void sealsAgeBySevenYears() {
         assertThat(ShelfLife.NITRILE_SEAL.until(LocalDate.of(2024, 2, 29))).isEqualTo(LocalDate.of(2031, 2, 28));
+    }
+
+    @Test
+    void aShareOfAPriceIsRoundedToTheNearestHundredth() {
+        Money cartridge = Money.of(new BigDecimal("9.80"));
+
+        assertThat(cartridge.share(90, 400).amount()).isEqualByComparingTo("2.21"); // 2.205
+        assertThat(cartridge.share(0, 400)).isEqualTo(Money.ZERO);
+        assertThatThrownBy(() -> cartridge.share(90, 0)).isInstanceOf(OutOfRangeException.class);
+        assertThatThrownBy(() -> cartridge.share(Double.NaN, 400)).isInstanceOf(OutOfRangeException.class);
+    }
+
+    @Test
+    void aJobCostsItsPartsConsumablesAndTime() {
+        var cost = new JobCost(
+                Scope.REPACK,
+                List.of(
+                        new JobCost.Line(For.PART, "seal", Optional.of(Money.of(new BigDecimal("6.40")))),
+                        new JobCost.Line(For.PART, "cap", Optional.empty()),
+                        new JobCost.Line(For.CONSUMABLE, "grease", Optional.of(Money.of(new BigDecimal("1.90"))))),
+                Duration.ofMinutes(45),
+                Optional.of(Money.of(new BigDecimal("60"))));
+
+        assertThat(cost.of(For.PART).amount()).isEqualByComparingTo("6.40");
+        assertThat(cost.labour().orElseThrow().amount()).isEqualByComparingTo("45.00");
+        assertThat(cost.total().amount()).isEqualByComparingTo("53.30");
+        assertThat(cost.unpriced()).containsExactly("cap");
+        assertThat(cost.isWhole()).isFalse();
+    }
+
+    @Test
+    void withoutAnHourlyRateThereIsNoLabourAndTheCostIsNotWhole() {
+        var cost = new JobCost(Scope.ADJUST, List.of(), Duration.ofMinutes(20), Optional.empty());
+
+        assertThat(cost.labour()).isEmpty();
+        assertThat(cost.total()).isEqualTo(Money.ZERO);
+        assertThat(cost.isWhole()).isFalse();
+    }
+
+    /** Put off again and again a job ends at the roadside; it never turns into a lesser one. */
+    @ParameterizedTest
+    @EnumSource(Construction.class)
+    void whatIsPutOffGrowsUntilItEndsAtTheRoadside(Construction construction) {
+        List<Scope> growing = List.of(Scope.ADJUST, Scope.REPACK, Scope.RENEW, Scope.EXCHANGE, Scope.ROADSIDE);
+        for (Scope scope : growing.subList(0, 4)) {
+            Scope then = PutOff.of(scope, construction).orElseThrow().then();
+            assertThat(growing.indexOf(then)).isGreaterThan(growing.indexOf(scope));
+            assertThat(then.isPossibleOn(construction)).isTrue();
+        }
+        assertThat(PutOff.of(Scope.ROADSIDE, construction)).isEmpty();
     }
 }

@@ -1,4 +1,4 @@
-package oldtallow.core.fit;
+package oldtallow.core.seal;
 
 import oldtallow.core.quantity.Length;
 import oldtallow.core.quantity.OutOfRangeException;
