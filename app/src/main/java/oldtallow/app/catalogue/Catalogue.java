@@ -1,6 +1,7 @@
 package oldtallow.app.catalogue;
 
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Stream;
 import oldtallow.app.platform.FieldErrors;
@@ -35,6 +36,14 @@ public class Catalogue {
     @Transactional(readOnly = true)
     public List<BearingSet> sets() {
         return all().stream().map(set -> set.entry().set()).toList();
+    }
+
+    /** A set by its designation, cone/cup, however it is written. */
+    @Transactional(readOnly = true)
+    public Optional<BearingSet> set(String designation) {
+        return sets().stream()
+                .filter(set -> set.designation().toString().equalsIgnoreCase(designation.strip()))
+                .findFirst();
     }
 
     /** Adds a set of the workshop's own. */

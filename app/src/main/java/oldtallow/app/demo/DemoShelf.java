@@ -2,6 +2,7 @@ package oldtallow.app.demo;
 
 import java.time.Clock;
 import java.time.LocalDate;
+import java.util.Optional;
 import java.util.UUID;
 import oldtallow.app.demo.DemoYard.DemoBatch;
 import oldtallow.app.demo.DemoYard.DemoStock;
@@ -41,6 +42,7 @@ class DemoShelf {
                 Money.of(demo.price()),
                 demo.kind().keeps(),
                 demo.want(),
+                Optional.ofNullable(demo.tin()),
                 1));
         demo.batches().forEach(batch -> receive(id, batch));
     }

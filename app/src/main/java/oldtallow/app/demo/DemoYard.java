@@ -8,6 +8,7 @@ import oldtallow.app.fitted.PartPlace;
 import oldtallow.app.register.Rig;
 import oldtallow.app.register.RigKind;
 import oldtallow.app.register.Side;
+import oldtallow.app.shelf.StockItem.Tin;
 import oldtallow.app.wire.LockForm;
 import oldtallow.app.wire.TorqueEntry;
 import oldtallow.core.figure.FigureKind;
@@ -30,6 +31,7 @@ record DemoYard(
             String supplier,
             BigDecimal price,
             Integer want,
+            @Nullable Tin tin,
             List<DemoBatch> batches) {}
 
     /** {@code pieces} that came; each of {@code fitted} took one. */

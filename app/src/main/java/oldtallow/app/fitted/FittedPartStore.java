@@ -11,6 +11,9 @@ public interface FittedPartStore {
     /** Everything that is or was fitted to these wheel ends, by place, the latest first. */
     List<FittedPart> of(UUID workshopId, Collection<UUID> wheelEndIds);
 
+    /** Parts on a wheel end now whose batch begins so, however it is written; at most so many. */
+    List<FittedPart> ofBatch(UUID workshopId, String beginning, int most);
+
     /** Takes off what is in a place; nothing happens where it is empty. */
     void takeOff(UUID workshopId, UUID wheelEndId, PartPlace place, LocalDate on);
 

@@ -14,6 +14,8 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 public class FittedParts {
 
+    private static final int MOST_OF_A_BATCH = 1000;
+
     private final FittedPartStore store;
     private final Clock clock;
 
@@ -32,6 +34,12 @@ public class FittedParts {
     @Transactional(readOnly = true)
     public List<FittedPart> fittedTo(UUID wheelEndId) {
         return of(List.of(wheelEndId)).stream().filter(FittedPart::isFitted).toList();
+    }
+
+    /** Parts on a wheel end now whose batch begins so, however it is written. */
+    @Transactional(readOnly = true)
+    public List<FittedPart> ofBatch(String beginning) {
+        return store.ofBatch(Asker.now().workshopId(), beginning, MOST_OF_A_BATCH);
     }
 
     /** Puts a part in its place; what was there is off from that day on, or from today. */

@@ -2,20 +2,26 @@ package oldtallow.app.job;
 
 import java.util.List;
 import java.util.Optional;
+import oldtallow.app.greasing.GreaseFills;
 import oldtallow.app.job.JobEntry.Added;
 import oldtallow.app.job.JobEntry.Item;
 import oldtallow.app.job.JobEntry.StepDone;
 import oldtallow.app.platform.ConflictException;
 import oldtallow.app.platform.FieldErrors;
 import oldtallow.app.platform.InvalidInputException;
+import oldtallow.core.fit.SeatedCup;
 import oldtallow.core.job.Scope;
+import oldtallow.core.quantity.Length;
 import oldtallow.core.step.Check;
 import oldtallow.core.step.Step;
+import org.jspecify.annotations.Nullable;
 
 /** Which entries a job takes as it stands, and what becomes of those that come late. */
 final class EntryRules {
 
     private static final int MOST_WORDS = 1000;
+    /** How the ids of checks end that call a cup seated. */
+    private static final String SEATED = "-seated";
 
     private final JobBench bench;
     private final boolean isMechanic;
@@ -77,6 +83,15 @@ final class EntryRules {
                 yield sent;
             }
             case JobEntry.FirstLooked look -> sent;
+            case JobEntry.Greased greased -> {
+                GreaseFills.check(greased.grease(), greased.batch());
+                refuseUnless(
+                        greased.grease().isKnown(),
+                        "thickener",
+                        greased.grease().thickener().words(),
+                        "must be known of a new grease; it stands on the tin or its data sheet");
+                yield sent;
+            }
             case JobEntry.PhotoTaken photo -> {
                 step(photo.stepId());
                 yield sent;
@@ -149,8 +164,26 @@ final class EntryRules {
         if (sent.note().length() > MOST_WORDS) {
             errors.add("note", null, "must be at most " + MOST_WORDS + " characters");
         }
+        if (sent.checksMet().stream().anyMatch(id -> id.endsWith(SEATED))) {
+            checkGaps(sent.readings(), errors);
+        }
         errors.throwIfAny();
         return sent;
+    }
+
+    /** A gap that was measured speaks against a cup that is called seated. */
+    private static void checkGaps(List<JobEntry.Taken> readings, FieldErrors errors) {
+        List<Length> gaps = CupGaps.of(readings);
+        if (gaps.isEmpty()) {
+            return;
+        }
+        @Nullable SeatedCup cup = errors.at("readings", () -> new SeatedCup(gaps));
+        if (cup != null && cup.verdict() != SeatedCup.Verdict.SEATED) {
+            errors.add(
+                    "readings",
+                    cup.verdict().words(),
+                    "must be no gap anywhere: " + cup.advice() + ", then measure again");
+        }
     }
 
     private Step step(String id) {

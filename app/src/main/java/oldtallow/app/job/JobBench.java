@@ -11,6 +11,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import oldtallow.app.job.JobEntry.FirstLooked;
+import oldtallow.app.job.JobEntry.Greased;
 import oldtallow.app.job.JobEntry.Item;
 import oldtallow.app.job.JobEntry.Judged;
 import oldtallow.app.job.JobEntry.Waits;
@@ -35,6 +36,7 @@ import oldtallow.core.step.PartMove;
 import oldtallow.core.step.ReadingKind;
 import oldtallow.core.step.Stage;
 import oldtallow.core.step.Step;
+import oldtallow.core.step.Supply;
 
 /**
  * How a job stands: its entries, read in their order.
@@ -42,6 +44,7 @@ import oldtallow.core.step.Step;
  * @param done steps as they were done
  * @param rest steps still to do
  * @param waivedChecks ids of checks a mechanic let go
+ * @param greased which grease goes in; empty until somebody says
  * @param waits what it waits for; empty while work goes on
  */
 public record JobBench(
@@ -56,6 +59,7 @@ public record JobBench(
         Set<String> waivedChecks,
         Optional<FirstLooked> firstLook,
         Map<Item, Judged> judged,
+        Optional<Greased> greased,
         Optional<Waits> waits) {
 
     /** A step that was done, as the plan had it then. */
@@ -77,6 +81,13 @@ public record JobBench(
                 .flatMap(step -> step.checks().stream())
                 .filter(check -> check.must() && !metChecks.contains(check.id()) && !waivedChecks.contains(check.id()))
                 .toList();
+    }
+
+    /** Whether it has put grease into the hub. */
+    boolean hasGreased() {
+        return done.stream()
+                .anyMatch(one -> one.step().stage() == Stage.GREASE
+                        && one.step().supplies().contains(Supply.WHEEL_BEARING_GREASE));
     }
 
     /** From when on a setting of the nut counts: since it was last taken off, or the job began. */
@@ -139,6 +150,7 @@ public record JobBench(
         private final Set<Part> condemned = EnumSet.noneOf(Part.class);
         private final List<FirstLooked> looks = new ArrayList<>(1);
         private final Map<Item, Judged> judged = new EnumMap<>(Item.class);
+        private final List<Greased> greased = new ArrayList<>(1);
         private final List<Waits> waits = new ArrayList<>(1);
 
         Reading(Job job, WheelEnd end) {
@@ -173,6 +185,7 @@ public record JobBench(
                     Set.copyOf(waived),
                     looks.stream().reduce((earlier, later) -> later),
                     Map.copyOf(judged),
+                    greased.stream().findFirst(),
                     waits.stream().findFirst());
         }
 
@@ -207,6 +220,10 @@ public record JobBench(
                 case JobEntry.StepUndone(String stepId) -> undo(stepId);
                 case JobEntry.Waived(String checkId, String reason) -> waived.add(checkId);
                 case FirstLooked look -> looks.add(look);
+                case Greased one -> {
+                    greased.clear();
+                    greased.add(one);
+                }
                 case Waits one -> {
                     waits.clear();
                     waits.add(one);

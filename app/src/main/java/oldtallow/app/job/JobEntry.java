@@ -5,6 +5,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Stream;
+import oldtallow.app.greasing.GreaseFill.Grease;
 import oldtallow.core.job.Choices;
 import oldtallow.core.job.Scope;
 import oldtallow.core.judge.Finding;
@@ -99,6 +100,13 @@ public sealed interface JobEntry {
 
     /** What it waited for is here. */
     record WentOn() implements JobEntry {}
+
+    /**
+     * Which grease goes in; the latest counts.
+     *
+     * @param batch may be empty
+     */
+    record Greased(Grease grease, String batch) implements JobEntry {}
 
     /** A photo was taken at a step. */
     record PhotoTaken(String stepId, UUID photoId) implements JobEntry {}

@@ -10,8 +10,8 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Stream;
-import oldtallow.app.figures.Figures;
-import oldtallow.app.fitted.FittedParts;
+import oldtallow.app.greasing.GreaseFill.Grease;
+import oldtallow.app.greasing.GreaseFills;
 import oldtallow.app.nut.NutSettings;
 import oldtallow.app.photo.Photo;
 import oldtallow.app.platform.ConflictException;
@@ -23,8 +23,6 @@ import oldtallow.app.register.WheelEnd;
 import oldtallow.app.walls.Asker;
 import oldtallow.app.walls.Role;
 import oldtallow.app.walls.SignedIn;
-import oldtallow.core.figure.Authority;
-import oldtallow.core.figure.FigureKind;
 import oldtallow.core.hub.Fastening;
 import oldtallow.core.job.Choices;
 import oldtallow.core.job.JobBrief;
@@ -44,17 +42,23 @@ public class Jobs {
 
     private final JobStore store;
     private final Register register;
-    private final FittedParts fitted;
-    private final Figures figures;
+    private final Beforehand known;
     private final NutSettings settings;
+    private final GreaseFills greasings;
     private final Clock clock;
 
-    Jobs(JobStore store, Register register, FittedParts fitted, Figures figures, NutSettings settings, Clock clock) {
+    Jobs(
+            JobStore store,
+            Register register,
+            Beforehand known,
+            NutSettings settings,
+            GreaseFills greasings,
+            Clock clock) {
         this.store = store;
         this.register = register;
-        this.fitted = fitted;
-        this.figures = figures;
+        this.known = known;
         this.settings = settings;
+        this.greasings = greasings;
         this.clock = clock;
     }
 
@@ -70,7 +74,7 @@ public class Jobs {
     @Transactional(readOnly = true)
     public Preview preview(UUID wheelEndId, Scope scope, Choices choices) {
         WheelEnd end = register.wheelEnd(wheelEndId);
-        Plan plan = Planner.plan(brief(end, scope, choices, known(end), worker(Asker.now())));
+        Plan plan = Planner.plan(brief(end, scope, choices, known.of(end), worker(Asker.now())));
         List<Duration> past = store.pastWork(Asker.now().workshopId(), end.construction(), scope);
         Duration takes = past.isEmpty()
                 ? plan.usually()
@@ -87,16 +91,16 @@ public class Jobs {
             return bench(earlier.get());
         }
         WheelEnd end = register.wheelEnd(wheelEndId);
-        Known known = known(end);
+        Known before = known.of(end);
         // refuses what this construction cannot have
-        JobBrief brief = brief(end, scope, choices, known, worker(person));
+        JobBrief brief = brief(end, scope, choices, before, worker(person));
         var job = new Job(
                 id,
                 wheelEndId,
                 end.construction(),
                 brief.scope(),
                 brief.worker(),
-                known,
+                before,
                 Job.State.OPEN,
                 clock.instant());
         if (!store.add(person, job)) {
@@ -230,6 +234,15 @@ public class Jobs {
     }
 
     private void end(UUID workshop, JobBench bench, Job.State state) {
+        if (bench.hasGreased()) {
+            // given up or not: the old grease is no longer what is in it
+            greasings.fill(
+                    UUID.randomUUID(),
+                    bench.end().id(),
+                    bench.job().id(),
+                    bench.greased().map(JobEntry.Greased::grease).orElse(Grease.UNKNOWN),
+                    bench.greased().map(JobEntry.Greased::batch).orElse(""));
+        }
         store.end(workshop, bench.job().id(), state, clock.instant(), JobEnd.worked(bench.entries()));
         register.touched(bench.end().rigId());
     }
@@ -248,18 +261,6 @@ public class Jobs {
 
     private Job job(UUID jobId) {
         return store.find(Asker.now().workshopId(), jobId).orElseThrow(() -> new NotFoundException("job", jobId));
-    }
-
-    private Known known(WheelEnd end) {
-        boolean bearings = fitted.fittedTo(end.id()).stream()
-                        .filter(part -> part.place().isBearing() && part.set().isPresent())
-                        .count()
-                == 2;
-        boolean makers = figures.ladder(end).entrySet().stream()
-                .filter(one -> one.getKey() == FigureKind.NUT_SEQUENCE || one.getKey() == FigureKind.END_PLAY)
-                .flatMap(one -> one.getValue().stream())
-                .anyMatch(figure -> figure.authority() == Authority.MAKER);
-        return new Known(bearings, makers, false);
     }
 
     private static JobBrief brief(WheelEnd end, Scope scope, Choices choices, Known known, Worker worker) {

@@ -23,6 +23,9 @@ import oldtallow.app.register.Register;
 import oldtallow.app.register.Rig;
 import oldtallow.app.register.RigTouched;
 import oldtallow.app.register.WheelEnd;
+import oldtallow.app.shelf.Recall;
+import oldtallow.app.shelf.StockBatch;
+import oldtallow.app.shelf.StockItem;
 import oldtallow.app.walls.Asker;
 import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Service;
@@ -42,17 +45,17 @@ public class Palette {
     private final PaletteStore store;
     private final Register register;
     private final FittedParts fitted;
+    private final Recall recall;
 
-    Palette(PaletteStore store, Register register, FittedParts fitted) {
+    Palette(PaletteStore store, Register register, FittedParts fitted, Recall recall) {
         this.store = store;
         this.register = register;
         this.fitted = fitted;
+        this.recall = recall;
     }
 
     /** What was found. */
     public sealed interface Hit {
-
-        Rig rig();
 
         record OfRig(Rig rig) implements Hit {}
 
@@ -61,6 +64,9 @@ public class Palette {
         record OfWheelEnd(Rig rig, WheelEnd end) implements Hit {}
 
         record OfPart(Rig rig, WheelEnd end, FittedPart part) implements Hit {}
+
+        /** A batch on the shelf. */
+        record OfBatch(StockItem item, StockBatch batch) implements Hit {}
     }
 
     /** The best hits for what was typed so far. */
@@ -87,7 +93,15 @@ public class Palette {
                 hits.addAll(hits(entry, rig, parts, positions, owners));
             }
         }
-        return hits.stream().limit(MOST_HITS).toList();
+        return Stream.concat(batches(typed), hits.stream()).limit(MOST_HITS).toList();
+    }
+
+    /** Batches of the shelf; one letter would find too many to be of use. */
+    private Stream<Hit> batches(String typed) {
+        String number = typed.strip();
+        return number.length() < 2
+                ? Stream.of()
+                : recall.batches(number).stream().map(known -> new Hit.OfBatch(known.item(), known.batch()));
     }
 
     /** Renews the words of a rig that changed. */

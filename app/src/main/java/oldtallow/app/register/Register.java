@@ -75,11 +75,11 @@ public class Register {
         return store.wheelEnd(Asker.now().workshopId(), id).orElseThrow(() -> new NotFoundException("wheel end", id));
     }
 
-    /** Wheel ends by their ids; those of other workshops are not there. */
+    /** What wheel ends are called; those of other workshops are not there. */
     @Transactional(readOnly = true)
-    public Map<UUID, WheelEnd> wheelEnds(Collection<UUID> ids) {
-        return store.wheelEnds(Asker.now().workshopId(), ids).stream()
-                .collect(Collectors.toMap(WheelEnd::id, Function.identity()));
+    public Map<UUID, WheelEndName> names(Collection<UUID> ids) {
+        return store.names(Asker.now().workshopId(), ids).stream()
+                .collect(Collectors.toMap(WheelEndName::id, Function.identity()));
     }
 
     /** Whose axle it is. */

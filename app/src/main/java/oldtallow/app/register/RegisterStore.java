@@ -17,7 +17,8 @@ public interface RegisterStore {
 
     Optional<WheelEnd> wheelEnd(UUID workshopId, UUID wheelEndId);
 
-    List<WheelEnd> wheelEnds(UUID workshopId, Collection<UUID> wheelEndIds);
+    /** Names alone, for lists of many. */
+    List<WheelEndName> names(UUID workshopId, Collection<UUID> wheelEndIds);
 
     Optional<UUID> rigOfAxle(UUID workshopId, UUID axleId);
 

@@ -24,17 +24,7 @@ public record WheelEnd(
 
     /** The name the trade uses: left, front left, middle right, axle 3 left. */
     public String positionName() {
-        String across = side == Side.LEFT ? "left" : "right";
-        if (axleCount == 1) {
-            return across;
-        }
-        if (axlePosition == 1) {
-            return "front " + across;
-        }
-        if (axlePosition == axleCount) {
-            return "rear " + across;
-        }
-        return (axleCount == 3 ? "middle " : "axle " + axlePosition + " ") + across;
+        return new WheelEndName(id, rigId, rigName, axlePosition, axleCount, side).positionName();
     }
 
     public Construction construction() {

@@ -6,21 +6,17 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import java.util.UUID;
-import oldtallow.app.fitted.FittedPart;
-import oldtallow.app.fitted.FittedParts;
-import oldtallow.app.fitted.PartPlace;
 import oldtallow.app.job.Jobs;
 import oldtallow.app.platform.FieldErrors;
 import oldtallow.app.platform.NotFoundException;
 import oldtallow.app.register.Register;
 import oldtallow.app.register.WheelEnd;
+import oldtallow.app.shelf.Kits.KitLine;
 import oldtallow.app.shelf.Shelf.Stocked;
 import oldtallow.app.walls.Asker;
 import oldtallow.core.job.Choices;
-import oldtallow.core.part.Part;
-import oldtallow.core.store.Kit;
+import oldtallow.core.job.Plan;
 import oldtallow.core.store.Money;
 import oldtallow.core.store.StockKind;
 import org.springframework.stereotype.Service;
@@ -33,33 +29,21 @@ public class OrderList {
     private final PlannedJobStore store;
     private final Shelf shelf;
     private final Register register;
-    private final FittedParts fitted;
+    private final Kits kits;
     private final Jobs jobs;
     private final Clock clock;
 
-    OrderList(PlannedJobStore store, Shelf shelf, Register register, FittedParts fitted, Jobs jobs, Clock clock) {
+    OrderList(PlannedJobStore store, Shelf shelf, Register register, Kits kits, Jobs jobs, Clock clock) {
         this.store = store;
         this.shelf = shelf;
         this.register = register;
-        this.fitted = fitted;
+        this.kits = kits;
         this.jobs = jobs;
         this.clock = clock;
     }
 
-    /**
-     * A planned job and its kit.
-     *
-     * @param saved parts bought kits rarely hold: the old ones are saved
-     */
-    public record Planned(PlannedJob job, WheelEnd wheelEnd, List<KitLine> kit, List<Part> saved) {}
-
-    /**
-     * A part of a kit.
-     *
-     * @param designation as fitted now; empty where nobody has written it down
-     * @param stocked the thing on the shelf it is; empty where the shelf keeps none
-     */
-    public record KitLine(Part part, StockKind kind, String designation, Optional<Stocked> stocked) {}
+    /** A planned job and its kit. */
+    public record Planned(PlannedJob job, WheelEnd wheelEnd, Kits.Held kit) {}
 
     /** So many of a thing to order. */
     public record Line(StockKind kind, String designation, String supplier, Money price, int pieces) {
@@ -106,7 +90,7 @@ public class OrderList {
         Map<UUID, Integer> needed = new HashMap<>();
         Map<KitLine, Integer> unknown = new HashMap<>();
         for (Planned one : planned) {
-            for (KitLine line : one.kit()) {
+            for (KitLine line : one.kit().lines()) {
                 line.stocked()
                         .ifPresentOrElse(
                                 stocked -> needed.merge(stocked.item().id(), 1, Integer::sum),
@@ -125,53 +109,13 @@ public class OrderList {
                         pieces));
             }
         }
-        unknown.forEach((line, pieces) -> lines.add(new Line(
-                line.kind(),
-                line.designation().isEmpty() ? line.part().words() + ", size not on record" : line.designation(),
-                "",
-                Money.ZERO,
-                pieces)));
+        unknown.forEach((line, pieces) -> lines.add(new Line(line.kind(), line.words(), "", Money.ZERO, pieces)));
         return new Orders(planned, List.copyOf(lines));
     }
 
     private Planned planned(PlannedJob job, List<Stocked> stock) {
         WheelEnd end = register.wheelEnd(job.wheelEndId());
-        List<FittedPart> parts = fitted.fittedTo(end.id());
-        Kit kit = Kit.of(jobs.preview(end.id(), job.scope(), Choices.USUAL).plan());
-        return new Planned(
-                job,
-                end,
-                kit.needs().stream().map(need -> line(need, parts, stock)).toList(),
-                kit.lines().stream()
-                        .filter(line -> !line.why().isBought())
-                        .map(Kit.Line::part)
-                        .toList());
-    }
-
-    private static KitLine line(Kit.Need need, List<FittedPart> parts, List<Stocked> stock) {
-        String designation = place(need.part())
-                .flatMap(place ->
-                        parts.stream().filter(part -> part.place() == place).findFirst())
-                .map(FittedPart::words)
-                .orElse("");
-        Optional<Stocked> stocked = stock.stream()
-                .filter(one -> one.item().kind() == need.kind()
-                        && one.item().designation().equalsIgnoreCase(designation))
-                .findFirst();
-        return new KitLine(need.part(), need.kind(), designation, stocked);
-    }
-
-    private static Optional<PartPlace> place(Part part) {
-        return switch (part) {
-            case INBOARD_CONE -> Optional.of(PartPlace.INBOARD_BEARING);
-            case OUTBOARD_CONE -> Optional.of(PartPlace.OUTBOARD_BEARING);
-            case SEAL -> Optional.of(PartPlace.SEAL);
-            case WASHER -> Optional.of(PartPlace.WASHER);
-            case NUT -> Optional.of(PartPlace.NUT);
-            case COTTER, TAB_WASHER, RETAINER, TANG_WASHER, LOCK_PLATE -> Optional.of(PartPlace.LOCK);
-            case CAP -> Optional.of(PartPlace.CAP);
-            case SPACER -> Optional.of(PartPlace.SPACER);
-            default -> Optional.empty();
-        };
+        Plan plan = jobs.preview(end.id(), job.scope(), Choices.USUAL).plan();
+        return new Planned(job, end, kits.kit(plan, end.id(), stock));
     }
 }

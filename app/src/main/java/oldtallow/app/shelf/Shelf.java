@@ -4,18 +4,16 @@ import java.time.Clock;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import java.util.UUID;
-import java.util.function.Function;
 import java.util.stream.Collectors;
 import oldtallow.app.platform.ConflictException;
 import oldtallow.app.platform.FieldErrors;
 import oldtallow.app.platform.NotFoundException;
 import oldtallow.app.register.Register;
-import oldtallow.app.register.WheelEnd;
-import oldtallow.app.shelf.ShelfStore.InWheelEnd;
 import oldtallow.app.shelf.StockMove.Reason;
 import oldtallow.app.walls.Asker;
+import oldtallow.core.grease.GreaseCode;
+import oldtallow.core.store.StockKind;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -25,6 +23,7 @@ public class Shelf {
 
     private static final int MOST_PIECES = 10_000;
     private static final int MOST_WANTED = 10_000;
+    private static final int MOST_GRAMS = 200_000;
 
     private final ShelfStore store;
     private final Register register;
@@ -155,7 +154,7 @@ public class Shelf {
         if (store.hasMove(workshop, move.id())) {
             return batch;
         }
-        check(move);
+        check(move, batch);
         if (move.wheelEndId() != null) {
             register.wheelEnd(move.wheelEndId());
         }
@@ -172,68 +171,23 @@ public class Shelf {
     }
 
     /**
-     * A batch and where its pieces are.
+     * Puts right what lies there, after counting; tried again under its id it is one count.
      *
-     * @param moves the latest first; the earliest may be left out
-     * @param carriedBy every wheel end that carries pieces of it
+     * @param counted pieces that are there
      */
-    public record Trace(StockItem item, StockBatch batch, List<StockMove> moves, List<Carries> carriedBy) {}
-
-    /** A wheel end that carries pieces of a batch. */
-    public record Carries(WheelEnd wheelEnd, int pieces) {}
-
-    /** Every batch whose number begins so, with the wheel ends that carry it. */
-    @Transactional(readOnly = true)
-    public List<Trace> recall(String number) {
+    @Transactional
+    public void count(UUID id, UUID batchId, int counted, String note) {
+        UUID workshop = Asker.now().workshopId();
+        StockBatch batch = store.batch(workshop, batchId).orElseThrow(() -> new NotFoundException("batch", batchId));
         var errors = new FieldErrors();
-        if (number.isBlank()) {
-            errors.add("batch", number, "is missing; give the number or how it begins");
+        if (counted < 0 || counted > MOST_PIECES) {
+            errors.add("counted", counted, "must be 0 to 10,000");
         }
         errors.throwIfAny();
-        return traces(store.batchesBeginning(Asker.now().workshopId(), number.strip()));
-    }
-
-    /** A batch and where its pieces are. */
-    @Transactional(readOnly = true)
-    public Trace trace(UUID batchId) {
-        return traces(List.of(store.batch(Asker.now().workshopId(), batchId)
-                        .orElseThrow(() -> new NotFoundException("batch", batchId))))
-                .getFirst();
-    }
-
-    /** What came from the shelf into a wheel end, the latest first, with its batch. */
-    @Transactional(readOnly = true)
-    public List<Trace> of(UUID wheelEndId) {
-        register.wheelEnd(wheelEndId);
-        return traces(store.batchesIn(Asker.now().workshopId(), wheelEndId));
-    }
-
-    private List<Trace> traces(List<StockBatch> batches) {
-        UUID workshop = Asker.now().workshopId();
-        List<UUID> ids = batches.stream().map(StockBatch::id).toList();
-        Map<UUID, List<StockMove>> moves =
-                store.latestMoves(workshop, ids).stream().collect(Collectors.groupingBy(StockMove::batchId));
-        Map<UUID, List<InWheelEnd>> carried =
-                store.carried(workshop, ids).stream().collect(Collectors.groupingBy(InWheelEnd::batchId));
-        Map<UUID, WheelEnd> ends = register.wheelEnds(carried.values().stream()
-                .flatMap(List::stream)
-                .map(InWheelEnd::wheelEndId)
-                .collect(Collectors.toSet()));
-        Map<UUID, StockItem> items =
-                store.itemsOf(workshop, batches.stream().map(StockBatch::itemId).collect(Collectors.toSet())).stream()
-                        .collect(Collectors.toMap(StockItem::id, Function.identity()));
-        return batches.stream()
-                .map(batch -> new Trace(
-                        Optional.ofNullable(items.get(batch.itemId())).orElseThrow(),
-                        batch,
-                        moves.getOrDefault(batch.id(), List.of()),
-                        carried.getOrDefault(batch.id(), List.of()).stream()
-                                .map(one -> new Carries(
-                                        Optional.ofNullable(ends.get(one.wheelEndId()))
-                                                .orElseThrow(),
-                                        one.pieces()))
-                                .toList()))
-                .toList();
+        int off = counted - batch.onHand();
+        if (off != 0) {
+            move(new StockMove(id, batchId, off, Reason.COUNTED, null, note, "", clock.instant()));
+        }
     }
 
     private void write(StockMove move) {
@@ -256,6 +210,7 @@ public class Shelf {
 
     private static void check(StockItem item) {
         var errors = new FieldErrors();
+        item.tin().ifPresent(tin -> check(tin, item.kind(), errors));
         if (item.designation().isBlank() || item.designation().length() > 60) {
             errors.add("designation", item.designation(), "must be 1 to 60 letters, as it stands on the box");
         }
@@ -271,8 +226,17 @@ public class Shelf {
         errors.throwIfAny();
     }
 
-    private static void check(StockMove move) {
+    private void check(StockMove move, StockBatch batch) {
         var errors = new FieldErrors();
+        if (move.reason() == Reason.FITTED
+                && batch.isOutdated(LocalDate.now(clock))
+                && move.note().isBlank()) {
+            errors.add(
+                    "note",
+                    null,
+                    "must say why it is still good: this batch kept until " + batch.keepsUntil()
+                            + ". Or take a fresher one");
+        }
         if (Math.abs(move.pieces()) > MOST_PIECES || !move.reason().allows(move.pieces())) {
             errors.add(
                     "pieces",
@@ -294,6 +258,18 @@ public class Shelf {
             errors.add("note", move.note().length(), "must be 400 letters at most");
         }
         errors.throwIfAny();
+    }
+
+    private static void check(StockItem.Tin tin, StockKind kind, FieldErrors errors) {
+        if (kind != StockKind.GREASE) {
+            errors.add("thickener", tin.thickener(), "is of a grease; leave it out for a " + kind.words());
+        }
+        if (tin.grams() < 1 || tin.grams() > MOST_GRAMS) {
+            errors.add("grams", tin.grams(), "must be 1 to 200,000 g in one tin");
+        }
+        if (!tin.code().isEmpty()) {
+            errors.at("code", () -> GreaseCode.parse(tin.code()));
+        }
     }
 
     private static void refuseTaken(StockItem item) {

@@ -27,8 +27,8 @@ public interface ShelfStore {
 
     Optional<StockBatch> batch(UUID workshopId, UUID batchId);
 
-    /** Batches whose number begins so, however it is written, at most fifty. */
-    List<StockBatch> batchesBeginning(UUID workshopId, String number);
+    /** Batches whose number begins so, however it is written. */
+    List<StockBatch> batchesBeginning(UUID workshopId, String number, int most);
 
     /** With nothing on hand yet; false where its id or number is taken. */
     boolean add(UUID workshopId, StockBatch batch);

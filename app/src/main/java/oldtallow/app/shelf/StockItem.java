@@ -1,6 +1,8 @@
 package oldtallow.app.shelf;
 
+import java.util.Optional;
 import java.util.UUID;
+import oldtallow.core.grease.Thickener;
 import oldtallow.core.store.Money;
 import oldtallow.core.store.ShelfLife;
 import oldtallow.core.store.StockKind;
@@ -13,6 +15,7 @@ import oldtallow.core.store.StockKind;
  * @param supplier may be empty
  * @param price of one
  * @param want how many are to lie on the shelf at least
+ * @param tin of grease only, where somebody has said what it is
  * @param version grows with every change
  */
 public record StockItem(
@@ -24,4 +27,14 @@ public record StockItem(
         Money price,
         ShelfLife keeps,
         int want,
-        int version) {}
+        Optional<Tin> tin,
+        int version) {
+
+    /**
+     * A tin or cartridge of grease.
+     *
+     * @param code such as KP2K-30; may be empty
+     * @param grams in one piece, 1 to 200,000
+     */
+    public record Tin(Thickener thickener, String code, int grams) {}
+}

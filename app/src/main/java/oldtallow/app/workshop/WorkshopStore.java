@@ -7,4 +7,10 @@ import java.util.UUID;
 public interface WorkshopStore {
 
     Optional<Workshop> find(UUID workshopId);
+
+    /** Empty where none were ever set. */
+    Optional<Rates> rates(UUID workshopId);
+
+    /** False if the version is stale. */
+    boolean set(UUID workshopId, Rates rates);
 }

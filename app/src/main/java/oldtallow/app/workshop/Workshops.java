@@ -1,7 +1,11 @@
 package oldtallow.app.workshop;
 
+import java.util.Optional;
 import java.util.UUID;
+import oldtallow.app.platform.ConflictException;
+import oldtallow.app.platform.InvalidInputException;
 import oldtallow.app.walls.Asker;
+import oldtallow.app.walls.Role;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -24,5 +28,22 @@ public class Workshops {
     /** Its id, without asking the database. */
     public UUID currentId() {
         return Asker.now().workshopId();
+    }
+
+    /** What its time costs; empty where nobody has said. */
+    @Transactional(readOnly = true)
+    public Optional<Rates> rates() {
+        return store.rates(currentId());
+    }
+
+    /** Sets what its time costs; an owner's to do. */
+    @Transactional
+    public void set(Rates rates) {
+        if (Asker.now().role() != Role.OWNER) {
+            throw new InvalidInputException("rates", rates.hour().amount(), "are an owner's to set; ask one");
+        }
+        if (!store.set(currentId(), rates)) {
+            throw new ConflictException("Somebody changed the rates meanwhile. Load them again.");
+        }
     }
 }

@@ -62,6 +62,13 @@ public record SeatedCup(List<Length> gaps) {
         return tilt > COCKED_MM ? Verdict.COCKED : Verdict.DRIVE_ON;
     }
 
+    /** What to do, with the side named. */
+    public String advice() {
+        return verdict() == Verdict.COCKED
+                ? "tap it at " + highSide() + " o'clock"
+                : verdict().words();
+    }
+
     /** Where it stands high, by the clock: the point with the widest gap. */
     public String highSide() {
         int high = 0;

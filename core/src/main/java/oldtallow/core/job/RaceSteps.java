@@ -144,6 +144,7 @@ final class RaceSteps {
                         with(Tool.PRESS, Tool.GOGGLES)),
                 using(Supply.LIGHT_OIL),
                 with(Tool.FEELER, Tool.LAMP),
+                read(ReadingKind.GAP_AT_12, ReadingKind.GAP_AT_3, ReadingKind.GAP_AT_6, ReadingKind.GAP_AT_9),
                 must("races." + which + "-seated", "the sound changed; no gap at the shoulder all round"),
                 after("races.right-cup", "races.warm"),
                 on(cup),

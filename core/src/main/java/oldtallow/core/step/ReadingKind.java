@@ -24,7 +24,11 @@ public enum ReadingKind {
     SPINDLE_AT_OUTBOARD_SEAT("spindle at the outboard seat", ReadingUnit.MILLIMETRE, 10, 150),
     CONE_BORE("cone bore", ReadingUnit.MILLIMETRE, 10, 150),
     CUP_OUTSIDE("cup outside diameter", ReadingUnit.MILLIMETRE, 20, 250),
-    WHEEL_NUT_TORQUE("wheel-nut torque", ReadingUnit.NEWTON_METRE, 20, 1000);
+    WHEEL_NUT_TORQUE("wheel-nut torque", ReadingUnit.NEWTON_METRE, 20, 1000),
+    GAP_AT_12("gap behind the cup at 12 o'clock", ReadingUnit.MILLIMETRE, 0, 30),
+    GAP_AT_3("gap behind the cup at 3 o'clock", ReadingUnit.MILLIMETRE, 0, 30),
+    GAP_AT_6("gap behind the cup at 6 o'clock", ReadingUnit.MILLIMETRE, 0, 30),
+    GAP_AT_9("gap behind the cup at 9 o'clock", ReadingUnit.MILLIMETRE, 0, 30);
 
     private final String words;
     private final ReadingUnit unit;

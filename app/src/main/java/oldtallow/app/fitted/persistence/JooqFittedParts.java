@@ -3,21 +3,27 @@ package oldtallow.app.fitted.persistence;
 import static oldtallow.db.tables.FittedPart.FITTED_PART;
 import static org.jooq.impl.DSL.any;
 import static org.jooq.impl.DSL.greatest;
+import static org.jooq.impl.DSL.lower;
 import static org.jooq.impl.DSL.val;
 
 import java.time.LocalDate;
 import java.util.Collection;
 import java.util.List;
+import java.util.Locale;
 import java.util.UUID;
 import oldtallow.app.fitted.FittedPart;
 import oldtallow.app.fitted.FittedPartStore;
 import oldtallow.app.fitted.PartPlace;
 import oldtallow.db.tables.records.FittedPartRecord;
 import org.jooq.DSLContext;
+import org.jooq.Field;
 import org.springframework.stereotype.Repository;
 
 @Repository
 class JooqFittedParts implements FittedPartStore {
+
+    /** Behind every letter: a range in a btree, which LIKE is not below the row-level wall. */
+    private static final String AFTER_ALL = Character.toString(Character.MAX_CODE_POINT - 2);
 
     private final DSLContext db;
 
@@ -36,6 +42,22 @@ class JooqFittedParts implements FittedPartStore {
                         FITTED_PART.PLACE,
                         FITTED_PART.REMOVED_ON.desc().nullsFirst(),
                         FITTED_PART.ID)
+                .fetch(JooqFittedParts::read);
+    }
+
+    @Override
+    public List<FittedPart> ofBatch(UUID workshopId, String beginning, int most) {
+        String low = beginning.toLowerCase(Locale.ROOT);
+        Field<String> batch = lower(FITTED_PART.BATCH).collate("C");
+        return db.selectFrom(FITTED_PART)
+                .where(
+                        FITTED_PART.WORKSHOP_ID.eq(workshopId),
+                        FITTED_PART.BATCH.ne(""),
+                        FITTED_PART.REMOVED_ON.isNull(),
+                        batch.ge(low),
+                        batch.lt(low + AFTER_ALL))
+                .orderBy(batch, FITTED_PART.ID)
+                .limit(most)
                 .fetch(JooqFittedParts::read);
     }
 

@@ -1,6 +1,7 @@
 package oldtallow.app.job.web;
 
 import java.util.List;
+import oldtallow.app.job.Aid;
 import oldtallow.app.job.JobBench;
 import oldtallow.app.job.JobEntry.Item;
 import oldtallow.core.part.Part;
@@ -18,6 +19,7 @@ import org.jspecify.annotations.Nullable;
  *
  * @param numberInStage from 1
  * @param judges what is judged at it
+ * @param aid what can be worked out beside it
  */
 record BenchStepView(
         String id,
@@ -36,7 +38,8 @@ record BenchStepView(
         List<CheckView> checks,
         @Nullable TimerView timer,
         boolean byMechanic,
-        @Nullable Item judges) {
+        @Nullable Item judges,
+        @Nullable Aid aid) {
 
     static BenchStepView of(Step step, JobBench bench) {
         List<Step> ofStage = bench.plan().steps().stream()
@@ -68,7 +71,8 @@ record BenchStepView(
                         .map(timer -> new TimerView(timer.lasts().toSeconds(), timer.words()))
                         .orElse(null),
                 step.byMechanic(),
-                Item.judgedAt(step.id()).orElse(null));
+                Item.judgedAt(step.id()).orElse(null),
+                Aid.at(step.id()).orElse(null));
     }
 
     /** What happens and what to do. */

@@ -7,6 +7,7 @@ import oldtallow.app.job.JobEntry;
 import oldtallow.app.job.Jobs;
 import oldtallow.app.job.NewEntry;
 import oldtallow.app.job.web.JobForms.FirstLookForm;
+import oldtallow.app.job.web.JobForms.GreasedForm;
 import oldtallow.app.job.web.JobForms.JudgingForm;
 import oldtallow.app.job.web.JobForms.NewJobForm;
 import oldtallow.app.job.web.JobForms.PlainEntryForm;
@@ -100,6 +101,12 @@ class JobController {
                 jobId,
                 form.id(),
                 new JobEntry.Scoped(form.scope(), JobForms.choices(form.choices(), now), text(form.reason())));
+    }
+
+    /** Which grease goes in; closing the job writes it down for the wheel end. */
+    @PostMapping("/jobs/{jobId}/grease")
+    JobView grease(@PathVariable UUID jobId, @RequestBody GreasedForm form) {
+        return view(jobs.enter(jobId, form.toEntry()));
     }
 
     @PostMapping("/jobs/{jobId}/waits")

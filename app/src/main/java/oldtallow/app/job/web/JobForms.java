@@ -4,10 +4,12 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
 import java.util.UUID;
+import oldtallow.app.greasing.GreaseFill.Grease;
 import oldtallow.app.job.JobEntry;
 import oldtallow.app.job.NewEntry;
 import oldtallow.app.job.Sign;
 import oldtallow.app.platform.FieldErrors;
+import oldtallow.core.grease.Thickener;
 import oldtallow.core.job.Choices;
 import oldtallow.core.job.Scope;
 import oldtallow.core.judge.DamageMode;
@@ -77,6 +79,23 @@ final class JobForms {
             Scope scope,
             @Nullable Choices choices,
             @Nullable String reason) {}
+
+    /** Which grease goes in. */
+    record GreasedForm(
+            UUID id,
+            String name,
+            Thickener thickener,
+            @Nullable String code,
+            @Nullable String batch) {
+
+        NewEntry toEntry() {
+            return new NewEntry(
+                    id,
+                    new JobEntry.Greased(
+                            new Grease(name.strip(), thickener, code == null ? "" : code.strip()),
+                            batch == null ? "" : batch.strip()));
+        }
+    }
 
     /** It waits for a part. */
     record WaitsForm(

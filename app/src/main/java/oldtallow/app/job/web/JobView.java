@@ -34,6 +34,7 @@ import org.jspecify.annotations.Nullable;
  * @param now the step to do now; null when none is left
  * @param offSection what of the section is not on the wheel end now
  * @param settingRecorded whether the nut's setting was put on record since the job began
+ * @param greased which grease goes in; null until somebody says
  * @param hindrances why it cannot be closed yet
  * @param comparison findings beside those of the other side and of last time, in sentences
  */
@@ -60,6 +61,7 @@ record JobView(
         List<String> openChecks,
         boolean settingRecorded,
         List<String> hindrances,
+        @Nullable GreasedView greased,
         @Nullable WaitsView waits,
         @Nullable DiagnosisView firstLook,
         List<JudgingView> judgings,
@@ -100,6 +102,7 @@ record JobView(
                 bench.open().stream().map(check -> check.says()).toList(),
                 settingRecorded,
                 hindrances,
+                bench.greased().map(GreasedView::of).orElse(null),
                 bench.waits().map(WaitsView::of).orElse(null),
                 DiagnosisView.of(bench),
                 JudgingView.of(bench),
@@ -210,6 +213,18 @@ record JobView(
             return recorded.entry() instanceof JobEntry.PhotoTaken(String stepId, UUID photoId)
                     ? Optional.of(new JobPhotoView(photoId, stepId, recorded.by(), recorded.at()))
                     : Optional.empty();
+        }
+    }
+
+    /** Which grease goes in. */
+    record GreasedView(String name, String thickenerWords, String code, String batch) {
+
+        static GreasedView of(JobEntry.Greased greased) {
+            return new GreasedView(
+                    greased.grease().name(),
+                    greased.grease().thickener().words(),
+                    greased.grease().code(),
+                    greased.batch());
         }
     }
 

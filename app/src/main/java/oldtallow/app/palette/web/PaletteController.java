@@ -7,6 +7,8 @@ import oldtallow.app.palette.Palette;
 import oldtallow.app.palette.Palette.Hit;
 import oldtallow.app.register.Rig;
 import oldtallow.app.register.WheelEnd;
+import oldtallow.app.shelf.StockBatch;
+import oldtallow.app.shelf.StockItem;
 import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RequestParam;
@@ -35,21 +37,25 @@ class PaletteController {
         RIG,
         OWNER,
         WHEEL_END,
-        PART
+        PART,
+        BATCH
     }
 
     /**
      * Something found.
      *
+     * @param rigId null for a batch of the shelf
      * @param owner of an owner's hit, to filter the yard by
+     * @param batch number of a batch's hit
      */
     record HitView(
             HitKind kind,
             String label,
             String detail,
-            UUID rigId,
+            @Nullable UUID rigId,
             @Nullable UUID wheelEndId,
-            @Nullable String owner) {
+            @Nullable String owner,
+            @Nullable String batch) {
 
         static HitView of(Hit hit) {
             return switch (hit) {
@@ -62,6 +68,7 @@ class PaletteController {
                                     : rig.plate() + ", " + rig.kind().words(),
                             rig.id(),
                             null,
+                            null,
                             null);
                 case Hit.OfOwner(Rig rig) ->
                     new HitView(
@@ -70,7 +77,8 @@ class PaletteController {
                             "owner of " + rig.name(),
                             rig.id(),
                             null,
-                            rig.owner().name());
+                            rig.owner().name(),
+                            null);
                 case Hit.OfWheelEnd(Rig rig, WheelEnd end) ->
                     new HitView(
                             HitKind.WHEEL_END,
@@ -78,6 +86,7 @@ class PaletteController {
                             end.construction().words(),
                             rig.id(),
                             end.id(),
+                            null,
                             null);
                 case Hit.OfPart(Rig rig, WheelEnd end, FittedPart part) ->
                     new HitView(
@@ -87,7 +96,17 @@ class PaletteController {
                                     + (part.isFitted() ? "" : ", no longer fitted"),
                             rig.id(),
                             end.id(),
+                            null,
                             null);
+                case Hit.OfBatch(StockItem item, StockBatch batch) ->
+                    new HitView(
+                            HitKind.BATCH,
+                            batch.batch(),
+                            item.designation() + ", " + batch.onHand() + " on the shelf",
+                            null,
+                            null,
+                            null,
+                            batch.batch());
             };
         }
     }

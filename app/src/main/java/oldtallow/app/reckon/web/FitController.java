@@ -4,8 +4,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
-import java.util.stream.Collectors;
-import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import oldtallow.app.catalogue.Catalogue;
 import oldtallow.app.platform.FieldErrors;
@@ -15,12 +13,10 @@ import oldtallow.app.wire.TemperatureView;
 import oldtallow.core.bearing.BearingSet;
 import oldtallow.core.bearing.RollerGeometry;
 import oldtallow.core.fit.ConeFit;
-import oldtallow.core.fit.CupDriver;
 import oldtallow.core.fit.CupFit;
 import oldtallow.core.fit.HoleClass;
 import oldtallow.core.fit.HubMaterial;
 import oldtallow.core.fit.PressFit;
-import oldtallow.core.fit.SeatedCup;
 import oldtallow.core.fit.SizeRange;
 import oldtallow.core.fit.WarmAndChill;
 import oldtallow.core.fit.WarmAndChill.CupMass;
@@ -28,7 +24,6 @@ import oldtallow.core.fit.WarmAndChill.HubState;
 import oldtallow.core.identify.Instrument;
 import oldtallow.core.quantity.Length;
 import oldtallow.core.quantity.Temperature;
-import oldtallow.core.seal.WearGroove;
 import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -46,9 +41,11 @@ class FitController {
     private static final double WIDTH_OF_OUTSIDE = 0.2;
 
     private final Catalogue catalogue;
+    private final AskedSet sets;
 
-    FitController(Catalogue catalogue) {
+    FitController(Catalogue catalogue, AskedSet sets) {
         this.catalogue = catalogue;
+        this.sets = sets;
     }
 
     /** What can be chosen. */
@@ -86,7 +83,7 @@ class FitController {
     @PostMapping("/cup-fit")
     CupFitView cupFit(@RequestBody CupFitForm form) {
         var errors = new FieldErrors();
-        @Nullable BearingSet set = set(form.set(), errors);
+        @Nullable BearingSet set = sets.find(form.set(), errors);
         @Nullable SizeRange cup = form.cupRange(set, errors);
         @Nullable SizeRange bore = form.boreRange(set, errors);
         @Nullable Temperature hubNow = form.hubNow(errors);
@@ -149,7 +146,7 @@ class FitController {
     @PostMapping("/cone-fit")
     ConeFitView coneFit(@RequestBody ConeFitForm form) {
         var errors = new FieldErrors();
-        @Nullable BearingSet set = set(form.set(), errors);
+        @Nullable BearingSet set = sets.find(form.set(), errors);
         @Nullable SizeRange bore = null;
         if (form.bore() != null) {
             LengthEntry entered = form.bore();
@@ -185,99 +182,6 @@ class FitController {
             LengthView clearance,
             LengthView least,
             LengthView most) {}
-
-    /** What a cup is driven with; sizes of the edges are assumed. */
-    @PostMapping("/cup-driver")
-    CupDriverView cupDriver(@RequestBody CupDriverForm form) {
-        var errors = new FieldErrors();
-        BearingSet set = errors.require(set(form.set(), errors));
-        CupDriver driver = CupDriver.of(set);
-        return new CupDriverView(
-                LengthView.of(driver.leastOutside()),
-                LengthView.of(driver.mostOutside()),
-                LengthView.of(driver.thinEdge()),
-                LengthView.of(driver.thickEdge()),
-                form.oldCup() == null || form.bore() == null
-                        ? null
-                        : LengthView.of(CupDriver.grindOff(
-                                SizeRange.measured(form.oldCup().toLength(), Instrument.MICROMETER),
-                                SizeRange.measured(form.bore().toLength(), Instrument.MICROMETER))),
-                form.sockets().stream()
-                        .map(socket -> SuitsView.of(driver.suits(socket.toLength())))
-                        .toList());
-    }
-
-    /** The old cup and the bore where the old cup is to be ground to a driver; sockets at hand, by outside diameter. */
-    record CupDriverForm(
-            String set,
-            @Nullable LengthEntry oldCup,
-            @Nullable LengthEntry bore,
-            List<LengthEntry> sockets) {}
-
-    /** {@code sockets} in the order they were asked about. */
-    record CupDriverView(
-            LengthView leastOutside,
-            LengthView mostOutside,
-            LengthView thinEdge,
-            LengthView thickEdge,
-            @Nullable LengthView grindOff,
-            List<SuitsView> sockets) {}
-
-    record SuitsView(CupDriver.Suits suits, String words) {
-
-        static SuitsView of(CupDriver.Suits suits) {
-            return new SuitsView(suits, suits.words());
-        }
-    }
-
-    /** Whether a cup is home, from the gap behind it at 12, 3, 6 and 9 o'clock. */
-    @PostMapping("/seated")
-    SeatedView seated(@RequestBody SeatedForm form) {
-        var errors = new FieldErrors();
-        List<String> clock = List.of("12", "3", "6", "9");
-        Map<String, String> fields = IntStream.range(0, clock.size())
-                .boxed()
-                .collect(Collectors.toMap(i -> "gap at " + clock.get(i) + " o'clock", i -> "gaps[" + i + "].number"));
-        SeatedCup cup = errors.require(errors.at(
-                "gaps",
-                fields,
-                () -> new SeatedCup(
-                        form.gaps().stream().map(LengthEntry::toLength).toList())));
-        return new SeatedView(cup.verdict(), cup.verdict().words(), cup.highSide());
-    }
-
-    record SeatedForm(List<LengthEntry> gaps) {}
-
-    /** {@code highSide}: where it stands high, by the clock. */
-    record SeatedView(SeatedCup.Verdict verdict, String words, String highSide) {}
-
-    /** What to do with a groove in the seal's land. */
-    @PostMapping("/seal-land")
-    SealLandView sealLand(@RequestBody SealLandForm form) {
-        var errors = new FieldErrors();
-        WearGroove groove = errors.require(errors.at(
-                "depth.number",
-                Map.of("room for the seal", "room.number"),
-                () -> new WearGroove(form.depth().toLength(), form.room().toLength())));
-        return new SealLandView(groove.remedy(), groove.remedy().words());
-    }
-
-    record SealLandForm(LengthEntry depth, LengthEntry room) {}
-
-    record SealLandView(WearGroove.Remedy remedy, String words) {}
-
-    private @Nullable BearingSet set(@Nullable String designation, FieldErrors errors) {
-        if (designation == null || designation.isBlank()) {
-            return null;
-        }
-        Optional<BearingSet> found = catalogue.sets().stream()
-                .filter(set -> set.designation().toString().equalsIgnoreCase(designation.strip()))
-                .findFirst();
-        if (found.isEmpty()) {
-            errors.add("set", designation, "is not in the catalogue; look it up under which bearing, or leave it out");
-        }
-        return found.orElse(null);
-    }
 
     private static CupMass mass(@Nullable BearingSet set, Length outside) {
         if (set == null) {

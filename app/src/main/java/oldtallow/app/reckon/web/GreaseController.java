@@ -16,7 +16,6 @@ import oldtallow.core.grease.Compatibility;
 import oldtallow.core.grease.Demand;
 import oldtallow.core.grease.DinGreaseCode;
 import oldtallow.core.grease.Filling;
-import oldtallow.core.grease.Filling.Place;
 import oldtallow.core.grease.GreaseCode;
 import oldtallow.core.grease.IsoGreaseCode;
 import oldtallow.core.grease.NlgiGrade;
@@ -134,10 +133,7 @@ class GreaseController {
                 wanted.wants(),
                 wanted.misfits(known(form, Optional.ofNullable(code))),
                 MeetingView.of(meets),
-                Stream.of(Place.values())
-                        .filter(filled.cubicCentimetres()::containsKey)
-                        .map(place -> PlaceView.of(place, filled, form.stroke()))
-                        .toList(),
+                PlaceView.all(filled, form.stroke()),
                 filled.total(),
                 filled.grams(),
                 errors.require(strokes),
@@ -187,33 +183,6 @@ class GreaseController {
             double cartridges,
             String effect,
             @Nullable FilmView film) {}
-
-    /** Old grease and new in one hub. */
-    record MeetingView(
-            Compatibility.Verdict verdict,
-            String words,
-            Compatibility.Action action,
-            String actionWords,
-            String confidence) {
-
-        static MeetingView of(Compatibility meets) {
-            return new MeetingView(
-                    meets.verdict(),
-                    meets.verdict().words(),
-                    meets.action(),
-                    meets.action().words(),
-                    meets.confidence());
-        }
-    }
-
-    record PlaceView(Place place, String words, double cubicCentimetres, double grams, double strokes) {
-
-        static PlaceView of(Place place, Filling filling, double stroke) {
-            double volume = filling.cubicCentimetres().getOrDefault(place, 0.0);
-            return new PlaceView(
-                    place, place.words(), volume, volume * Filling.DENSITY, Filling.strokes(volume, stroke));
-        }
-    }
 
     /** κ of both bearings at speed, and what it means; the worse of both counts. */
     record FilmView(

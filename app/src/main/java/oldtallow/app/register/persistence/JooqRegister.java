@@ -26,6 +26,7 @@ import oldtallow.app.register.Rig;
 import oldtallow.app.register.RigEntry;
 import oldtallow.app.register.WheelEnd;
 import oldtallow.app.register.WheelEndBuild;
+import oldtallow.app.register.WheelEndName;
 import oldtallow.db.Routines;
 import oldtallow.db.tables.records.AxleRecord;
 import oldtallow.db.tables.records.RigRecord;
@@ -86,8 +87,8 @@ class JooqRegister implements RegisterStore {
     }
 
     @Override
-    public List<WheelEnd> wheelEnds(UUID workshopId, Collection<UUID> wheelEndIds) {
-        return wheelEnds.all(workshopId, wheelEndIds);
+    public List<WheelEndName> names(UUID workshopId, Collection<UUID> wheelEndIds) {
+        return wheelEnds.names(workshopId, wheelEndIds);
     }
 
     @Override

@@ -17,6 +17,7 @@ import java.util.UUID;
 import oldtallow.app.register.Side;
 import oldtallow.app.register.WheelEnd;
 import oldtallow.app.register.WheelEndBuild;
+import oldtallow.app.register.WheelEndName;
 import oldtallow.db.tables.records.WheelEndBuildRecord;
 import org.jooq.Condition;
 import org.jooq.DSLContext;
@@ -38,10 +39,6 @@ class JooqWheelEnds {
 
     List<WheelEnd> ofRigs(UUID workshopId, Collection<UUID> rigIds) {
         return wheelEnds(workshopId, AXLE.RIG_ID.eq(any(rigIds.toArray(UUID[]::new))));
-    }
-
-    List<WheelEnd> all(UUID workshopId, Collection<UUID> wheelEndIds) {
-        return wheelEnds(workshopId, WHEEL_END.ID.eq(any(wheelEndIds.toArray(UUID[]::new))));
     }
 
     Optional<WheelEnd> find(UUID workshopId, UUID wheelEndId) {
@@ -68,6 +65,18 @@ class JooqWheelEnds {
                 .doUpdate()
                 .set(row)
                 .execute();
+    }
+
+    List<WheelEndName> names(UUID workshopId, Collection<UUID> wheelEndIds) {
+        return db.select(WHEEL_END.ID, RIG.ID, RIG.NAME, AXLE.POSITION, AXLE_COUNT, WHEEL_END.SIDE)
+                .from(WHEEL_END)
+                .join(AXLE)
+                .on(AXLE.WORKSHOP_ID.eq(WHEEL_END.WORKSHOP_ID), AXLE.ID.eq(WHEEL_END.AXLE_ID))
+                .join(RIG)
+                .on(RIG.WORKSHOP_ID.eq(AXLE.WORKSHOP_ID), RIG.ID.eq(AXLE.RIG_ID))
+                .where(WHEEL_END.WORKSHOP_ID.eq(workshopId), WHEEL_END.ID.eq(any(wheelEndIds.toArray(UUID[]::new))))
+                .fetch(Records.mapping((id, rigId, rigName, position, axleCount, side) ->
+                        new WheelEndName(id, rigId, rigName, position, axleCount, Side.valueOf(side))));
     }
 
     private List<WheelEnd> wheelEnds(UUID workshopId, Condition which) {

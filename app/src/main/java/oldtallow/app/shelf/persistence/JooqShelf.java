@@ -23,8 +23,10 @@ import java.util.UUID;
 import oldtallow.app.shelf.ShelfStore;
 import oldtallow.app.shelf.StockBatch;
 import oldtallow.app.shelf.StockItem;
+import oldtallow.app.shelf.StockItem.Tin;
 import oldtallow.app.shelf.StockMove;
 import oldtallow.app.walls.SignedIn;
+import oldtallow.core.grease.Thickener;
 import oldtallow.core.store.Money;
 import oldtallow.core.store.ShelfLife;
 import oldtallow.core.store.StockKind;
@@ -41,7 +43,9 @@ import org.springframework.stereotype.Repository;
 @Repository
 class JooqShelf implements ShelfStore {
 
-    private static final int MOST_BATCHES = 50;
+    /** Behind every letter: a range in a btree, which LIKE is not below the row-level wall. */
+    private static final String AFTER_ALL = Character.toString(Character.MAX_CODE_POINT - 2);
+
     private static final int MOVES_OF_A_BATCH = 20;
 
     private final DSLContext db;
@@ -75,15 +79,9 @@ class JooqShelf implements ShelfStore {
     @Override
     public boolean add(UUID workshopId, StockItem item) {
         return db.insertInto(STOCK_ITEM)
+                        .set(row(item))
                         .set(STOCK_ITEM.ID, item.id())
                         .set(STOCK_ITEM.WORKSHOP_ID, workshopId)
-                        .set(STOCK_ITEM.KIND, item.kind().name())
-                        .set(STOCK_ITEM.DESIGNATION, item.designation())
-                        .set(STOCK_ITEM.WORDS, item.words())
-                        .set(STOCK_ITEM.SUPPLIER, item.supplier())
-                        .set(STOCK_ITEM.PRICE_CENTS, item.price().cents())
-                        .set(STOCK_ITEM.KEEPS, item.keeps().name())
-                        .set(STOCK_ITEM.WANT, item.want())
                         .onConflictDoNothing()
                         .execute()
                 == 1;
@@ -93,13 +91,7 @@ class JooqShelf implements ShelfStore {
     public boolean change(UUID workshopId, StockItem item) {
         try {
             return db.update(STOCK_ITEM)
-                            .set(STOCK_ITEM.KIND, item.kind().name())
-                            .set(STOCK_ITEM.DESIGNATION, item.designation())
-                            .set(STOCK_ITEM.WORDS, item.words())
-                            .set(STOCK_ITEM.SUPPLIER, item.supplier())
-                            .set(STOCK_ITEM.PRICE_CENTS, item.price().cents())
-                            .set(STOCK_ITEM.KEEPS, item.keeps().name())
-                            .set(STOCK_ITEM.WANT, item.want())
+                            .set(row(item))
                             .set(STOCK_ITEM.VERSION, item.version() + 1)
                             .where(
                                     STOCK_ITEM.WORKSHOP_ID.eq(workshopId),
@@ -110,6 +102,21 @@ class JooqShelf implements ShelfStore {
         } catch (IntegrityConstraintViolationException e) {
             return false;
         }
+    }
+
+    private static StockItemRecord row(StockItem item) {
+        var row = new StockItemRecord();
+        row.setKind(item.kind().name());
+        row.setDesignation(item.designation());
+        row.setWords(item.words());
+        row.setSupplier(item.supplier());
+        row.setPriceCents(item.price().cents());
+        row.setKeeps(item.keeps().name());
+        row.setWant(item.want());
+        row.setThickener(item.tin().map(tin -> tin.thickener().name()).orElse(null));
+        row.setGreaseCode(item.tin().map(Tin::code).orElse(null));
+        row.setContentGrams(item.tin().map(Tin::grams).orElse(null));
+        return row;
     }
 
     @Override
@@ -130,13 +137,13 @@ class JooqShelf implements ShelfStore {
     }
 
     @Override
-    public List<StockBatch> batchesBeginning(UUID workshopId, String number) {
+    public List<StockBatch> batchesBeginning(UUID workshopId, String number, int most) {
+        String low = number.toLowerCase(Locale.ROOT);
+        Field<String> batch = lower(STOCK_BATCH.BATCH).collate("C");
         return db.selectFrom(STOCK_BATCH)
-                .where(
-                        STOCK_BATCH.WORKSHOP_ID.eq(workshopId),
-                        lower(STOCK_BATCH.BATCH).startsWith(number.toLowerCase(Locale.ROOT)))
-                .orderBy(lower(STOCK_BATCH.BATCH), STOCK_BATCH.ID)
-                .limit(MOST_BATCHES)
+                .where(STOCK_BATCH.WORKSHOP_ID.eq(workshopId), batch.ge(low), batch.lt(low + AFTER_ALL))
+                .orderBy(batch, STOCK_BATCH.ID)
+                .limit(most)
                 .fetch(JooqShelf::batch);
     }
 
@@ -244,6 +251,10 @@ class JooqShelf implements ShelfStore {
                 new Money(row.getPriceCents()),
                 ShelfLife.valueOf(row.getKeeps()),
                 row.getWant(),
+                row.getThickener() == null
+                        ? Optional.empty()
+                        : Optional.of(new Tin(
+                                Thickener.valueOf(row.getThickener()), row.getGreaseCode(), row.getContentGrams())),
                 row.getVersion());
     }
 

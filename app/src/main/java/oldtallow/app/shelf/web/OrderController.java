@@ -12,8 +12,8 @@ import java.util.Map;
 import java.util.TreeMap;
 import java.util.UUID;
 import java.util.stream.Collectors;
+import oldtallow.app.shelf.Kits.KitLine;
 import oldtallow.app.shelf.OrderList;
-import oldtallow.app.shelf.OrderList.KitLine;
 import oldtallow.app.shelf.OrderList.Line;
 import oldtallow.app.shelf.OrderList.Orders;
 import oldtallow.app.shelf.OrderList.Planned;
@@ -134,7 +134,8 @@ class OrderController {
             List<String> saved) {
 
         static PlannedJobView of(Planned one) {
-            List<KitLineView> kit = one.kit().stream().map(KitLineView::of).toList();
+            List<KitLineView> kit =
+                    one.kit().lines().stream().map(KitLineView::of).toList();
             return new PlannedJobView(
                     one.job().id(),
                     one.wheelEnd().id(),
@@ -145,7 +146,7 @@ class OrderController {
                     one.job().wantedOn(),
                     kit.stream().allMatch(KitLineView::here),
                     kit,
-                    one.saved().stream().map(Part::words).toList());
+                    one.kit().saved().stream().map(Part::words).toList());
         }
     }
 

@@ -2,20 +2,19 @@ package oldtallow.app.shelf.web;
 
 import java.math.BigDecimal;
 import java.time.Clock;
-import java.time.Instant;
 import java.time.LocalDate;
-import java.util.Comparator;
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Stream;
 import oldtallow.app.platform.FieldErrors;
 import oldtallow.app.shelf.Shelf;
-import oldtallow.app.shelf.Shelf.Carries;
 import oldtallow.app.shelf.Shelf.Stocked;
-import oldtallow.app.shelf.Shelf.Trace;
 import oldtallow.app.shelf.StockBatch;
 import oldtallow.app.shelf.StockItem;
+import oldtallow.app.shelf.StockItem.Tin;
 import oldtallow.app.shelf.StockMove;
+import oldtallow.core.grease.Thickener;
 import oldtallow.core.store.Money;
 import oldtallow.core.store.StockKind;
 import org.jspecify.annotations.Nullable;
@@ -24,7 +23,6 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
-import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 
 @RestController
@@ -65,6 +63,7 @@ class ShelfController {
             int want,
             int good,
             int missing,
+            @Nullable TinView tin,
             int version,
             List<StockBatchView> batches) {
 
@@ -79,10 +78,19 @@ class ShelfController {
                     one.item().want(),
                     one.good(),
                     one.missing(),
+                    one.item().tin().map(TinView::of).orElse(null),
                     one.item().version(),
                     one.batches().stream()
                             .map(batch -> StockBatchView.of(batch, today))
                             .toList());
+        }
+    }
+
+    /** What is in a tin of grease. */
+    record TinView(Thickener thickener, String thickenerWords, String code, int grams) {
+
+        static TinView of(Tin tin) {
+            return new TinView(tin.thickener(), tin.thickener().words(), tin.code(), tin.grams());
         }
     }
 
@@ -113,7 +121,7 @@ class ShelfController {
         return shelf();
     }
 
-    /** {@code version} as it was loaded; any number for a new one. */
+    /** {@code tin} of grease only; {@code version} as it was loaded; any number for a new one. */
     record StockItemForm(
             UUID id,
             StockKind kind,
@@ -122,6 +130,7 @@ class ShelfController {
             String supplier,
             BigDecimal price,
             int want,
+            @Nullable TinForm tin,
             int version) {
 
         StockItem toItem(UUID id, int version) {
@@ -136,9 +145,14 @@ class ShelfController {
                     amount,
                     kind.keeps(),
                     want,
+                    Optional.ofNullable(tin)
+                            .map(one -> new Tin(one.thickener(), one.code().strip(), one.grams())),
                     version);
         }
     }
+
+    /** {@code code} may be empty; {@code grams} in one piece. */
+    record TinForm(Thickener thickener, String code, int grams) {}
 
     /** Takes in a delivery, or a bag that was sealed. */
     @PostMapping("/api/shelf/items/{id}/batches")
@@ -174,63 +188,13 @@ class ShelfController {
             @Nullable UUID wheelEndId,
             String note) {}
 
-    /** From a batch number, or how it begins, to every wheel end that carries it. */
-    @GetMapping("/api/shelf/recall")
-    List<TraceView> recall(@RequestParam String batch) {
-        return shelf.recall(batch).stream().map(TraceView::of).toList();
+    /** Puts right what lies there of a batch, after counting it. */
+    @PostMapping("/api/shelf/batches/{id}/count")
+    ShelfView count(@PathVariable UUID id, @RequestBody CountForm form) {
+        shelf.count(form.id(), id, form.counted(), form.note().strip());
+        return shelf();
     }
 
-    /** What came from the shelf into a wheel end. */
-    @GetMapping("/api/wheel-ends/{id}/from-the-shelf")
-    List<TraceView> ofWheelEnd(@PathVariable UUID id) {
-        return shelf.of(id).stream().map(TraceView::of).toList();
-    }
-
-    record TraceView(
-            UUID batchId,
-            StockKind kind,
-            String designation,
-            String batch,
-            LocalDate madeOn,
-            LocalDate keepsUntil,
-            String note,
-            int onHand,
-            List<CarriesView> carriedBy,
-            List<StockMoveView> moves) {
-
-        static TraceView of(Trace trace) {
-            return new TraceView(
-                    trace.batch().id(),
-                    trace.item().kind(),
-                    trace.item().designation(),
-                    trace.batch().batch(),
-                    trace.batch().madeOn(),
-                    trace.batch().keepsUntil(),
-                    trace.batch().note(),
-                    trace.batch().onHand(),
-                    trace.carriedBy().stream()
-                            .map(CarriesView::of)
-                            .sorted(Comparator.comparing(CarriesView::rigName).thenComparing(CarriesView::position))
-                            .toList(),
-                    trace.moves().stream().map(StockMoveView::of).toList());
-        }
-    }
-
-    record CarriesView(UUID wheelEndId, String rigName, String position, int pieces) {
-
-        static CarriesView of(Carries carries) {
-            return new CarriesView(
-                    carries.wheelEnd().id(),
-                    carries.wheelEnd().rigName(),
-                    carries.wheelEnd().positionName(),
-                    carries.pieces());
-        }
-    }
-
-    record StockMoveView(int pieces, StockMove.Reason reason, String note, String by, Instant at) {
-
-        static StockMoveView of(StockMove move) {
-            return new StockMoveView(move.pieces(), move.reason(), move.note(), move.personName(), move.at());
-        }
-    }
+    /** {@code counted}: pieces that are there. */
+    record CountForm(UUID id, int counted, String note) {}
 }

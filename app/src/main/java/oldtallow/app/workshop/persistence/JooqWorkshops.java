@@ -1,11 +1,15 @@
 package oldtallow.app.workshop.persistence;
 
 import static oldtallow.db.tables.Workshop.WORKSHOP;
+import static oldtallow.db.tables.WorkshopRates.WORKSHOP_RATES;
 
 import java.util.Optional;
 import java.util.UUID;
+import oldtallow.app.workshop.Rates;
 import oldtallow.app.workshop.Workshop;
 import oldtallow.app.workshop.WorkshopStore;
+import oldtallow.core.store.Money;
+import oldtallow.db.tables.records.WorkshopRatesRecord;
 import org.jooq.DSLContext;
 import org.jooq.Records;
 import org.springframework.stereotype.Repository;
@@ -25,5 +29,35 @@ class JooqWorkshops implements WorkshopStore {
                 .from(WORKSHOP)
                 .where(WORKSHOP.ID.eq(workshopId))
                 .fetchOptional(Records.mapping(Workshop::new));
+    }
+
+    @Override
+    public Optional<Rates> rates(UUID workshopId) {
+        return db.selectFrom(WORKSHOP_RATES)
+                .where(WORKSHOP_RATES.WORKSHOP_ID.eq(workshopId))
+                .fetchOptional(row -> new Rates(
+                        new Money(row.getHourCents()),
+                        new Money(row.getSundriesCents()),
+                        new Money(row.getStandingDayCents()),
+                        row.getVersion()));
+    }
+
+    @Override
+    public boolean set(UUID workshopId, Rates rates) {
+        var row = new WorkshopRatesRecord();
+        row.setHourCents(rates.hour().cents());
+        row.setSundriesCents(rates.sundries().cents());
+        row.setStandingDayCents(rates.standingDay().cents());
+        row.setVersion(rates.version() + 1);
+        return db.insertInto(WORKSHOP_RATES)
+                        .set(row)
+                        .set(WORKSHOP_RATES.ID, UUID.randomUUID())
+                        .set(WORKSHOP_RATES.WORKSHOP_ID, workshopId)
+                        .onConflict(WORKSHOP_RATES.WORKSHOP_ID)
+                        .doUpdate()
+                        .set(row)
+                        .where(WORKSHOP_RATES.VERSION.eq(rates.version()))
+                        .execute()
+                == 1;
     }
 }

@@ -1,4 +1,4 @@
-package oldtallow.app.shelf.web;
+package oldtallow.app.label;
 
 import com.google.zxing.BarcodeFormat;
 import com.google.zxing.EncodeHintType;
@@ -9,6 +9,7 @@ import com.google.zxing.qrcode.decoder.ErrorCorrectionLevel;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.Collectors;
 import org.springframework.web.util.HtmlUtils;
 
 /**
@@ -18,7 +19,7 @@ import org.springframework.web.util.HtmlUtils;
  * @param title the largest words
  * @param lines below it, at most five
  */
-record QrLabel(String address, String title, List<String> lines) {
+public record QrLabel(String address, String title, List<String> lines) {
 
     private static final int WIDTH_MM = 74;
     private static final int HEIGHT_MM = 36;
@@ -26,22 +27,12 @@ record QrLabel(String address, String title, List<String> lines) {
     private static final int LETTERS = 24;
     private static final double LINE_MM = 4.6;
 
-    QrLabel {
+    public QrLabel {
         lines = List.copyOf(lines);
     }
 
     /** As an SVG picture; black on white, so that any printer and any light will do. */
-    String svg() {
-        BitMatrix code = code();
-        double cell = (double) QR_MM / code.getWidth();
-        var path = new StringBuilder();
-        for (int y = 0; y < code.getHeight(); y++) {
-            for (int x = 0; x < code.getWidth(); x++) {
-                if (code.get(x, y)) {
-                    path.append("M%.3f %.3fh%.3fv%.3fh-%.3fz".formatted(2 + x * cell, 2 + y * cell, cell, cell, cell));
-                }
-            }
-        }
+    public String svg() {
         var text = new StringBuilder();
         double at = 7;
         for (String line : wrapped(title)) {
@@ -57,7 +48,52 @@ record QrLabel(String address, String title, List<String> lines) {
         return """
                 <svg xmlns="http://www.w3.org/2000/svg" width="%dmm" height="%dmm" viewBox="0 0 %d %d">
                 <rect width="100%%" height="100%%" fill="#fff"/><path d="%s" fill="#000"/>%s</svg>
-                """.formatted(WIDTH_MM, HEIGHT_MM, WIDTH_MM, HEIGHT_MM, path, text);
+                """.formatted(WIDTH_MM, HEIGHT_MM, WIDTH_MM, HEIGHT_MM, path(2), text);
+    }
+
+    /** As a page of its own, for a label printer or to cut out. */
+    public byte[] pdf() {
+        return Paper.pdf("""
+                <html><head><style>
+                @page { size: %dmm %dmm; margin: 0 }
+                body { margin: 0; font-family: Helvetica, sans-serif; color: #000 }
+                svg { position: absolute; left: 2mm; top: 2mm }
+                div { position: absolute; left: 36mm; top: 2.5mm; width: 36mm; font-size: 3.2mm; line-height: 4mm }
+                b { display: block; font-size: 4.4mm; line-height: 4.6mm }
+                </style></head><body>
+                <svg xmlns="http://www.w3.org/2000/svg" width="%dmm" height="%dmm" viewBox="0 0 %d %d">
+                <path d="%s" fill="#000"/></svg>
+                <div><b>%s</b>%s</div></body></html>
+                """.formatted(
+                        WIDTH_MM,
+                        HEIGHT_MM,
+                        QR_MM,
+                        QR_MM,
+                        QR_MM,
+                        QR_MM,
+                        path(0),
+                        escaped(title),
+                        lines.stream().map(QrLabel::escaped).collect(Collectors.joining("<br/>"))));
+    }
+
+    /** The dark cells of the code, set off so far from the corner, in mm. */
+    private String path(double corner) {
+        BitMatrix code = code();
+        double cell = (double) QR_MM / code.getWidth();
+        var path = new StringBuilder();
+        for (int y = 0; y < code.getHeight(); y++) {
+            for (int x = 0; x < code.getWidth(); x++) {
+                if (code.get(x, y)) {
+                    path.append("M%.3f %.3fh%.3fv%.3fh-%.3fz"
+                            .formatted(corner + x * cell, corner + y * cell, cell, cell, cell));
+                }
+            }
+        }
+        return path.toString();
+    }
+
+    private static String escaped(String words) {
+        return HtmlUtils.htmlEscapeDecimal(words, "UTF-8");
     }
 
     private BitMatrix code() {
@@ -77,7 +113,7 @@ record QrLabel(String address, String title, List<String> lines) {
 
     private static String text(double y, double size, String weight, String words) {
         return "<text x=\"36\" y=\"%.2f\" font-family=\"sans-serif\" font-size=\"%.1f\" font-weight=\"%s\">%s</text>"
-                .formatted(y, size, weight, HtmlUtils.htmlEscape(words, "UTF-8"));
+                .formatted(y, size, weight, escaped(words));
     }
 
     /** Words in lines that fit beside the code. */

@@ -1,0 +1,5 @@
+/** What grease is in which wheel end. */
+@NullMarked
+package oldtallow.app.greasing;
+
+import org.jspecify.annotations.NullMarked;

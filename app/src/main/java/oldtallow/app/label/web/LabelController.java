@@ -1,0 +1,89 @@
+package oldtallow.app.label.web;
+
+import java.util.UUID;
+import oldtallow.app.label.Labels;
+import oldtallow.app.label.QrLabel;
+import org.springframework.http.ContentDisposition;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.RestController;
+import org.springframework.web.servlet.support.ServletUriComponentsBuilder;
+
+/** Labels, each as a picture and as a page. */
+@RestController
+class LabelController {
+
+    private static final MediaType SVG = MediaType.parseMediaType("image/svg+xml");
+
+    private final Labels labels;
+
+    LabelController(Labels labels) {
+        this.labels = labels;
+    }
+
+    /** A label for a bag or box: its code opens the batch on the shelf. */
+    @GetMapping("/api/shelf/batches/{id}/label.svg")
+    ResponseEntity<String> ofBatch(@PathVariable UUID id) {
+        return picture(batch(id));
+    }
+
+    @GetMapping("/api/shelf/batches/{id}/label.pdf")
+    ResponseEntity<byte[]> ofBatchOnPaper(@PathVariable UUID id) {
+        return page(batch(id));
+    }
+
+    /** A label for a hub: its code opens the wheel end. */
+    @GetMapping("/api/wheel-ends/{id}/label.svg")
+    ResponseEntity<String> ofWheelEnd(@PathVariable UUID id) {
+        return picture(labels.ofWheelEnd(id, address("/wheel-ends/" + id)));
+    }
+
+    @GetMapping("/api/wheel-ends/{id}/label.pdf")
+    ResponseEntity<byte[]> ofWheelEndOnPaper(@PathVariable UUID id) {
+        return page(labels.ofWheelEnd(id, address("/wheel-ends/" + id)));
+    }
+
+    /** A label for a drawbar: its code opens the rig. */
+    @GetMapping("/api/rigs/{id}/label.svg")
+    ResponseEntity<String> ofRig(@PathVariable UUID id) {
+        return picture(labels.ofRig(id, address("/rigs/" + id)));
+    }
+
+    @GetMapping("/api/rigs/{id}/label.pdf")
+    ResponseEntity<byte[]> ofRigOnPaper(@PathVariable UUID id) {
+        return page(labels.ofRig(id, address("/rigs/" + id)));
+    }
+
+    private QrLabel batch(UUID id) {
+        return labels.ofBatch(
+                id,
+                number -> ServletUriComponentsBuilder.fromCurrentContextPath()
+                        .path("/shelf")
+                        .queryParam("batch", "{batch}")
+                        .build(number)
+                        .toString());
+    }
+
+    private static String address(String path) {
+        return ServletUriComponentsBuilder.fromCurrentContextPath().path(path).toUriString();
+    }
+
+    private static ResponseEntity<String> picture(QrLabel label) {
+        return ResponseEntity.ok().contentType(SVG).body(label.svg());
+    }
+
+    private static ResponseEntity<byte[]> page(QrLabel label) {
+        return ResponseEntity.ok()
+                .contentType(MediaType.APPLICATION_PDF)
+                .header(
+                        HttpHeaders.CONTENT_DISPOSITION,
+                        ContentDisposition.inline()
+                                .filename("label.pdf")
+                                .build()
+                                .toString())
+                .body(label.pdf());
+    }
+}

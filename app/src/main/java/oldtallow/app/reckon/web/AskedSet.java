@@ -1,0 +1,32 @@
+package oldtallow.app.reckon.web;
+
+import java.util.Optional;
+import oldtallow.app.catalogue.Catalogue;
+import oldtallow.app.platform.FieldErrors;
+import oldtallow.core.bearing.BearingSet;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Component;
+
+/** The set a form names. */
+@Component
+class AskedSet {
+
+    private final Catalogue catalogue;
+
+    AskedSet(Catalogue catalogue) {
+        this.catalogue = catalogue;
+    }
+
+    /** Null where none is named, and where there is none of the name: that is noted. */
+    @Nullable
+    BearingSet find(@Nullable String designation, FieldErrors errors) {
+        if (designation == null || designation.isBlank()) {
+            return null;
+        }
+        Optional<BearingSet> found = catalogue.set(designation);
+        if (found.isEmpty()) {
+            errors.add("set", designation, "is not in the catalogue; look it up under which bearing, or leave it out");
+        }
+        return found.orElse(null);
+    }
+}

@@ -1,0 +1,85 @@
+package oldtallow.app.shelf;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import oldtallow.app.fitted.FittedPart;
+import oldtallow.app.fitted.FittedParts;
+import oldtallow.app.fitted.PartPlace;
+import oldtallow.app.shelf.Shelf.Stocked;
+import oldtallow.core.job.Plan;
+import oldtallow.core.part.Part;
+import oldtallow.core.store.Kit;
+import oldtallow.core.store.StockKind;
+import org.springframework.stereotype.Component;
+
+/** What a job needs, held against what is fitted and what lies on the shelf. */
+@Component
+public class Kits {
+
+    private final FittedParts fitted;
+
+    Kits(FittedParts fitted) {
+        this.fitted = fitted;
+    }
+
+    /**
+     * The parts of a job.
+     *
+     * @param saved parts bought kits rarely hold: the old ones are saved
+     */
+    public record Held(List<KitLine> lines, List<Part> saved) {}
+
+    /**
+     * A part of a kit.
+     *
+     * @param designation as fitted now; empty where nobody has written it down
+     * @param stocked the thing on the shelf it is; empty where the shelf keeps none
+     */
+    public record KitLine(Part part, StockKind kind, String designation, Optional<Stocked> stocked) {
+
+        /** As it is asked for. */
+        public String words() {
+            return designation.isEmpty() ? part.words() + ", size not on record" : designation;
+        }
+    }
+
+    /** The kit of a job on a wheel end. */
+    public Held kit(Plan plan, UUID wheelEndId, List<Stocked> stock) {
+        List<FittedPart> parts = fitted.fittedTo(wheelEndId);
+        Kit kit = Kit.of(plan);
+        return new Held(
+                kit.needs().stream().map(need -> line(need, parts, stock)).toList(),
+                kit.lines().stream()
+                        .filter(line -> !line.why().isBought())
+                        .map(Kit.Line::part)
+                        .toList());
+    }
+
+    private static KitLine line(Kit.Need need, List<FittedPart> parts, List<Stocked> stock) {
+        String designation = place(need.part())
+                .flatMap(place ->
+                        parts.stream().filter(part -> part.place() == place).findFirst())
+                .map(FittedPart::words)
+                .orElse("");
+        Optional<Stocked> stocked = stock.stream()
+                .filter(one -> one.item().kind() == need.kind()
+                        && one.item().designation().equalsIgnoreCase(designation))
+                .findFirst();
+        return new KitLine(need.part(), need.kind(), designation, stocked);
+    }
+
+    private static Optional<PartPlace> place(Part part) {
+        return switch (part) {
+            case INBOARD_CONE -> Optional.of(PartPlace.INBOARD_BEARING);
+            case OUTBOARD_CONE -> Optional.of(PartPlace.OUTBOARD_BEARING);
+            case SEAL -> Optional.of(PartPlace.SEAL);
+            case WASHER -> Optional.of(PartPlace.WASHER);
+            case NUT -> Optional.of(PartPlace.NUT);
+            case COTTER, TAB_WASHER, RETAINER, TANG_WASHER, LOCK_PLATE -> Optional.of(PartPlace.LOCK);
+            case CAP -> Optional.of(PartPlace.CAP);
+            case SPACER -> Optional.of(PartPlace.SPACER);
+            default -> Optional.empty();
+        };
+    }
+}

@@ -1,0 +1,50 @@
+package oldtallow.app.tools;
+
+import java.util.UUID;
+import oldtallow.core.quantity.Length;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * A tool of the workshop whose size matters.
+ *
+ * @param name as it is called there
+ * @param outside diameter at the end that drives; null for a grease gun
+ * @param strokeCubicCentimetres what one stroke gives, cm³; null for all but a grease gun
+ * @param version grows with every change
+ */
+public record WorkshopTool(
+        UUID id,
+        Kind kind,
+        String name,
+        @Nullable Length outside,
+        @Nullable Double strokeCubicCentimetres,
+        int version) {
+
+    /** What it is. */
+    public enum Kind {
+        CUP_DRIVER("cup driver"),
+        SEAL_DRIVER("seal driver"),
+        SOCKET("socket"),
+        GREASE_GUN("grease gun");
+
+        private final String words;
+
+        Kind(String words) {
+            this.words = words;
+        }
+
+        public String words() {
+            return words;
+        }
+
+        /** Whether a cup may be driven with it. */
+        public boolean drivesCups() {
+            return this == CUP_DRIVER || this == SOCKET;
+        }
+
+        /** Whether a seal may be driven with it. */
+        public boolean drivesSeals() {
+            return this == SEAL_DRIVER || this == SOCKET || this == CUP_DRIVER;
+        }
+    }
+}
