@@ -108,6 +108,9 @@ class DemoLoader implements ApplicationRunner {
         yard.rules().forEach(rule -> figures.file(workshop, 0, entries.figure(rule, Authority.WORKSHOP)));
         yard.rigs().forEach(this::enter);
         yard.shelf().forEach(shelf::stock);
+        yard.tools().forEach(shelf::hang);
+        shelf.charge(yard.rates());
+        yard.greasings().forEach(one -> shelf.grease(one, yard.shelf()));
         yard.jobs()
                 .forEach(job -> Asker.as(called(job.by()), () -> {
                     bench.begin(job);

@@ -2,31 +2,50 @@ package oldtallow.app.demo;
 
 import java.time.Clock;
 import java.time.LocalDate;
+import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import oldtallow.app.demo.DemoYard.DemoBatch;
+import oldtallow.app.demo.DemoYard.DemoGreasing;
+import oldtallow.app.demo.DemoYard.DemoRates;
 import oldtallow.app.demo.DemoYard.DemoStock;
+import oldtallow.app.demo.DemoYard.DemoTool;
 import oldtallow.app.demo.DemoYard.DemoWheel;
+import oldtallow.app.greasing.GreaseFill.Grease;
+import oldtallow.app.greasing.GreaseFills;
 import oldtallow.app.register.Register;
 import oldtallow.app.shelf.Shelf;
 import oldtallow.app.shelf.StockItem;
+import oldtallow.app.shelf.StockItem.Tin;
 import oldtallow.app.shelf.StockMove;
+import oldtallow.app.tools.Tools;
+import oldtallow.app.tools.WorkshopTool;
+import oldtallow.app.workshop.Rates;
+import oldtallow.app.workshop.Workshops;
+import oldtallow.core.quantity.Length;
 import oldtallow.core.store.Money;
+import org.jspecify.annotations.Nullable;
 import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
 import org.springframework.stereotype.Component;
 
-/** What lies in the demo's stores. */
+/** What lies in the demo's stores and hangs on its walls. */
 @Component
 @ConditionalOnProperty("oldtallow.demo")
 class DemoShelf {
 
     private final Shelf shelf;
     private final Register register;
+    private final GreaseFills greasings;
+    private final Tools tools;
+    private final Workshops workshops;
     private final Clock clock;
 
-    DemoShelf(Shelf shelf, Register register, Clock clock) {
+    DemoShelf(Shelf shelf, Register register, GreaseFills greasings, Tools tools, Workshops workshops, Clock clock) {
         this.shelf = shelf;
         this.register = register;
+        this.greasings = greasings;
+        this.tools = tools;
+        this.workshops = workshops;
         this.clock = clock;
     }
 
@@ -45,6 +64,39 @@ class DemoShelf {
                 Optional.ofNullable(demo.tin()),
                 1));
         demo.batches().forEach(batch -> receive(id, batch));
+    }
+
+    /** Says what is in a hub. */
+    void grease(DemoGreasing demo, List<DemoStock> stock) {
+        Tin tin = stock.stream()
+                .filter(one -> one.designation().equals(demo.stock()))
+                .flatMap(one -> Optional.ofNullable(one.tin()).stream())
+                .findFirst()
+                .orElseThrow(() -> new IllegalStateException("the demo's shelf has no " + demo.stock()));
+        greasings.fill(
+                UUID.randomUUID(),
+                DemoEntries.wheelEnd(register, demo.rig(), demo.axle(), demo.side())
+                        .id(),
+                null,
+                new Grease(demo.stock(), tin.thickener(), tin.code()),
+                demo.batch());
+    }
+
+    /** Hangs a tool on the wall. */
+    void hang(DemoTool demo) {
+        @Nullable Double outside = demo.outsideMillimetres();
+        tools.put(new WorkshopTool(
+                DemoEntries.id("tool " + demo.name()),
+                demo.kind(),
+                demo.name(),
+                outside == null ? null : Length.ofMillimetres(outside),
+                demo.strokeCubicCentimetres(),
+                0));
+    }
+
+    /** Sets what time costs, as the owner. */
+    void charge(DemoRates demo) {
+        workshops.set(new Rates(Money.of(demo.hour()), Money.of(demo.sundries()), Money.of(demo.standingDay()), 0));
     }
 
     private void receive(UUID itemId, DemoBatch batch) {

@@ -9,6 +9,7 @@ import oldtallow.app.register.Rig;
 import oldtallow.app.register.RigKind;
 import oldtallow.app.register.Side;
 import oldtallow.app.shelf.StockItem.Tin;
+import oldtallow.app.tools.WorkshopTool;
 import oldtallow.app.wire.LockForm;
 import oldtallow.app.wire.TorqueEntry;
 import oldtallow.core.figure.FigureKind;
@@ -21,7 +22,25 @@ import org.jspecify.annotations.Nullable;
 
 /** The made-up yard as its file tells it. */
 record DemoYard(
-        String workshop, List<DemoFigure> rules, List<DemoJob> jobs, List<DemoRig> rigs, List<DemoStock> shelf) {
+        String workshop,
+        List<DemoFigure> rules,
+        List<DemoJob> jobs,
+        List<DemoRig> rigs,
+        DemoRates rates,
+        List<DemoTool> tools,
+        List<DemoGreasing> greasings,
+        List<DemoStock> shelf) {
+
+    record DemoRates(BigDecimal hour, BigDecimal sundries, BigDecimal standingDay) {}
+
+    record DemoTool(
+            WorkshopTool.Kind kind,
+            String name,
+            @Nullable Double outsideMillimetres,
+            @Nullable Double strokeCubicCentimetres) {}
+
+    /** A grease of the stores that is in a hub. */
+    record DemoGreasing(String rig, Integer axle, Side side, String stock, String batch) {}
 
     /** A thing in the stores. */
     record DemoStock(

@@ -25,7 +25,7 @@ public record GreaseFill(
         /** It was filled, and nobody wrote down with what. */
         public static final Grease UNKNOWN = new Grease("", Thickener.UNKNOWN, "");
 
-        public boolean isKnown() {
+        public boolean known() {
             return thickener != Thickener.UNKNOWN;
         }
     }

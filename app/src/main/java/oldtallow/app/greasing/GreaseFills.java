@@ -56,7 +56,7 @@ public class GreaseFills {
     /** Throws what cannot be a grease: a known thickener without a name, a code that does not exist. */
     public static void check(Grease grease, String batch) {
         var errors = new FieldErrors();
-        if (grease.isKnown() && grease.name().isBlank()) {
+        if (grease.known() && grease.name().isBlank()) {
             errors.add("name", grease.name(), "is missing; write what stands on the tin");
         }
         if (grease.name().length() > MOST_NAME) {

@@ -33,7 +33,7 @@ class Beforehand {
                 .flatMap(one -> one.getValue().stream())
                 .anyMatch(figure -> figure.authority() == Authority.MAKER);
         boolean grease =
-                greasings.last(end.id()).filter(fill -> fill.grease().isKnown()).isPresent();
+                greasings.last(end.id()).filter(fill -> fill.grease().known()).isPresent();
         return new Known(bearings, makers, grease);
     }
 }

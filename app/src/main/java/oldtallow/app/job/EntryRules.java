@@ -86,7 +86,7 @@ final class EntryRules {
             case JobEntry.Greased greased -> {
                 GreaseFills.check(greased.grease(), greased.batch());
                 refuseUnless(
-                        greased.grease().isKnown(),
+                        greased.grease().known(),
                         "thickener",
                         greased.grease().thickener().words(),
                         "must be known of a new grease; it stands on the tin or its data sheet");

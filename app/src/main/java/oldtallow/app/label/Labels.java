@@ -58,7 +58,7 @@ public class Labels {
         List<FittedPart> parts = fitted.fittedTo(wheelEndId);
         String grease = greasings
                 .last(wheelEndId)
-                .map(fill -> fill.grease().isKnown() ? fill.grease().name() : "grease not known")
+                .map(fill -> fill.grease().known() ? fill.grease().name() : "grease not known")
                 .orElse("");
         return new QrLabel(
                 address,

@@ -53,7 +53,10 @@ class ArchitectureTest {
             Map.entry("StockItem", "shelf"),
             Map.entry("StockBatch", "shelf"),
             Map.entry("StockMove", "shelf"),
-            Map.entry("PlannedJob", "shelf"));
+            Map.entry("PlannedJob", "shelf"),
+            Map.entry("GreaseFill", "greasing"),
+            Map.entry("WorkshopTool", "tools"),
+            Map.entry("WorkshopRates", "workshop"));
 
     @ArchTest
     static final ArchRule SQL_STAYS_IN_PERSISTENCE = noClasses()

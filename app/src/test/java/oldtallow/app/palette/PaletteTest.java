@@ -23,6 +23,7 @@ import oldtallow.app.register.Register;
 import oldtallow.app.register.Rig;
 import oldtallow.app.register.RigTouched;
 import oldtallow.app.register.WheelEnd;
+import oldtallow.app.shelf.Recall;
 import oldtallow.app.testing.Rigs;
 import oldtallow.app.walls.Asker;
 import oldtallow.app.walls.Role;
@@ -53,6 +54,9 @@ class PaletteTest {
 
     @Mock
     private FittedParts fitted;
+
+    @Mock
+    private Recall recall;
 
     @Captor
     private ArgumentCaptor<List<String>> asked;
@@ -143,7 +147,7 @@ class PaletteTest {
     }
 
     private Palette palette() {
-        return new Palette(store, register, fitted);
+        return new Palette(store, register, fitted, recall);
     }
 
     private List<Hit> find(String typed) {

@@ -1,5 +1,9 @@
 package oldtallow.app.shelf;
 
+import static oldtallow.app.testing.Stores.delivery;
+import static oldtallow.app.testing.Stores.form;
+import static oldtallow.app.testing.Stores.here;
+import static oldtallow.app.testing.Stores.moved;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import de.siegmar.fastcsv.reader.CsvReader;
@@ -15,16 +19,14 @@ import oldtallow.app.testing.Http;
 import oldtallow.app.testing.Http.Answer;
 import oldtallow.app.testing.OldTallowExtension;
 import oldtallow.app.testing.RunningOldTallow;
+import oldtallow.app.testing.Stores;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import tools.jackson.databind.JsonNode;
-import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ObjectNode;
 
 @ExtendWith(OldTallowExtension.class)
 class ShelfIT {
-
-    private static final JsonMapper JSON = new JsonMapper();
 
     @Test
     void aDeliveryIsTakenInOnce(RunningOldTallow app) {
@@ -63,7 +65,7 @@ class ShelfIT {
         JsonNode trace = app.http()
                 .get("/api/shelf/recall?batch=" + number.substring(0, 12).toLowerCase(Locale.ROOT))
                 .json()
-                .get(0);
+                .at("/batches/0");
 
         assertThat(trace.path("onHand").asInt()).isEqualTo(2);
         assertThat(trace.path("carriedBy")).hasSize(1);
@@ -259,68 +261,110 @@ class ShelfIT {
                 .isEqualTo(409);
     }
 
-    private static UUID item(RunningOldTallow app, String name) {
-        UUID id = UUID.randomUUID();
+    @Test
+    void aCountPutsRightWhatLiesThereAndTellsItOnce(RunningOldTallow app) {
+        UUID item = item(app, "counted");
+        UUID batch = batch(app, item, "C-1", 5);
+        String count = "{\"id\": \"" + UUID.randomUUID() + "\", \"counted\": 3, \"note\": \"two fell behind\"}";
+
+        app.http().post("/api/shelf/batches/" + batch + "/count", count);
+        JsonNode shelf =
+                app.http().post("/api/shelf/batches/" + batch + "/count", count).json();
+
+        assertThat(here(shelf, item).at("/batches/0/onHand").asInt()).isEqualTo(3);
+        JsonNode moves = app.http().get("/api/shelf/recall?batch=C-1").json().at("/batches");
+        assertThat(moves.toString()).contains("two fell behind");
         assertThat(app.http()
-                        .post("/api/shelf/items", form(id, name + " " + id).toString())
+                        .post("/api/shelf/batches/" + batch + "/count", count.replace(": 3,", ": -1,"))
+                        .remedyFor("counted"))
+                .contains("0 to 10,000");
+    }
+
+    @Test
+    void whatIsOutOfDateGoesInWithAReasonOnly(RunningOldTallow app) {
+        UUID item = item(app, "outdated");
+        Answer came = app.http()
+                .post(
+                        "/api/shelf/items/" + item + "/batches",
+                        delivery("OLD-1", 2).put("madeOn", "2015-03-01").toString());
+        String batch = here(came.json(), item).at("/batches/0/id").asString();
+        ObjectNode move = moved(-1, "FITTED")
+                .put(
+                        "wheelEndId",
+                        new Bench(app.http()).newWheelEnd("STEPPED_BRAKED").toString());
+
+        Answer refused = app.http().post("/api/shelf/batches/" + batch + "/moves", move.toString());
+        Answer withReason = app.http()
+                .post(
+                        "/api/shelf/batches/" + batch + "/moves",
+                        move.put("note", "soft all round, stored dark").toString());
+
+        assertThat(refused.remedyFor("note")).contains("kept until 2022-03-01").contains("fresher");
+        assertThat(withReason.status()).isEqualTo(200);
+    }
+
+    @Test
+    void aRecallFindsPartsThatNeverLayOnTheShelf(RunningOldTallow app) {
+        String number = "ELSEWHERE-" + UUID.randomUUID().toString().substring(0, 8);
+        UUID end = new Bench(app.http()).newWheelEnd("STEPPED_BRAKED");
+        app.http().post("/api/wheel-ends/" + end + "/parts", """
+                {"id": "%s", "place": "SEAL", "designation": "45x62x8", "batch": "%s", "condition": "NEW"}
+                """.formatted(UUID.randomUUID(), number));
+
+        JsonNode found = app.http()
+                .get("/api/shelf/recall?batch=" + number.toLowerCase(Locale.ROOT))
+                .json();
+
+        assertThat(found.path("batches")).isEmpty();
+        assertThat(found.at("/fitted/0/wheelEndId").asString()).isEqualTo(end.toString());
+        assertThat(found.at("/fitted/0/part").asString()).isEqualTo("45x62x8");
+    }
+
+    @Test
+    void theBoxThatFindsAnythingFindsABatch(RunningOldTallow app) {
+        String number = "PAL" + UUID.randomUUID().toString().substring(0, 8);
+        batch(app, item(app, "palette"), number, 2);
+
+        JsonNode hits = app.http()
+                .get("/api/palette?q=" + number.substring(0, 8).toLowerCase(Locale.ROOT))
+                .json();
+
+        assertThat(hits.get(0).path("kind").asString()).isEqualTo("BATCH");
+        assertThat(hits.get(0).path("batch").asString()).isEqualTo(number);
+        assertThat(hits.get(0).path("detail").asString()).contains("2 on the shelf");
+    }
+
+    @Test
+    void aTinOfGreaseHasACodeThatExists(RunningOldTallow app) {
+        ObjectNode grease =
+                form(UUID.randomUUID(), "grease " + UUID.randomUUID()).put("kind", "GREASE");
+        grease.putObject("tin").put("thickener", "LITHIUM").put("code", "KP2ZZ").put("grams", 400);
+
+        assertThat(app.http().post("/api/shelf/items", grease.toString()).remedyFor("code"))
+                .isNotEmpty();
+        ((ObjectNode) grease.path("tin")).put("code", "KP2K-30").put("grams", 0);
+        assertThat(app.http().post("/api/shelf/items", grease.toString()).remedyFor("grams"))
+                .contains("1 to 200,000");
+        ((ObjectNode) grease.path("tin")).put("grams", 400);
+        assertThat(app.http()
+                        .post("/api/shelf/items", grease.put("kind", "SEAL").toString())
+                        .remedyFor("thickener"))
+                .contains("of a grease");
+        assertThat(app.http()
+                        .post("/api/shelf/items", grease.put("kind", "GREASE").toString())
                         .status())
                 .isEqualTo(200);
-        return id;
+    }
+
+    private static UUID item(RunningOldTallow app, String name) {
+        return new Stores(app.http()).item(name);
     }
 
     private static UUID batch(RunningOldTallow app, UUID item, String number, int pieces) {
-        JsonNode shelf = app.http()
-                .post(
-                        "/api/shelf/items/" + item + "/batches",
-                        delivery(number, pieces).toString())
-                .json();
-        return UUID.fromString(here(shelf, item).at("/batches/0/id").asString());
+        return new Stores(app.http()).batch(item, number, pieces);
     }
 
     private static void move(RunningOldTallow app, UUID batch, int pieces, String reason, UUID wheelEnd) {
-        assertThat(app.http()
-                        .post(
-                                "/api/shelf/batches/" + batch + "/moves",
-                                moved(pieces, reason)
-                                        .put("wheelEndId", wheelEnd.toString())
-                                        .toString())
-                        .status())
-                .isEqualTo(200);
-    }
-
-    private static JsonNode here(JsonNode shelf, UUID item) {
-        return StreamSupport.stream(shelf.path("items").spliterator(), false)
-                .filter(one -> one.path("id").asString().equals(item.toString()))
-                .findFirst()
-                .orElseThrow();
-    }
-
-    private static ObjectNode form(UUID id, String designation) {
-        return JSON.createObjectNode()
-                .put("id", id.toString())
-                .put("kind", "SEAL")
-                .put("designation", designation)
-                .put("words", "")
-                .put("supplier", "")
-                .put("price", 4.35)
-                .put("want", 0)
-                .put("version", 1);
-    }
-
-    private static ObjectNode delivery(String batch, int pieces) {
-        return JSON.createObjectNode()
-                .put("id", UUID.randomUUID().toString())
-                .put("batch", batch)
-                .put("madeOn", "2025-03-01")
-                .put("note", "")
-                .put("pieces", pieces);
-    }
-
-    private static ObjectNode moved(int pieces, String reason) {
-        return JSON.createObjectNode()
-                .put("id", UUID.randomUUID().toString())
-                .put("pieces", pieces)
-                .put("reason", reason)
-                .put("note", "");
+        new Stores(app.http()).move(batch, pieces, reason, wheelEnd);
     }
 }

@@ -76,6 +76,27 @@ public final class Http {
         return send(HttpRequest.newBuilder(app.at(path)).GET());
     }
 
+    /** What is no text, such as a page; fails where it is not there. */
+    public byte[] bytes(String path) {
+        try {
+            HttpResponse<byte[]> response = client.send(
+                    HttpRequest.newBuilder(app.at(path))
+                            .GET()
+                            .timeout(Duration.ofSeconds(30))
+                            .build(),
+                    BodyHandlers.ofByteArray());
+            if (response.statusCode() != 200) {
+                throw new IllegalStateException(path + ": " + response.statusCode());
+            }
+            return response.body();
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
+            throw new IllegalStateException(e);
+        }
+    }
+
     public Answer post(String path, String body) {
         return send(HttpRequest.newBuilder(app.at(path))
                 .header("content-type", "application/json")

@@ -126,6 +126,15 @@ final class WalledRows {
         insert(
                 db,
                 workshop,
+                "grease_fill",
+                "wheel_end_id, name, thickener, person_id, person_name, filled_at",
+                "'" + id(workshop, "wheel_end") + "', 'a grease', 'LITHIUM', '" + id(workshop, "person")
+                        + "', 'x', now()");
+        insert(db, workshop, "workshop_tool", "kind, name, outside_um", "'SOCKET', 'a socket', 40000");
+        insert(db, workshop, "workshop_rates", "hour_cents, sundries_cents, standing_day_cents", "6000, 300, 2500");
+        insert(
+                db,
+                workshop,
                 "stock_move",
                 "batch_id, pieces, reason, person_id, person_name, at",
                 "'" + id(workshop, "stock_batch") + "', 1, 'RECEIVED', '" + id(workshop, "person") + "', 'x', now()");

@@ -27,6 +27,8 @@ public record CupFit(HubMaterial hub, SizeRange cup, SizeRange bore, Length leas
     private static final double HAMMER_MOST_N = 6_000;
     private static final double PRESS_MOST_N = 25_000;
     private static final double ROOM_CELSIUS = 20;
+    private static final double NORMAL_PER_MILLE = 1.3;
+    private static final double ALUMINIUM_NORMAL_PER_MILLE = 1.5;
 
     /** How it sits. */
     public enum Verdict {
@@ -140,6 +142,11 @@ public record CupFit(HubMaterial hub, SizeRange cup, SizeRange bore, Length leas
                 .toList();
     }
 
+    /** The tightest fit in a bore of this size that is still normal. */
+    public static Length mostNormal(HubMaterial hub, Length bore) {
+        return bore.times((hub == HubMaterial.ALUMINIUM ? ALUMINIUM_NORMAL_PER_MILLE : NORMAL_PER_MILLE) * 1e-3);
+    }
+
     private static double off(BearingSet set, Length wanted) {
         return Math.abs(set.outsideDiameter().minus(wanted).millimetres());
     }
@@ -148,7 +155,7 @@ public record CupFit(HubMaterial hub, SizeRange cup, SizeRange bore, Length leas
         double mm = interference.millimetres();
         double perMille = 1e3 * mm / bore.middle().millimetres();
         boolean light = hub == HubMaterial.ALUMINIUM ? perMille < 0.7 : perMille < 0.4;
-        boolean normal = hub == HubMaterial.ALUMINIUM ? perMille <= 1.5 : perMille <= 1.3;
+        boolean normal = interference.compareTo(mostNormal(hub, bore.middle())) <= 0;
         if (Math.abs(mm) > Math.max(WRONG_CUP_MM, 2e-3 * bore.middle().millimetres())) {
             return Verdict.WRONG_CUP;
         }

@@ -64,7 +64,7 @@ class GreaseFillController {
                     fill.grease().thickener().words(),
                     fill.grease().code(),
                     fill.batch(),
-                    fill.grease().isKnown(),
+                    fill.grease().known(),
                     fill.by(),
                     fill.at());
         }

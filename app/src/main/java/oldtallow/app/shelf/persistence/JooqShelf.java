@@ -36,8 +36,8 @@ import oldtallow.db.tables.records.StockMoveRecord;
 import org.jooq.DSLContext;
 import org.jooq.Field;
 import org.jooq.Table;
-import org.jooq.exception.IntegrityConstraintViolationException;
 import org.jooq.impl.SQLDataType;
+import org.springframework.dao.DuplicateKeyException;
 import org.springframework.stereotype.Repository;
 
 @Repository
@@ -99,7 +99,7 @@ class JooqShelf implements ShelfStore {
                                     STOCK_ITEM.VERSION.eq(item.version()))
                             .execute()
                     == 1;
-        } catch (IntegrityConstraintViolationException e) {
+        } catch (DuplicateKeyException e) {
             return false;
         }
     }

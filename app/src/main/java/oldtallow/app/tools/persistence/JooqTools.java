@@ -9,8 +9,8 @@ import oldtallow.app.tools.WorkshopTool;
 import oldtallow.core.quantity.Length;
 import oldtallow.db.tables.records.WorkshopToolRecord;
 import org.jooq.DSLContext;
-import org.jooq.exception.IntegrityConstraintViolationException;
 import org.jspecify.annotations.Nullable;
+import org.springframework.dao.DuplicateKeyException;
 import org.springframework.stereotype.Repository;
 
 @Repository
@@ -53,7 +53,7 @@ class JooqTools implements ToolStore {
                             .where(WORKSHOP_TOOL.VERSION.eq(tool.version()))
                             .execute()
                     == 1;
-        } catch (IntegrityConstraintViolationException e) {
+        } catch (DuplicateKeyException e) {
             return false;
         }
     }

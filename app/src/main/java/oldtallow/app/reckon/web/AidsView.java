@@ -1,0 +1,198 @@
+package oldtallow.app.reckon.web;
+
+import java.time.Instant;
+import java.util.Arrays;
+import java.util.List;
+import java.util.stream.Stream;
+import oldtallow.app.greasing.GreaseFill;
+import oldtallow.app.reckon.WheelEndAids.Aids;
+import oldtallow.app.reckon.WheelEndAids.Grease;
+import oldtallow.app.reckon.WheelEndAids.OnShelf;
+import oldtallow.app.reckon.WheelEndAids.Race;
+import oldtallow.app.reckon.WheelEndAids.SealPlace;
+import oldtallow.app.tools.WorkshopTool;
+import oldtallow.app.wire.LengthView;
+import oldtallow.app.wire.TemperatureView;
+import oldtallow.core.bearing.BearingSet;
+import oldtallow.core.fit.CupFit;
+import oldtallow.core.fit.HubMaterial;
+import oldtallow.core.fit.WarmAndChill;
+import oldtallow.core.fit.WarmAndChill.Cold;
+import oldtallow.core.fit.WarmAndChill.HubState;
+import oldtallow.core.grease.Demand;
+import oldtallow.core.grease.Filling;
+import oldtallow.core.grease.Thickener;
+import oldtallow.core.hub.HubDimension;
+import oldtallow.core.hub.WheelEndShape;
+import oldtallow.core.quantity.Length;
+import oldtallow.core.seal.CapFit;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * What is worked out for a wheel end.
+ *
+ * @param bearingsKnown false where usual sets stand in for those nobody has read yet
+ * @param seal null where its sizes make none
+ * @param capLeast and {@code capMost}: outside diameter of the cap to ask for
+ * @param grease null on an oil bath
+ */
+record AidsView(
+        boolean bearingsKnown,
+        RaceAidView inboard,
+        RaceAidView outboard,
+        @Nullable SealAidView seal,
+        LengthView capLeast,
+        LengthView capMost,
+        @Nullable GreaseAidView grease) {
+
+    static AidsView of(Aids aids) {
+        WheelEndShape shape = aids.shape();
+        Length capBore = Length.ofMillimetres(shape.size(HubDimension.CAP_BORE));
+        return new AidsView(
+                shape.bearingsKnown(),
+                RaceAidView.of(aids.inboard(), aids.tools()),
+                RaceAidView.of(aids.outboard(), aids.tools()),
+                aids.seal().map(seal -> SealAidView.of(seal, aids.tools())).orElse(null),
+                LengthView.of(CapFit.wanted(capBore).least()),
+                LengthView.of(CapFit.wanted(capBore).most()),
+                aids.grease().map(GreaseAidView::of).orElse(null));
+    }
+
+    /**
+     * A cup, what drives it, and how warm its hub has to be.
+     *
+     * @param bore as measured; null where nobody did
+     * @param warm for the tightest fit that is still normal
+     */
+    record RaceAidView(
+            String set,
+            String cup,
+            LengthView cupOutside,
+            LengthView driverLeast,
+            LengthView driverMost,
+            List<OwnToolView> own,
+            List<NearTwinView> nearTwins,
+            @Nullable LengthView bore,
+            LengthView hubOutside,
+            List<WarmAidView> warm) {
+
+        static RaceAidView of(Race race, List<WorkshopTool> tools) {
+            Length joint = race.set().outsideDiameter();
+            return new RaceAidView(
+                    race.set().designation().toString(),
+                    race.set().designation().cup(),
+                    LengthView.of(race.set().outsideDiameter()),
+                    LengthView.of(race.driver().leastOutside()),
+                    LengthView.of(race.driver().mostOutside()),
+                    RaceController.own(tools, race.driver()),
+                    race.nearTwins().stream()
+                            .map(twin -> NearTwinView.of(twin, race.set()))
+                            .toList(),
+                    race.bore().map(LengthView::of).orElse(null),
+                    LengthView.of(race.hubOutside()),
+                    Arrays.stream(HubMaterial.values())
+                            .flatMap(hub ->
+                                    WarmAidView.of(hub, new WarmAndChill(hub, joint, CupFit.mostNormal(hub, joint))))
+                            .toList());
+        }
+    }
+
+    /** {@code larger} by so much than the right one, smaller below zero. */
+    record NearTwinView(String cup, LengthView larger) {
+
+        static NearTwinView of(BearingSet twin, BearingSet right) {
+            return new NearTwinView(
+                    twin.designation().cup(),
+                    LengthView.of(twin.outsideDiameter().minus(right.outsideDiameter())));
+        }
+    }
+
+    /** Hub temperature from which a cup that cold drops in; {@code possible} where a bare hub may be that warm. */
+    record WarmAidView(String hub, String cold, TemperatureView from, boolean possible) {
+
+        static Stream<WarmAidView> of(HubMaterial hub, WarmAndChill fit) {
+            return Stream.of(Cold.values()).map(cold -> {
+                double from = fit.hubForDropIn(cold.celsius());
+                return new WarmAidView(
+                        hub.words(),
+                        cold.words(),
+                        TemperatureView.ofCelsius(from),
+                        from <= HubState.BARE.mostCelsius());
+            });
+        }
+    }
+
+    record SealAidView(SealView seal, boolean assumed) {
+
+        static SealAidView of(SealPlace place, List<WorkshopTool> tools) {
+            return new SealAidView(SealView.of(place.size(), place.type(), tools), place.assumed());
+        }
+    }
+
+    /**
+     * Grease.
+     *
+     * @param inIt null where nobody ever wrote it down
+     * @param gun null for a usual one
+     * @param stroke of it, cm³
+     * @param tins the best first
+     */
+    record GreaseAidView(
+            List<Demand.Want> wants,
+            @Nullable InItView inIt,
+            List<PlaceView> places,
+            double grams,
+            double cartridges,
+            @Nullable String gun,
+            double stroke,
+            List<TinAidView> tins) {
+
+        static GreaseAidView of(Grease grease) {
+            return new GreaseAidView(
+                    grease.demand().wants(),
+                    grease.inIt().map(InItView::of).orElse(null),
+                    PlaceView.all(grease.filling(), grease.stroke()),
+                    grease.filling().grams(),
+                    grease.filling().grams() / Filling.CARTRIDGE_GRAMS,
+                    grease.gun().map(WorkshopTool::name).orElse(null),
+                    grease.stroke(),
+                    grease.tins().stream().map(TinAidView::of).toList());
+        }
+    }
+
+    /** {@code known} is false where it was filled and nobody wrote down with what. */
+    record InItView(String name, String thickenerWords, boolean known, Instant at) {
+
+        static InItView of(GreaseFill fill) {
+            return new InItView(
+                    fill.grease().name(),
+                    fill.grease().thickener().words(),
+                    fill.grease().known(),
+                    fill.at());
+        }
+    }
+
+    /** A grease of the shelf; {@code batch} is the one to take first, null where none is there. */
+    record TinAidView(
+            String name,
+            Thickener thickener,
+            String thickenerWords,
+            String code,
+            int good,
+            @Nullable String batch,
+            MeetingView meets,
+            List<String> misfits) {
+
+        static TinAidView of(OnShelf one) {
+            return new TinAidView(
+                    one.name(),
+                    one.tin().thickener(),
+                    one.tin().thickener().words(),
+                    one.tin().code(),
+                    one.good(),
+                    one.batch().orElse(null),
+                    MeetingView.of(one.meets()),
+                    one.misfits());
+        }
+    }
+}

@@ -1,0 +1,89 @@
+package oldtallow.app.cost;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.UUID;
+import oldtallow.app.testing.Bench;
+import oldtallow.app.testing.Demo;
+import oldtallow.app.testing.OldTallowExtension;
+import oldtallow.app.testing.RunningOldTallow;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import tools.jackson.databind.JsonNode;
+
+@ExtendWith(OldTallowExtension.class)
+class JobCostsIT {
+
+    @Test
+    void whatTheJobsCostStandsBesideEachOther(RunningOldTallow app) {
+        JsonNode costs = costs(app, Demo.rearRight("Boat tandem"));
+
+        assertThat(costs.path("jobs").findValuesAsString("scope"))
+                .containsExactly("ADJUST", "REPACK", "RENEW", "EXCHANGE");
+        JsonNode adjust = costs.path("jobs").get(0);
+        JsonNode repack = costs.path("jobs").get(1);
+        JsonNode renew = costs.path("jobs").get(2);
+        assertThat(total(renew)).isGreaterThan(total(repack));
+        assertThat(total(repack)).isGreaterThan(total(adjust));
+        assertThat(repack.path("lines").toString()).contains("grease, about").contains("rags, solvent, oil");
+        assertThat(adjust.path("lines").toString()).doesNotContain("grease, about");
+        assertThat(repack.at("/putOff/thenWords").asString()).isEqualTo("renew bearings and races");
+        // the sum of its own parts
+        double lines = 0;
+        for (JsonNode line : renew.path("lines")) {
+            lines += line.path("price").asDouble(0);
+        }
+        assertThat(renew.path("parts").asDouble() + renew.path("consumables").asDouble())
+                .isCloseTo(lines, within(0.001));
+        assertThat(costs.path("standingDay").asDouble()).isEqualTo(18.0);
+    }
+
+    @Test
+    void whatHasNoPriceIsNamedAndTheTotalCalledIncomplete(RunningOldTallow app) {
+        UUID end = new Bench(app.http()).newWheelEnd("STEPPED_BRAKED");
+
+        JsonNode renew = costs(app, end).path("jobs").get(2);
+
+        assertThat(renew.path("whole").asBoolean()).isFalse();
+        assertThat(renew.path("unpriced").toString()).contains("seal");
+        assertThat(renew.path("missing").toString()).contains("size not on record");
+        assertThat(renew.at("/putOff/dearer").isMissingNode()
+                        || renew.at("/putOff/dearer").isNull())
+                .isTrue();
+    }
+
+    @Test
+    void anOilBathCostsNoGreaseAndAnUprightNoHub(RunningOldTallow app) {
+        Bench bench = new Bench(app.http());
+
+        assertThat(costs(app, bench.newWheelEnd("OIL_BATH_HEAVY")).toString()).doesNotContain("grease, about");
+        assertThat(costs(app, bench.newWheelEnd("SPACER_SET")).path("jobs").findValuesAsString("scope"))
+                .containsExactly("ADJUST", "REPACK", "RENEW");
+    }
+
+    @Test
+    void onlyAnOwnerSetsTheRates(RunningOldTallow app) {
+        JsonNode now = app.as("ines").get("/api/workshop/rates").json();
+        String form = """
+                {"hour": 62.00, "sundries": 3.50, "standingDay": 18.00, "version": %d}
+                """.formatted(now.path("version").asInt());
+
+        assertThat(app.http().put("/api/workshop/rates", form).remedyFor("rates"))
+                .contains("owner");
+        assertThat(app.as("ines").put("/api/workshop/rates", form).status()).isEqualTo(200);
+        assertThat(app.as("ines").put("/api/workshop/rates", form).status()).isEqualTo(409);
+        assertThat(app.as("ines")
+                        .put("/api/workshop/rates", form.replace("62.00", "62.005"))
+                        .remedyFor("hour"))
+                .contains("two decimals");
+    }
+
+    private static JsonNode costs(RunningOldTallow app, UUID end) {
+        return Bench.accepted(app.http().get("/api/wheel-ends/" + end + "/job-costs"));
+    }
+
+    private static double total(JsonNode job) {
+        return job.path("total").asDouble();
+    }
+}
