@@ -5,6 +5,7 @@ import { reckon } from './reckon'
 import { register } from './register'
 import { client, dataOf } from './request'
 import { shelf } from './shelf'
+import { workshop } from './workshop'
 import type { Schemas } from './request'
 
 export { ProblemError, whenSignedOut } from './request'
@@ -17,6 +18,7 @@ export const api = {
   ...jobs,
   ...reckon,
   ...shelf,
+  ...workshop,
   session: () => dataOf(client.GET('/api/session')),
   signIn: (body: Schemas['SignInForm']) => dataOf(client.POST('/api/session', { body })),
   signOut: (everywhere: boolean) =>

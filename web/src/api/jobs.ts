@@ -39,6 +39,8 @@ export const jobs = {
     ),
   rescope: (id: string, body: Schemas['RescopeForm']) =>
     dataOf(client.POST('/api/jobs/{jobId}/scope', { params: at(id), body })),
+  jobGrease: (id: string, body: Schemas['GreasedForm']) =>
+    dataOf(client.POST('/api/jobs/{jobId}/grease', { params: at(id), body })),
   jobWaits: (id: string, body: Schemas['WaitsForm']) =>
     dataOf(client.POST('/api/jobs/{jobId}/waits', { params: at(id), body })),
   jobGoesOn: (id: string, body: Schemas['PlainEntryForm']) =>

@@ -10,6 +10,8 @@ export const reckon = {
   seated: (body: Schemas['SeatedForm']) => dataOf(client.POST('/api/reckon/seated', { body })),
   sealLand: (body: Schemas['SealLandForm']) =>
     dataOf(client.POST('/api/reckon/seal-land', { body })),
+  seal: (body: Schemas['SealForm']) => dataOf(client.POST('/api/reckon/seal', { body })),
+  cap: (body: Schemas['CapForm']) => dataOf(client.POST('/api/reckon/cap', { body })),
   greaseReference: () => dataOf(client.GET('/api/reckon/greases')),
   greaseCode: (code: string) => dataOf(client.POST('/api/reckon/grease-code', { body: { code } })),
   grease: (body: Schemas['GreaseForm']) => dataOf(client.POST('/api/reckon/grease', { body })),

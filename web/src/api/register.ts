@@ -36,5 +36,19 @@ export const register = {
     ),
   removePhoto: (rigId: string) =>
     dataOf(client.DELETE('/api/rigs/{rigId}/photo', { params: { path: { rigId } } })),
+  greasings: (id: string) => dataOf(client.GET('/api/wheel-ends/{id}/grease', { params: at(id) })),
+  writeGrease: (id: string, body: Schemas['GreaseFillForm']) =>
+    dataOf(client.POST('/api/wheel-ends/{id}/grease', { params: at(id), body })),
+  fromTheShelf: (id: string) =>
+    dataOf(client.GET('/api/wheel-ends/{id}/from-the-shelf', { params: at(id) })),
+  aids: (id: string) => dataOf(client.GET('/api/wheel-ends/{id}/aids', { params: at(id) })),
+  sense: (id: string, body: Schemas['SenseForm']) =>
+    dataOf(client.POST('/api/wheel-ends/{id}/sense', { params: at(id), body })),
+  jobCosts: (id: string, waitingDays: number) =>
+    dataOf(
+      client.GET('/api/wheel-ends/{id}/job-costs', {
+        params: { ...at(id), query: { waitingDays } },
+      }),
+    ),
   palette: (q: string) => dataOf(client.GET('/api/palette', { params: { query: { q } } })),
 }

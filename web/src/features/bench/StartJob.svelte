@@ -7,6 +7,7 @@
   import { Button } from '$ui/button'
   import { KeyCap } from '$ui/key-cap'
   import { ProblemCard } from '$ui/problem-card'
+  import Costs from './Costs.svelte'
   import { scopes, type Scope } from './scopes'
 
   interface Props {
@@ -19,12 +20,22 @@
   const jobId = crypto.randomUUID() // made once: a start tried twice is one job
   let scope = $state<Scope>('REPACK')
   let end = $state.raw<Schemas['WheelEndView'] | null>(null)
+  let days = $state(2)
+  let costs = $state.raw<Schemas['JobCostsView'] | null>(null)
   let plan = $state.raw<Schemas['PlanView'] | null>(null)
 
   async function choose(next: Scope): Promise<void> {
     scope = next
     await attempt.run(async () => {
       plan = await api.jobPlan(wheelEndId, { scope: next })
+    })
+  }
+
+  async function wait(next: number): Promise<void> {
+    if (!Number.isInteger(next)) return
+    days = next
+    await attempt.run(async () => {
+      costs = await api.jobCosts(wheelEndId, next)
     })
   }
 
@@ -35,8 +46,13 @@
 
   onMount(() => {
     void attempt.run(async () => {
-      const [here, jobs] = await Promise.all([api.wheelEnd(wheelEndId), api.jobs()])
+      const [here, jobs, beside] = await Promise.all([
+        api.wheelEnd(wheelEndId),
+        api.jobs(),
+        api.jobCosts(wheelEndId, days),
+      ])
       end = here
+      costs = beside
       // one job at a time on a wheel end: go on with that one
       const going = jobs.find((job) => job.wheelEndId === wheelEndId)
       if (going) await goto(`/bench/${going.id}`, { replaceState: true })
@@ -122,6 +138,7 @@
           Never used twice on this hub: {plan.alwaysNew.join(', ')}.
         </p>
       </section>
+      {#if costs}<Costs {costs} {scope} {days} onwait={wait} />{/if}
       <section aria-labelledby="tools">
         <h2 id="tools" class="type-h">Tools and supplies, by the stage that first needs them</h2>
         <table class="mt-1 w-full border-t-2 border-ink">

@@ -1,11 +1,13 @@
 <script lang="ts">
   import type { Schemas } from '$api/client'
+  import { Aids } from './aids.svelte'
   import type { Bench } from './bench.svelte'
   import CautionCard from './CautionCard.svelte'
   import Diagnosis from './Diagnosis.svelte'
   import Judge from './Judge.svelte'
   import Keypad from './Keypad.svelte'
   import SignChoice from './SignChoice.svelte'
+  import StepAid from './StepAid.svelte'
   import StepTimer from './StepTimer.svelte'
   import WaiveCheck from './WaiveCheck.svelte'
 
@@ -17,22 +19,16 @@
 
   let { bench, step, mayWaive }: Props = $props()
 
-  /** What can be worked out for this step. */
+  const wheelEnd = $derived(bench.job?.wheelEndId ?? '')
+  /** What can be worked out for this step in the reckoner. */
   const reckonings = $derived(
     step.stage === 6
-      ? [
-          { href: '/reckoner/fit', words: 'Work out fit and heat' },
-          { href: '/reckoner/race', words: 'Driver, and is it home?' },
-        ]
+      ? [{ href: `/reckoner/fit?wheelEnd=${wheelEnd}`, words: 'Work out fit and heat' }]
       : step.stage === 7
-        ? [
-            {
-              href: `/reckoner/grease?wheelEnd=${bench.job?.wheelEndId ?? ''}`,
-              words: 'How much grease, and does it go with the old?',
-            },
-          ]
+        ? [{ href: `/reckoner/grease?wheelEnd=${wheelEnd}`, words: 'All about its grease' }]
         : [],
   )
+  const aids = $derived(new Aids(wheelEnd))
   const needs = $derived([...step.tools, ...step.supplies].join(', '))
 </script>
 
@@ -61,6 +57,7 @@
     {/each}
   </ol>
 {/if}
+{#if step.aid}<StepAid {bench} {aids} aid={step.aid} />{/if}
 {#if reckonings.length > 0}
   <p class="mt-2 flex flex-wrap gap-x-4">
     {#each reckonings as one (one.href)}

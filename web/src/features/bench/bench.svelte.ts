@@ -1,25 +1,13 @@
 import { api, ProblemError, type Problem, type Schemas } from '$api/client'
 import { Attempt } from '$api/attempt.svelte'
 import type { PartName, PartStatus } from '$features/section'
+import type { Item, Move } from './move'
 import { Readings } from './readings.svelte'
 import { keepUnsent, unsentOf, type UnsentStep } from './unsent'
 
 type Job = Schemas['JobView']
 type Step = Schemas['BenchStepView']
-export type Item = Schemas['JudgingForm']['item']
-
-/** What the one big button does now. */
-export type Move =
-  | { does: 'caution'; caution: Schemas['CautionView'] }
-  | { does: 'check'; check: Schemas['CheckView'] }
-  | { does: 'dial' }
-  | { does: 'judge'; item: Item }
-  | { does: 'finish'; step: Step }
-  | { does: 'goOn' }
-  | { does: 'close' }
-  | { does: 'signOff' }
-  | { does: 'leave' }
-  | { does: 'nothing' }
+export type { Item, Move } from './move'
 
 /** A job as this device sees it, and what was ticked here on the step to do now. */
 export class Bench {
@@ -185,6 +173,11 @@ export class Bench {
       noisy: false,
     } as const
     return this.judge({ item, findings: [], looked: { ...looked, by: [...looked.by] } })
+  }
+
+  /** Which grease goes in. */
+  grease(form: Omit<Schemas['GreasedForm'], 'id'>): Promise<boolean> {
+    return this.enter((id) => api.jobGrease(this.id, { id, ...form }))
   }
 
   rescope(scope: Schemas['RescopeForm']['scope'], reason: string): Promise<boolean> {

@@ -1,6 +1,7 @@
 import type { Schemas } from '$api/client'
 import { display } from '$features/display'
-import { lockPresets, number } from '$features/nut-dial'
+import { lockPresets } from '$features/nut-dial'
+import { number } from '$ui/number-field'
 
 type Build = Schemas['BuildForm']
 type Dimension = Schemas['DimensionForm']['dimension']

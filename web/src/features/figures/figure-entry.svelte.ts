@@ -1,5 +1,5 @@
 import type { Schemas } from '$api/client'
-import { number } from '$features/nut-dial'
+import { number } from '$ui/number-field'
 import type { FigureKind } from './words'
 
 type Entry = Schemas['FigureEntry']

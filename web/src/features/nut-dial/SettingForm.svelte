@@ -5,7 +5,7 @@
   import { Field } from '$ui/field'
   import { KeyCap } from '$ui/key-cap'
   import { ProblemCard } from '$ui/problem-card'
-  import { number } from './number'
+  import { number } from '$ui/number-field'
   import type { NutDial } from './nut-dial.svelte'
   import { lengthUnits } from './unit-options'
   import type { SettingEntry } from './save-setting.svelte'

@@ -1,7 +1,7 @@
 <script lang="ts">
   import { Choice } from '$ui/choice'
   import { Field } from '$ui/field'
-  import { number } from './number'
+  import { number } from '$ui/number-field'
   import type { NutDial } from './nut-dial.svelte'
   import type { SettingEntry } from './save-setting.svelte'
   import TorqueQuestion from './TorqueQuestion.svelte'

@@ -1,7 +1,7 @@
 import type { Schemas } from '$api/client'
 import { Calculator } from './calculator.svelte'
 import { isStepped, marksOf, withinOneSlot, type Lock } from './geometry'
-import { number } from './number'
+import { number } from '$ui/number-field'
 
 export type TorqueUnit = Schemas['TorqueEntry']['unit']
 export type LengthUnit = Schemas['LengthEntry']['unit']

@@ -1,7 +1,7 @@
 import { api, ProblemError, type Problem, type Schemas } from '$api/client'
 import { display } from '$features/display'
 import type { LengthUnit, NutDial, Typed } from './nut-dial.svelte'
-import { number } from './number'
+import { number } from '$ui/number-field'
 import { newStamp } from './stamp'
 
 /** A setting about to be put on record; keeps what was entered until the server has it. */

@@ -13,6 +13,8 @@ const ROOMS: Target[] = [
   { label: 'Yard', detail: 'what needs me today', kind: 'room', href: '/' },
   { label: 'What is due', detail: 'the yard, only what is due', kind: 'room', href: '/?show=due' },
   { label: 'Enter a rig', detail: 'a new one in the yard', kind: 'room', href: '/rigs/new' },
+  { label: 'Bench', detail: 'jobs under way', kind: 'room', href: '/bench' },
+  { label: 'Shelf', detail: 'stores, order list, recall', kind: 'room', href: '/shelf' },
   { label: 'Workshop', detail: 'people, rules, what was changed', kind: 'room', href: '/workshop' },
   {
     label: 'Which bearing',
@@ -33,6 +35,30 @@ const ROOMS: Target[] = [
     href: '/reckoner#reading',
   },
   {
+    label: 'Fit and heat',
+    detail: 'a cup in its hub, warm and chill',
+    kind: 'reckoning',
+    href: '/reckoner/fit',
+  },
+  {
+    label: 'Driver and seat',
+    detail: 'what to drive a cup with, and is it home',
+    kind: 'reckoning',
+    href: '/reckoner/race',
+  },
+  {
+    label: 'Seal and cap',
+    detail: 'by size; which way round',
+    kind: 'reckoning',
+    href: '/reckoner/seal',
+  },
+  {
+    label: 'Grease',
+    detail: 'which, how much, does it go with the old',
+    kind: 'reckoning',
+    href: '/reckoner/grease',
+  },
+  {
     label: 'Nut dial',
     detail: 'where to stop the nut, without a rig',
     kind: 'reckoning',
@@ -45,6 +71,7 @@ const kinds: Record<Schemas['HitView']['kind'], string> = {
   OWNER: 'owner',
   WHEEL_END: 'wheel end',
   PART: 'part',
+  BATCH: 'batch',
 }
 
 /** The box that finds anything. */
@@ -101,12 +128,13 @@ class Palette {
 }
 
 function target(hit: Schemas['HitView']): Target {
-  const href = hit.owner
-    ? `/?owner=${encodeURIComponent(hit.owner)}`
-    : hit.wheelEndId
-      ? `/wheel-ends/${hit.wheelEndId}`
-      : `/rigs/${hit.rigId}`
-  return { label: hit.label, detail: hit.detail, kind: kinds[hit.kind], href }
+  return { label: hit.label, detail: hit.detail, kind: kinds[hit.kind], href: hrefOf(hit) }
+}
+
+function hrefOf(hit: Schemas['HitView']): string {
+  if (hit.batch !== undefined) return `/shelf?batch=${encodeURIComponent(hit.batch)}`
+  if (hit.owner !== undefined) return `/?owner=${encodeURIComponent(hit.owner)}`
+  return hit.wheelEndId === undefined ? `/rigs/${hit.rigId ?? ''}` : `/wheel-ends/${hit.wheelEndId}`
 }
 
 export const palette = new Palette()

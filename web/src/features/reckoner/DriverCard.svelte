@@ -1,8 +1,10 @@
 <script lang="ts">
   import { leadingLength, leadingSize, otherSize } from '$features/display'
   import { Field } from '$ui/field'
+  import { NumberField } from '$ui/number-field'
   import Answer from './Answer.svelte'
-  import { noNumber } from './entries'
+
+  import OwnTools from './OwnTools.svelte'
   import type { Driver } from './race.svelte'
 
   interface Props {
@@ -32,23 +34,13 @@
       bind:value={driver.sockets}
       oninput={onedit}
     />
-    <Field
+    <NumberField
       label="Old cup, outside"
       hint="to grind it to a driver"
-      inputmode="decimal"
-      autocomplete="off"
       bind:value={driver.oldCup}
       oninput={onedit}
-      error={noNumber(driver.oldCup)}
     />
-    <Field
-      label="Bore of the hub"
-      inputmode="decimal"
-      autocomplete="off"
-      bind:value={driver.bore}
-      oninput={onedit}
-      error={noNumber(driver.bore)}
-    />
+    <NumberField label="Bore of the hub" bind:value={driver.bore} oninput={onedit} />
   </div>
   {#if driver.found}
     {@const found = driver.found}
@@ -61,6 +53,7 @@
         >{otherSize(found.leastOutside)} to {otherSize(found.mostOutside)}</span
       >
     </p>
+    <OwnTools own={found.own} />
     {#each found.sockets as socket, i (i)}
       <Answer
         mark={socket.suits === 'DOES' ? 'good' : 'never'}

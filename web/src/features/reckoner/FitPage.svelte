@@ -1,8 +1,10 @@
 <script lang="ts">
   import { onMount } from 'svelte'
+  import { page } from '$app/state'
   import { keys } from '$features/keys'
   import { Choice } from '$ui/choice'
   import { Field } from '$ui/field'
+  import { NumberField } from '$ui/number-field'
   import { Pick } from '$ui/pick'
   import { ProblemCard } from '$ui/problem-card'
   import { degreeUnits, soon, units } from './entries'
@@ -24,7 +26,14 @@
   ] as const
 
   onMount(() => {
-    void fit.load()
+    const wheelEnd = page.url.searchParams.get('wheelEnd')
+    void fit
+      .load()
+      .then(() =>
+        wheelEnd === null
+          ? undefined
+          : fit.take(wheelEnd, page.url.searchParams.get('place') === 'outboard'),
+      )
     return keys.add([
       {
         keys: ['m', 'M'],
@@ -75,30 +84,24 @@
           void fit.ask()
         }}
       />
-      <Field
+      <NumberField
         label="Cup, outside"
         hint="left out: a new one"
-        inputmode="decimal"
-        autocomplete="off"
         bind:value={fit.cup}
         oninput={ask}
-        error={fit.errorOf('cup', fit.cup)}
+        error={fit.errorOf('cup')}
       />
-      <Field
+      <NumberField
         label="Bore of the hub"
-        inputmode="decimal"
-        autocomplete="off"
         bind:value={fit.bore}
         oninput={ask}
-        error={fit.errorOf('bore', fit.bore)}
+        error={fit.errorOf('bore')}
       />
-      <Field
+      <NumberField
         label="Hub outside, round the cup"
-        inputmode="decimal"
-        autocomplete="off"
         bind:value={fit.hubOutside}
         oninput={ask}
-        error={fit.errorOf('hubOutside', fit.hubOutside)}
+        error={fit.errorOf('hubOutside')}
       />
       <div class="col-span-2 flex flex-col gap-1 tab:col-span-1">
         <span class="text-label font-semibold">Measured with</span>
@@ -156,21 +159,17 @@
       }}
     />
     <div class="grid grid-cols-2 gap-3">
-      <Field
+      <NumberField
         label="Hub is at, now"
-        inputmode="decimal"
-        autocomplete="off"
         bind:value={fit.hubNow}
         oninput={ask}
-        error={fit.errorOf('hubTemperature', fit.hubNow)}
+        error={fit.errorOf('hubTemperature')}
       />
-      <Field
+      <NumberField
         label="Cup is at, now"
-        inputmode="decimal"
-        autocomplete="off"
         bind:value={fit.cupNow}
         oninput={ask}
-        error={fit.errorOf('cupTemperature', fit.cupNow)}
+        error={fit.errorOf('cupTemperature')}
       />
     </div>
     <p class="rounded-plate border-2 border-ink bg-brass-wash p-3">

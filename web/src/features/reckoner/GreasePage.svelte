@@ -1,11 +1,14 @@
 <script lang="ts">
   import { onMount } from 'svelte'
   import { page } from '$app/state'
+  import { day } from '$features/display'
   import { Choice } from '$ui/choice'
   import { Field } from '$ui/field'
+  import { NumberField } from '$ui/number-field'
   import { Pick } from '$ui/pick'
   import { ProblemCard } from '$ui/problem-card'
-  import { degreeUnits, noNumber, soon } from './entries'
+  import { degreeUnits, soon } from './entries'
+  import FilmFields from './FilmFields.svelte'
   import { Grease } from './grease.svelte'
   import GreaseResult from './GreaseResult.svelte'
   import ReckonerTabs from './ReckonerTabs.svelte'
@@ -70,13 +73,12 @@
       {/each}
     </div>
     <div class="grid grid-cols-[1fr_auto] items-end gap-3">
-      <Field
+      <NumberField
         label="Coldest day"
-        autocomplete="off"
         inputmode="text"
         bind:value={grease.coldest}
         oninput={ask}
-        error={noNumber(grease.coldest) || grease.fieldError('coldest.number')}
+        error={grease.fieldError('coldest.number')}
       />
       <Choice
         label="Unit of the temperatures"
@@ -116,6 +118,15 @@
         }}
       />
     </div>
+    {#if ofWheelEnd}
+      <p class="text-label text-ink2">
+        {grease.inIt
+          ? grease.inIt.known
+            ? `On record: ${grease.inIt.name}, ${day(grease.inIt.at)}.`
+            : `Greased ${day(grease.inIt.at)}, and nobody wrote down with what.`
+          : 'Nothing on record: unknown grease is cleaned out.'}
+      </p>
+    {/if}
     <div class="flex flex-wrap items-end justify-between gap-3">
       <div class="flex flex-col gap-1">
         <span class="text-label font-semibold">Hub’s hollow</span>
@@ -129,59 +140,30 @@
           }}
         />
       </div>
-      <Field
+      <NumberField
         label="One stroke of the gun, cm³"
         class="w-40"
-        inputmode="decimal"
-        autocomplete="off"
         bind:value={grease.stroke}
         oninput={ask}
-        error={noNumber(grease.stroke) || grease.fieldError('stroke')}
+        error={grease.fieldError('stroke')}
       />
     </div>
-    <h2 class="mt-1 border-t-2 border-ink pt-3 type-h">Does its oil carry at speed?</h2>
-    <div class="grid grid-cols-2 gap-3 tab:grid-cols-3">
-      <Field
-        label="Base oil at 40 °C, mm²/s"
-        inputmode="decimal"
-        autocomplete="off"
-        bind:value={grease.at40}
-        oninput={ask}
-        error={noNumber(grease.at40) || grease.fieldError('at40')}
-      />
-      <Field
-        label="at 100 °C, mm²/s"
-        inputmode="decimal"
-        autocomplete="off"
-        bind:value={grease.at100}
-        oninput={ask}
-        error={noNumber(grease.at100) || grease.fieldError('at100')}
-      />
-      <Field
-        label="Hub runs at"
-        inputmode="decimal"
-        autocomplete="off"
-        bind:value={grease.hub}
-        oninput={ask}
-        error={noNumber(grease.hub) || grease.fieldError('hub.number')}
-      />
-      <Field
-        label="Speed, km/h"
-        inputmode="decimal"
-        autocomplete="off"
-        bind:value={grease.speed}
-        oninput={ask}
-        error={noNumber(grease.speed) || grease.fieldError('kilometresPerHour')}
-      />
-      <Field
-        label="Wheel’s rolling radius, mm"
-        inputmode="decimal"
-        autocomplete="off"
-        bind:value={grease.radius}
-        oninput={ask}
-        error={noNumber(grease.radius) || grease.fieldError('rollingRadius.number')}
-      />
-    </div>
+    {#if grease.guns.length > 0}
+      <div class="flex flex-wrap items-center gap-2">
+        <span class="text-label font-semibold">Our guns:</span>
+        {#each grease.guns as gun (gun.id)}
+          <button
+            type="button"
+            class="min-h-11 rounded-plate border border-ink bg-sheet px-3 text-label font-semibold hover:bg-tray"
+            onclick={() => {
+              grease.stroke = String(gun.stroke ?? '')
+              void grease.ask()
+            }}>{gun.name}, {gun.stroke} cm³</button
+          >
+        {/each}
+      </div>
+    {/if}
+    <FilmFields {grease} onedit={ask} />
   </section>
   <div class="flex flex-col gap-4 px-4 py-4 desk:overflow-y-auto desk:px-5">
     {#if grease.problem && grease.problem.errors.length === 0}

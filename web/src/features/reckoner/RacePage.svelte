@@ -5,15 +5,16 @@
   import { keys } from '$features/keys'
   import { Choice } from '$ui/choice'
   import { Field } from '$ui/field'
+  import { NumberField } from '$ui/number-field'
   import Answer from './Answer.svelte'
   import DriverCard from './DriverCard.svelte'
-  import { noNumber, soon, units } from './entries'
+  import { soon, units } from './entries'
   import { Race } from './race.svelte'
   import ReckonerTabs from './ReckonerTabs.svelte'
   import SeatedCard from './SeatedCard.svelte'
 
   const race = new Race()
-  const { driver, seated, cone, sealLand } = race
+  const { driver, seated, cone } = race
   const ask = soon(() => race.askAll())
   let sets = $state.raw<string[]>([])
 
@@ -24,13 +25,6 @@
     WORN: 'never',
     WRONG_CONE: 'never',
   } as const
-  const landMark = {
-    POLISH: 'good',
-    SET_BESIDE: 'soon',
-    SLEEVE: 'outside',
-    SPINDLE: 'never',
-  } as const
-
   onMount(() => {
     void api.fitReference().then((reference) => {
       sets = reference.sets.map((set) => set.designation)
@@ -45,7 +39,7 @@
   })
 </script>
 
-<svelte:head><title>Driver, seat, seal · Old Tallow</title></svelte:head>
+<svelte:head><title>Driver and seat · Old Tallow</title></svelte:head>
 
 <ReckonerTabs />
 <datalist id="race-sets">
@@ -53,7 +47,7 @@
 </datalist>
 <div class="px-4 py-4 desk:px-5">
   <div class="mb-3 flex flex-wrap items-center justify-between gap-3">
-    <h1 class="type-say">Driver, seat, seal</h1>
+    <h1 class="type-say">Driver and seat</h1>
     <Choice
       label="Unit of the readings"
       options={units}
@@ -79,14 +73,12 @@
             oninput={ask}
             error={cone.fieldError('set')}
           />
-          <Field
+          <NumberField
             label="Seat on the spindle"
             hint="with a micrometer"
-            inputmode="decimal"
-            autocomplete="off"
             bind:value={cone.seat}
             oninput={ask}
-            error={noNumber(cone.seat) || cone.fieldError('seat.number')}
+            error={cone.fieldError('seat.number')}
           />
         </div>
         {#if cone.found}
@@ -100,34 +92,6 @@
             )}${cone.found.open ? '; too close to tell, measure again' : ''}`}
           />
         {/if}
-      </section>
-      <section aria-labelledby="land" class="flex flex-col gap-3 border-b border-ink p-4">
-        <h2 id="land" class="type-h">A groove where the seal runs?</h2>
-        <div class="grid grid-cols-2 gap-3">
-          <Field
-            label="Depth of the groove"
-            inputmode="decimal"
-            autocomplete="off"
-            bind:value={sealLand.depth}
-            oninput={ask}
-            error={noNumber(sealLand.depth) || sealLand.fieldError('depth.number')}
-          />
-          <Field
-            label="Room to set the seal beside it"
-            inputmode="decimal"
-            autocomplete="off"
-            bind:value={sealLand.room}
-            oninput={ask}
-            error={noNumber(sealLand.room) || sealLand.fieldError('room.number')}
-          />
-        </div>
-        {#if sealLand.found}
-          <Answer mark={landMark[sealLand.found.remedy]} words={sealLand.found.words} />
-        {/if}
-        <p class="text-label text-ink2">
-          Seal: open, spring side towards the grease, flat side out; driven on its rim, never on the
-          lip or the tone ring. What is marked on it governs.
-        </p>
       </section>
     </div>
   </div>

@@ -4,7 +4,8 @@
   const tabs = [
     { href: '/reckoner', label: 'Which bearing' },
     { href: '/reckoner/fit', label: 'Fit and heat' },
-    { href: '/reckoner/race', label: 'Driver, seat, seal' },
+    { href: '/reckoner/race', label: 'Driver and seat' },
+    { href: '/reckoner/seal', label: 'Seal and cap' },
     { href: '/reckoner/grease', label: 'Grease' },
     { href: '/nut-dial', label: 'Nut' },
   ]

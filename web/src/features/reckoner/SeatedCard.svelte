@@ -1,7 +1,7 @@
 <script lang="ts">
-  import { Field } from '$ui/field'
+  import { NumberField } from '$ui/number-field'
   import Answer from './Answer.svelte'
-  import { noNumber } from './entries'
+
   import { CLOCK, type Seated } from './race.svelte'
   import SeatedFace from './SeatedFace.svelte'
 
@@ -26,10 +26,8 @@
   <div class="grid grid-cols-[1fr_150px] gap-4">
     <div class="grid grid-cols-2 gap-3">
       {#each CLOCK as hour, i (hour)}
-        <Field
+        <NumberField
           label={`At ${hour} o’clock`}
-          inputmode="decimal"
-          autocomplete="off"
           bind:value={
             () => seated.gaps[i] ?? '',
             (text) => {
@@ -37,7 +35,7 @@
             }
           }
           oninput={onedit}
-          error={noNumber(seated.gaps[i] ?? '') || seated.fieldError(`gaps[${i}].number`)}
+          error={seated.fieldError(`gaps[${i}].number`)}
         />
       {/each}
     </div>

@@ -2,7 +2,7 @@
   import { Attempt } from '$api/attempt.svelte'
   import { api, type Schemas } from '$api/client'
   import { display, leadingSize, otherSize } from '$features/display'
-  import { number } from '$features/nut-dial'
+  import { number } from '$ui/number-field'
   import { Choice } from '$ui/choice'
   import { Field } from '$ui/field'
   import { Pick } from '$ui/pick'

@@ -1,5 +1,5 @@
 import type { Schemas } from '$api/client'
-import { number } from '$features/nut-dial'
+import { number } from '$ui/number-field'
 
 export type Unit = 'MILLIMETRE' | 'INCH'
 export type Degree = 'CELSIUS' | 'FAHRENHEIT'
@@ -25,10 +25,6 @@ export function temperatureOf(text: string, unit: Degree): Schemas['TemperatureE
   const value = number(text)
   return value === null ? null : { number: value, unit }
 }
-
-/** What is wrong with a text that should be a number; empty where it is one or nothing. */
-export const noNumber = (text: string): string =>
-  text.trim() !== '' && number(text) === null ? 'A plain number, such as 59.98' : ''
 
 /** A temperature in both units, the leading one first. */
 export const temperature = (view: Schemas['TemperatureView'], metric: boolean): string =>

@@ -1,7 +1,7 @@
 import { Attempt } from '$api/attempt.svelte'
 import { api, type Schemas } from '$api/client'
 import { display } from '$features/display'
-import { lengthOf, noNumber, temperatureOf, type Degree, type Unit } from './entries'
+import { lengthOf, temperatureOf, type Degree, type Unit } from './entries'
 
 type Form = Schemas['CupFitForm']
 
@@ -36,8 +36,27 @@ export class Fit extends Attempt {
     })
   }
 
-  errorOf(field: string, text: string): string {
-    return noNumber(text) || this.fieldError(field) || this.fieldError(`${field}.number`)
+  /** Begins with what is on record of a wheel end. */
+  async take(wheelEndId: string, outboard: boolean): Promise<void> {
+    await this.run(async () => {
+      const aids = await api.aids(wheelEndId)
+      const race = outboard ? aids.outboard : aids.inboard
+      this.set = race.set
+      this.hubOutside = this.typed(race.hubOutside)
+      if (race.bore) this.bore = this.typed(race.bore)
+    })
+    if (!this.problem) await this.ask()
+  }
+
+  /** A size as it would be typed in the unit chosen. */
+  private typed(size: Schemas['LengthView']): string {
+    return this.unit === 'MILLIMETRE'
+      ? size.millimetres.toFixed(3)
+      : (size.thousandths / 1000).toFixed(4)
+  }
+
+  errorOf(field: string): string {
+    return this.fieldError(field) || this.fieldError(`${field}.number`)
   }
 
   async ask(): Promise<void> {

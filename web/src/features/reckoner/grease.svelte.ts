@@ -1,7 +1,7 @@
 import { Attempt } from '$api/attempt.svelte'
 import { api, type Schemas } from '$api/client'
 import { display } from '$features/display'
-import { number } from '$features/nut-dial'
+import { number } from '$ui/number-field'
 import { lengthOf, temperatureOf, type Degree, type Unit } from './entries'
 
 type Form = Schemas['GreaseForm']
@@ -12,6 +12,10 @@ export class Grease extends Attempt {
   constructions = $state.raw<Schemas['ConstructionsView'] | null>(null)
   code = $state.raw<Schemas['GreaseCodeView'] | null>(null)
   found = $state.raw<Schemas['GreaseView'] | null>(null)
+  /** The workshop's own guns. */
+  guns = $state.raw<Schemas['WorkshopToolView'][]>([])
+  /** What the records say is in the wheel end. */
+  inIt = $state.raw<Schemas['GreaseFillView'] | null>(null)
   construction = $state<Form['construction']>('STEPPED_BRAKED')
   dunked = $state(false)
   heavy = $state(false)
@@ -41,6 +45,13 @@ export class Grease extends Attempt {
         api.greaseReference(),
         api.constructions(),
       ])
+      this.guns = (await api.tools()).filter((tool) => tool.kind === 'GREASE_GUN')
+      const gun = this.guns[0]?.stroke
+      if (gun !== undefined) this.stroke = String(gun)
+      // what was in it is known where somebody wrote it down
+      const inIt = this.wheelEndId === '' ? undefined : (await api.greasings(this.wheelEndId))[0]
+      if (inIt) this.old = inIt.thickener
+      this.inIt = inIt ?? null
     })
     if (!this.problem) await this.ask()
   }

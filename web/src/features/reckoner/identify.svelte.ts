@@ -1,7 +1,7 @@
 import { Attempt } from '$api/attempt.svelte'
 import { api, type Schemas } from '$api/client'
 import { display } from '$features/display'
-import { number } from '$features/nut-dial'
+import { number } from '$ui/number-field'
 
 export type Measurand = Schemas['MeasurandView']['id']
 export type Instrument = Schemas['InstrumentView']['id']

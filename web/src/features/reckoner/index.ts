@@ -1,4 +1,8 @@
 export { default as FitPage } from './FitPage.svelte'
 export { default as GreasePage } from './GreasePage.svelte'
 export { default as RacePage } from './RacePage.svelte'
+export { default as OwnTools } from './OwnTools.svelte'
+export { default as SealCard } from './SealCard.svelte'
+export { default as SealPage } from './SealPage.svelte'
+export { default as SeatedFace } from './SeatedFace.svelte'
 export { default as ReckonerPage } from './ReckonerPage.svelte'

@@ -75,38 +75,14 @@ export class Cone extends Attempt {
   }
 }
 
-/** A groove in the seal's land. */
-export class SealLand extends Attempt {
-  depth = $state('')
-  room = $state('')
-  found = $state.raw<Schemas['SealLandView'] | null>(null)
-
-  async ask(unit: Unit): Promise<void> {
-    const depth = lengthOf(this.depth, unit)
-    if (!depth) {
-      this.found = null
-      this.problem = null
-      return
-    }
-    const done = await this.run(async () => {
-      this.found = await api.sealLand({
-        depth,
-        room: lengthOf(this.room, unit) ?? { number: 0, unit },
-      })
-    })
-    if (!done) this.found = null
-  }
-}
-
-/** All four, in one unit. */
+/** All three, in one unit. */
 export class Race {
   unit = $state<Unit>(display.leading === 'metric' ? 'MILLIMETRE' : 'INCH')
   readonly driver = new Driver()
   readonly seated = new Seated()
   readonly cone = new Cone()
-  readonly sealLand = new SealLand()
 
   askAll(): void {
-    for (const one of [this.driver, this.seated, this.cone, this.sealLand]) void one.ask(this.unit)
+    for (const one of [this.driver, this.seated, this.cone]) void one.ask(this.unit)
   }
 }

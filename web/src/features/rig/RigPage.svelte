@@ -9,6 +9,7 @@
   import { RigPlan, states } from '$features/yard'
   import { KeyCap } from '$ui/key-cap'
   import { Mark } from '$ui/mark'
+  import { LabelLinks } from '$ui/label-links'
   import { ProblemCard } from '$ui/problem-card'
   import ChangeRig from './ChangeRig.svelte'
   import { Rig } from './rig.svelte'
@@ -133,6 +134,7 @@
               Change <KeyCap key="C" />
             </button>
             <RigPhoto {rig} name={view.rig.name} />
+            <LabelLinks of={`rigs/${id}`} words="Drawbar label" />
           </div>
         </div>
       </div>

@@ -1,5 +1,5 @@
 import type { Schemas } from '$api/client'
-import { number } from '$features/nut-dial'
+import { number } from '$ui/number-field'
 import type { DistanceBy, Kind, Use } from './words'
 
 /** What is being entered about a rig, as typed. */

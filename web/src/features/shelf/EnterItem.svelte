@@ -1,8 +1,9 @@
 <script lang="ts">
-  import type { Schemas } from '$api/client'
-  import { number } from '$features/nut-dial'
+  import { onMount } from 'svelte'
+  import { api, type Schemas } from '$api/client'
   import { Button } from '$ui/button'
   import { Field } from '$ui/field'
+  import { number, NumberField } from '$ui/number-field'
   import { Pick } from '$ui/pick'
   import type { Shelf } from './shelf.svelte'
 
@@ -20,6 +21,16 @@
   let supplier = $state('')
   let price = $state('0')
   let want = $state('0')
+  let thickener = $state<Schemas['TinForm']['thickener']>('LITHIUM_COMPLEX')
+  let code = $state('')
+  let grams = $state('400')
+  let thickeners = $state.raw<Schemas['ThickenerView'][]>([])
+
+  onMount(() => {
+    void api.greaseReference().then((reference) => {
+      thickeners = reference.thickeners.filter((one) => one.id !== 'UNKNOWN')
+    })
+  })
 
   async function send(event: SubmitEvent): Promise<void> {
     event.preventDefault()
@@ -30,6 +41,7 @@
       supplier,
       price: number(price) ?? -1,
       want: Number(want) || 0,
+      ...(kind === 'GREASE' ? { tin: { thickener, code, grams: number(grams) ?? 0 } } : {}),
     }
     if (await shelf.enter(form)) ondone()
   }
@@ -57,13 +69,7 @@
   />
   <Field label="More about it" maxlength={200} bind:value={words} />
   <Field label="From" maxlength={80} bind:value={supplier} />
-  <Field
-    label="Price of one"
-    inputmode="decimal"
-    autocomplete="off"
-    bind:value={price}
-    error={shelf.fieldError('price')}
-  />
+  <NumberField label="Price of one" bind:value={price} error={shelf.fieldError('price')} />
   <Field
     label="Keep at least"
     inputmode="numeric"
@@ -71,5 +77,24 @@
     bind:value={want}
     error={shelf.fieldError('want')}
   />
+  {#if kind === 'GREASE'}
+    <Pick
+      label="Thickener"
+      options={thickeners.map((one) => ({ value: one.id, label: one.words }))}
+      value={thickener}
+      onchange={(next) => {
+        thickener = next
+      }}
+    />
+    <Field
+      label="Code or mark on the tin"
+      hint="such as KP2K-30; may be empty"
+      autocomplete="off"
+      maxlength={40}
+      bind:value={code}
+      error={shelf.fieldError('code')}
+    />
+    <NumberField label="Grams in one" bind:value={grams} error={shelf.fieldError('grams')} />
+  {/if}
   <Button type="submit" size="list" class="tab:col-start-1">Put it on the shelf</Button>
 </form>

@@ -41,10 +41,13 @@
     <Button type="submit" size="list">Find</Button>
   </form>
   <div role="status">
-    {#if recall.found?.length === 0}
-      <p class="mt-2">No batch begins like that. Try its first letters only.</p>
+    {#if recall.found?.batches.length === 0 && recall.found.fitted.length === 0}
+      <p class="mt-2">
+        No batch begins like that, on the shelf or in a hub. Try its first letters only; a label of
+        another workshop leads nowhere here.
+      </p>
     {/if}
-    {#each recall.found ?? [] as trace (trace.batchId)}
+    {#each recall.found?.batches ?? [] as trace (trace.batchId)}
       <div class="mt-3 border-t border-ink pt-2">
         <p>
           <span class="type-num text-read font-semibold">{trace.batch}</span>
@@ -77,5 +80,22 @@
         </details>
       </div>
     {/each}
+    {#if recall.found && recall.found.fitted.length > 0}
+      <div class="mt-3 border-t border-ink pt-2">
+        <p class="text-label font-semibold">Written down at the wheel end as fitted</p>
+        <ul>
+          {#each recall.found.fitted as one (`${one.wheelEndId} ${one.part} ${one.batch}`)}
+            <li>
+              <a
+                href={`/wheel-ends/${one.wheelEndId}`}
+                class="flex min-h-11 flex-wrap items-center gap-x-2"
+                ><b>{one.rigName}, {one.position}</b>
+                <span class="text-label">{one.part}, batch {one.batch}</span></a
+              >
+            </li>
+          {/each}
+        </ul>
+      </div>
+    {/if}
   </div>
 </section>

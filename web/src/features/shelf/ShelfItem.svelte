@@ -60,9 +60,9 @@
       {/each}
       <TakeIn {shelf} {item} />
       <p class="text-label text-ink2">
-        {item.price.toFixed(2)} each{onHand[0]
-          ? `; the next to use keeps until ${date(onHand[0].keepsUntil)}`
-          : ''}
+        {item.price.toFixed(2)} each{item.tin
+          ? `; ${item.tin.thickenerWords}${item.tin.code ? `, ${item.tin.code}` : ''}, ${item.tin.grams} g`
+          : ''}{onHand[0] ? `; the next to use keeps until ${date(onHand[0].keepsUntil)}` : ''}
       </p>
     </div>
   {/if}

@@ -3,7 +3,9 @@
   import { date } from '$features/display'
   import { Button } from '$ui/button'
   import { Field } from '$ui/field'
+  import { LabelLinks } from '$ui/label-links'
   import { Mark } from '$ui/mark'
+  import { number } from '$ui/number-field'
   import { everyRig, type Batch, type Shelf } from './shelf.svelte'
   import WheelEndPick from './WheelEndPick.svelte'
 
@@ -17,6 +19,7 @@
   let doing = $state<'' | 'FITTED' | 'SCRAPPED' | 'COUNTED'>('')
   let wheelEndId = $state('')
   let counted = $state('')
+  let note = $state('')
   let rigs = $state.raw<Schemas['YardRigView'][]>([])
 
   async function begin(what: typeof doing): Promise<void> {
@@ -29,18 +32,16 @@
     if (doing === '') return
     const done =
       doing === 'COUNTED'
-        ? await shelf.move(batch, {
-            pieces: Number(counted) - batch.onHand,
-            reason: 'COUNTED',
-            note: '',
-          })
+        ? await shelf.count(batch, number(counted) ?? -1, note)
         : await shelf.move(batch, {
             pieces: -1,
             reason: doing,
-            note: '',
+            note,
             ...(doing === 'FITTED' && wheelEndId !== '' ? { wheelEndId } : {}),
           })
-    if (done) doing = ''
+    if (!done) return
+    doing = ''
+    note = ''
   }
 
   const acts = [
@@ -69,17 +70,21 @@
         >
       {/if}
     {/each}
-    <a
-      href={`/api/shelf/batches/${batch.id}/label.svg`}
-      target="_blank"
-      rel="noopener"
-      class="flex min-h-11 items-center px-1 font-semibold">Label</a
-    >
+    <LabelLinks of={`shelf/batches/${batch.id}`} />
   </div>
   {#if doing !== ''}
     <form onsubmit={send} class="mt-2 flex flex-wrap items-end gap-3">
       {#if doing === 'FITTED'}
         <WheelEndPick {rigs} bind:value={wheelEndId} error={shelf.fieldError('wheelEndId')} />
+        {#if batch.outdated}
+          <Field
+            label="Too old by the book: why is it still good?"
+            class="min-w-60 flex-1"
+            maxlength={400}
+            bind:value={note}
+            error={shelf.fieldError('note')}
+          />
+        {/if}
         <Button type="submit" size="list">It goes in there</Button>
       {:else if doing === 'COUNTED'}
         <Field
@@ -87,8 +92,9 @@
           inputmode="numeric"
           class="w-32"
           bind:value={counted}
-          error={shelf.fieldError('pieces')}
+          error={shelf.fieldError('counted')}
         />
+        <Field label="Why" class="min-w-40 flex-1" maxlength={400} bind:value={note} />
         <Button type="submit" size="list">Put it right</Button>
       {:else}
         <Button type="submit" size="list">Throw one away</Button>

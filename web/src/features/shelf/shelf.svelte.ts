@@ -37,6 +37,10 @@ export class Shelf extends Attempt {
     return this.take(() => api.moveStock(batch.id, { ...form, id: crypto.randomUUID() }))
   }
 
+  count(batch: Batch, counted: number, note: string): Promise<boolean> {
+    return this.take(() => api.countStock(batch.id, { id: crypto.randomUUID(), counted, note }))
+  }
+
   private take(ask: () => Promise<View>): Promise<boolean> {
     return this.run(async () => {
       this.view = await ask()
@@ -47,7 +51,7 @@ export class Shelf extends Attempt {
 /** A batch looked for, and who carries it. */
 export class Recall extends Attempt {
   number = $state('')
-  found = $state.raw<Schemas['TraceView'][] | null>(null)
+  found = $state.raw<Schemas['RecallView'] | null>(null)
 
   async ask(): Promise<void> {
     const done = await this.run(async () => {

@@ -1,6 +1,6 @@
 <script lang="ts">
   import type { Schemas } from '$api/client'
-  import { number } from '$features/nut-dial'
+  import { number } from '$ui/number-field'
   import { Button } from '$ui/button'
   import { Choice } from '$ui/choice'
   import { Field } from '$ui/field'

@@ -8,12 +8,15 @@
   import { session } from '$features/session'
   import { ProblemCard } from '$ui/problem-card'
   import Fitted from './Fitted.svelte'
+  import FromTheShelf from './FromTheShelf.svelte'
+  import Greasings from './Greasings.svelte'
   import HubSection from './HubSection.svelte'
   import LastSetting from './LastSetting.svelte'
   import MadeOf from './MadeOf.svelte'
   import OtherEnds from './OtherEnds.svelte'
   import SettingChart from './SettingChart.svelte'
   import SettingList from './SettingList.svelte'
+  import { Stores } from './stores.svelte'
   import { WheelEnd } from './wheel-end.svelte'
   import WheelEndPlate from './WheelEndPlate.svelte'
 
@@ -27,6 +30,8 @@
   // the route makes a new page for every wheel end
   // svelte-ignore state_referenced_locally
   const end = new WheelEnd(id, today)
+  // svelte-ignore state_referenced_locally
+  const stores = new Stores(id)
   const dialHref = $derived(`/wheel-ends/${id}/nut-dial`)
   const jobHref = $derived(`/wheel-ends/${id}/job`)
   let reference = $state.raw<Schemas['NutReferenceView'] | null>(null)
@@ -35,6 +40,7 @@
   async function load(): Promise<void> {
     await end.load()
     if (end.problem) return
+    void stores.load()
     ;[reference, constructions] = await Promise.all([api.reference(), api.constructions()])
   }
 
@@ -76,6 +82,8 @@
       <WheelEndPlate {view} siblings={end.siblings} />
       <HubSection {end} />
       <Fitted {end} />
+      <Greasings {stores} />
+      <FromTheShelf {stores} wheelEndId={id} />
       {#if end.section}
         <section aria-labelledby="sizes">
           <h2 id="sizes" class="type-h">Sizes in the drawing</h2>

@@ -3,7 +3,7 @@
   import { Attempt } from '$api/attempt.svelte'
   import { api, type Schemas } from '$api/client'
   import { display, leadingSize } from '$features/display'
-  import { number } from '$features/nut-dial'
+  import { number } from '$ui/number-field'
   import { Button } from '$ui/button'
   import { Choice } from '$ui/choice'
   import { Field } from '$ui/field'

@@ -3,8 +3,10 @@
   import { session } from '$features/session'
   import AddPerson from './AddPerson.svelte'
   import OwnSets from './OwnSets.svelte'
+  import ToolWall from './ToolWall.svelte'
   import { People } from './people.svelte'
   import PersonRow from './PersonRow.svelte'
+  import RatesForm from './RatesForm.svelte'
   import Rules from './Rules.svelte'
   import Trail from './Trail.svelte'
   import YourAccount from './YourAccount.svelte'
@@ -31,6 +33,8 @@
       {#if session.isOwner}<AddPerson {people} />{/if}
     </section>
     <Rules editable={session.isOwner} />
+    <ToolWall />
+    <RatesForm editable={session.isOwner} />
     <OwnSets />
   </div>
   <section aria-labelledby="trail" class="px-4 py-4 desk:overflow-y-auto desk:px-5">

@@ -22,6 +22,7 @@ import oldtallow.core.hub.Fittings.CavityFill;
 import oldtallow.core.job.Choices;
 import oldtallow.core.job.Plan;
 import oldtallow.core.job.Scope;
+import oldtallow.core.quantity.OutOfRangeException;
 import oldtallow.core.step.Supply;
 import oldtallow.core.store.JobCost;
 import oldtallow.core.store.JobCost.For;
@@ -38,6 +39,8 @@ public class JobCosts {
 
     private static final List<Scope> BESIDE_EACH_OTHER =
             List.of(Scope.ADJUST, Scope.REPACK, Scope.RENEW, Scope.EXCHANGE);
+
+    private static final int MOST_DAYS = 365;
 
     private final Register register;
     private final Assembly assembly;
@@ -79,6 +82,14 @@ public class JobCosts {
      * @param rates empty where the workshop has set none
      */
     public record Alternatives(List<Alternative> jobs, Optional<Rates> rates) {
+
+        /** What it costs that the rig stands and waits for so many days, 0 to 365; empty where no rate is set. */
+        public Optional<Money> standing(int days) {
+            if (days < 0 || days > MOST_DAYS) {
+                throw new OutOfRangeException("days of waiting", days, "0 to 365");
+            }
+            return rates.map(one -> one.standingDay().times(days));
+        }
 
         /** By how much one that is put off gets dearer; empty where either is not known to the end. */
         public Optional<Money> dearer(Alternative now) {

@@ -36,7 +36,11 @@ class JobCostsIT {
         }
         assertThat(renew.path("parts").asDouble() + renew.path("consumables").asDouble())
                 .isCloseTo(lines, within(0.001));
-        assertThat(costs.path("standingDay").asDouble()).isEqualTo(18.0);
+        assertThat(costs.path("standing").asDouble()).isEqualTo(36.0); // two days, where nobody says
+        assertThat(app.http()
+                        .get("/api/wheel-ends/" + Demo.rearRight("Boat tandem") + "/job-costs?waitingDays=400")
+                        .remedyFor("waitingDays"))
+                .contains("0 to 365");
     }
 
     @Test

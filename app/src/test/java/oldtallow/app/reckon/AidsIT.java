@@ -55,14 +55,14 @@ class AidsIT {
     void tellsTheRightCupFromItsNearTwin(RunningOldTallow app) {
         UUID end = Demo.rearRight("Boat tandem");
 
-        JsonNode right = cup(app, end, 59.99).json();
-        JsonNode twin = cup(app, end, 59.13).json();
+        JsonNode right = cup(app, end, 59.99).json().path("rightCup");
+        JsonNode twin = cup(app, end, 59.13).json().path("rightCup");
 
         assertThat(right.path("right").asBoolean()).isTrue();
         assertThat(right.path("words").asString()).contains("L68111");
         assertThat(twin.path("right").asBoolean()).isFalse();
         assertThat(twin.path("words").asString()).contains("LM67010");
-        assertThat(cup(app, end, 5).remedyFor("outside.number")).contains("20.0 to 250.0 mm");
+        assertThat(cup(app, end, 5).remedyFor("readings[0].number")).contains("20.0 to 250.0 mm");
     }
 
     @Test
@@ -116,8 +116,9 @@ class AidsIT {
     }
 
     private static Answer cup(RunningOldTallow app, UUID end, double millimetres) {
-        return app.http().post("/api/wheel-ends/" + end + "/cup", """
-                        {"outside": {"number": %s, "unit": "MILLIMETRE"}}""".formatted(millimetres));
+        return app.http().post("/api/wheel-ends/" + end + "/sense", """
+                        {"readings": [{"kind": "CUP_OUTSIDE", "number": %s, "unit": "MILLIMETRE"}]}
+                        """.formatted(millimetres));
     }
 
     private static Answer seal(RunningOldTallow app, double land, double bore, String unit) {

@@ -6,6 +6,7 @@ import java.util.UUID;
 import oldtallow.app.cost.JobCosts;
 import oldtallow.app.cost.JobCosts.Alternative;
 import oldtallow.app.cost.JobCosts.Alternatives;
+import oldtallow.app.platform.FieldErrors;
 import oldtallow.core.job.Scope;
 import oldtallow.core.store.JobCost;
 import oldtallow.core.store.Money;
@@ -13,6 +14,7 @@ import oldtallow.core.store.PutOff;
 import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 
 @RestController
@@ -26,19 +28,25 @@ class JobCostController {
 
     /** What the jobs cost that this wheel end could have, and what waiting costs. */
     @GetMapping("/api/wheel-ends/{id}/job-costs")
-    JobCostsView of(@PathVariable UUID id) {
+    JobCostsView of(@PathVariable UUID id, @RequestParam(defaultValue = "2") int waitingDays) {
         Alternatives all = costs.of(id);
+        var errors = new FieldErrors();
+        @Nullable
+        BigDecimal standing = errors.at(
+                "waitingDays",
+                () -> all.standing(waitingDays).map(Money::amount).orElse(null));
+        errors.throwIfAny();
         return new JobCostsView(
                 all.jobs().stream().map(one -> JobCostView.of(one, all)).toList(),
                 all.rates().map(rates -> rates.hour().amount()).orElse(null),
-                all.rates().map(rates -> rates.standingDay().amount()).orElse(null));
+                standing);
     }
 
-    /** Rates are null where the workshop has set none. */
+    /** {@code hour} and {@code standing}, over the days asked about, are null where the workshop has set no rates. */
     record JobCostsView(
             List<JobCostView> jobs,
             @Nullable BigDecimal hour,
-            @Nullable BigDecimal standingDay) {}
+            @Nullable BigDecimal standing) {}
 
     /**
      * One of the jobs.

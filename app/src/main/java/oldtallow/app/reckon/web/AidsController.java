@@ -1,13 +1,20 @@
 package oldtallow.app.reckon.web;
 
+import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
+import oldtallow.app.job.CupGaps;
+import oldtallow.app.job.JobEntry.Taken;
 import oldtallow.app.platform.FieldErrors;
 import oldtallow.app.reckon.WheelEndAids;
-import oldtallow.app.wire.LengthEntry;
+import oldtallow.app.reckon.web.RaceController.SeatedView;
 import oldtallow.core.fit.RightCup;
+import oldtallow.core.fit.SeatedCup;
 import oldtallow.core.quantity.Length;
 import oldtallow.core.step.ReadingKind;
+import oldtallow.core.step.ReadingUnit;
+import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -19,6 +26,8 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping("/api/wheel-ends/{id}")
 class AidsController {
+
+    private static final int ALL_ROUND = 4;
 
     private final WheelEndAids aids;
 
@@ -32,23 +41,49 @@ class AidsController {
         return AidsView.of(aids.of(id));
     }
 
-    /** Whether a measured cup is one that goes here. */
-    @PostMapping("/cup")
-    RightCupView cup(@PathVariable UUID id, @RequestBody RightCupForm form) {
-        var errors = new FieldErrors();
-        Length outside = form.outside().toLength();
-        errors.at("outside.number", () -> ReadingKind.CUP_OUTSIDE.require(outside.millimetres()));
-        errors.throwIfAny();
-        RightCup cup = aids.cup(id, outside);
-        return new RightCupView(
-                !cup.matches().isEmpty(),
-                cup.words(),
-                cup.looksLike().stream()
-                        .map(set -> set.designation().toString())
-                        .toList());
+    /** What readings say of its cups, before they are put on record: whether one is home, whether it is the right one. */
+    @PostMapping("/sense")
+    SensedView sense(@PathVariable UUID id, @RequestBody SenseForm form) {
+        List<Taken> taken = taken(form);
+        List<Length> gaps = CupGaps.of(taken);
+        Optional<RightCup> cup = taken.stream()
+                .filter(one -> one.kind() == ReadingKind.CUP_OUTSIDE)
+                .findFirst()
+                .map(one -> aids.cup(id, Length.ofMillimetres(one.value())));
+        return new SensedView(
+                gaps.size() < ALL_ROUND ? null : SeatedView.of(new SeatedCup(gaps)),
+                cup.map(RightCupView::of).orElse(null));
     }
 
-    record RightCupForm(LengthEntry outside) {}
+    private static List<Taken> taken(SenseForm form) {
+        var errors = new FieldErrors();
+        List<@Nullable Taken> taken = new ArrayList<>();
+        for (int i = 0; i < form.readings().size(); i++) {
+            SensedReadingForm one = form.readings().get(i);
+            taken.add(errors.at(
+                    "readings[" + i + "].number",
+                    () -> new Taken(one.kind(), one.kind().of(one.number(), one.unit()))));
+        }
+        errors.throwIfAny();
+        return taken.stream().map(errors::require).toList();
+    }
 
-    record RightCupView(boolean right, String words, List<String> looksLike) {}
+    record SenseForm(List<SensedReadingForm> readings) {}
+
+    record SensedReadingForm(ReadingKind kind, double number, ReadingUnit unit) {}
+
+    /** Null for what was not read, or not all round yet. */
+    record SensedView(@Nullable SeatedView seated, @Nullable RightCupView rightCup) {}
+
+    record RightCupView(boolean right, String words, List<String> looksLike) {
+
+        static RightCupView of(RightCup cup) {
+            return new RightCupView(
+                    !cup.matches().isEmpty(),
+                    cup.words(),
+                    cup.looksLike().stream()
+                            .map(set -> set.designation().toString())
+                            .toList());
+        }
+    }
 }

@@ -100,11 +100,16 @@ class RaceController {
                 fields,
                 () -> new SeatedCup(
                         form.gaps().stream().map(LengthEntry::toLength).toList())));
-        return new SeatedView(cup.verdict(), cup.verdict().words(), cup.highSide());
+        return SeatedView.of(cup);
     }
 
     record SeatedForm(List<LengthEntry> gaps) {}
 
     /** {@code highSide}: where it stands high, by the clock. */
-    record SeatedView(SeatedCup.Verdict verdict, String words, String highSide) {}
+    record SeatedView(SeatedCup.Verdict verdict, String words, String highSide) {
+
+        static SeatedView of(SeatedCup cup) {
+            return new SeatedView(cup.verdict(), cup.verdict().words(), cup.highSide());
+        }
+    }
 }

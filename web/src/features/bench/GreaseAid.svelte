@@ -1,0 +1,35 @@
+<script lang="ts">
+  import type { Schemas } from '$api/client'
+
+  interface Props {
+    grease: Schemas['GreaseAidView']
+    /** The places that are filled at this step. */
+    places: readonly Schemas['PlaceView']['place'][]
+  }
+
+  let { grease, places }: Props = $props()
+
+  const here = $derived(grease.places.filter((one) => places.includes(one.place)))
+</script>
+
+{#each here as one (one.place)}
+  <p class="flex items-baseline justify-between gap-3">
+    <span class="font-semibold first-letter:uppercase">{one.words}</span>
+    <span class="text-right">
+      {#if one.cubicCentimetres < 0.05}
+        <span class="type-num text-[26px] font-semibold">none</span>
+      {:else}
+        <span class="type-num text-[26px] font-semibold"
+          >{one.grams.toFixed(one.grams < 10 ? 1 : 0)} g</span
+        >
+        <span class="block type-num text-label text-ink2"
+          >{one.cubicCentimetres.toFixed(1)} cm³, {Math.max(1, Math.round(one.strokes))} strokes</span
+        >
+      {/if}
+    </span>
+  </p>
+{/each}
+<p class="mt-1 text-label text-ink2">
+  Strokes of {grease.gun ? `the ${grease.gun}` : 'a usual gun'} at {grease.stroke} cm³. The whole hub
+  takes about {grease.grams.toFixed(0)} g. Estimate from the hub’s sizes.
+</p>

@@ -1,0 +1,38 @@
+import { Attempt } from '$api/attempt.svelte'
+import { api, type Schemas } from '$api/client'
+
+/** What went into a wheel end: its grease, and what came from the shelf. */
+export class Stores extends Attempt {
+  greasings = $state.raw<Schemas['GreaseFillView'][]>([])
+  fromTheShelf = $state.raw<Schemas['TraceView'][]>([])
+  thickeners = $state.raw<Schemas['ThickenerView'][]>([])
+
+  constructor(private readonly wheelEndId: string) {
+    super()
+  }
+
+  load(): Promise<boolean> {
+    return this.run(async () => {
+      ;[this.greasings, this.fromTheShelf] = await Promise.all([
+        api.greasings(this.wheelEndId),
+        api.fromTheShelf(this.wheelEndId),
+      ])
+    })
+  }
+
+  /** Looked up when somebody wants to choose one. */
+  loadThickeners(): Promise<boolean> {
+    return this.run(async () => {
+      this.thickeners = (await api.greaseReference()).thickeners
+    })
+  }
+
+  writeGrease(form: Omit<Schemas['GreaseFillForm'], 'id'>): Promise<boolean> {
+    return this.run(async () => {
+      this.greasings = await api.writeGrease(this.wheelEndId, {
+        ...form,
+        id: crypto.randomUUID(),
+      })
+    })
+  }
+}

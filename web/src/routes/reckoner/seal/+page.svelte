@@ -1,0 +1,5 @@
+<script lang="ts">
+  import { SealPage } from '$features/reckoner'
+</script>
+
+<SealPage />

@@ -1,0 +1,2 @@
+export { default as NumberField } from './NumberField.svelte'
+export { number, noNumber } from './number'
