@@ -43,7 +43,7 @@
               {/each}
             </span>
           </td>
-          <td class="w-28 py-2 pr-1 text-right">
+          <td class="w-40 py-2 pr-1 text-right whitespace-nowrap">
             <span class="type-num text-[22px] font-semibold"
               >{job.whole ? '' : '≥ '}{money(job.total)}</span
             >

@@ -50,6 +50,11 @@
     <span>Goes in: <b>{bench.job.greased.name}</b>, {bench.job.greased.thickenerWords}</span>
   </p>
 {/if}
+{#if !bench.job?.greased}
+  <p class="mt-1 text-label text-ink2">
+    Tap what goes in. If nobody says, the record of this hub will read: nobody knows.
+  </p>
+{/if}
 <h2 class="mt-2 text-label font-semibold">
   {bench.job?.greased ? 'Or another' : 'Which one goes in?'}
 </h2>

@@ -18,10 +18,12 @@
     { where: 'Outboard', race: view.outboard },
   ])
   const apart = (larger: Schemas['LengthView']): string =>
-    `${leadingLength({
-      millimetres: Math.abs(larger.millimetres),
-      thousandths: Math.abs(larger.thousandths),
-    })} ${larger.millimetres < 0 ? 'smaller' : 'larger'}`
+    larger.millimetres === 0
+      ? 'the same size: only its number tells'
+      : `${leadingLength({
+          millimetres: Math.abs(larger.millimetres),
+          thousandths: Math.abs(larger.thousandths),
+        })} ${larger.millimetres < 0 ? 'smaller' : 'larger'}`
 
   // the keypad types elsewhere: the server judges the size whenever it changed
   $effect(() => {
@@ -33,9 +35,9 @@
   <div class="mb-2">
     <p class="flex items-baseline justify-between gap-3">
       <span class="font-semibold">{where}: cup {race.cup}</span>
-      <span class="text-right">
-        <span class="type-num text-[26px] font-semibold">{leadingSize(race.cupOutside)}</span>
-        <span class="type-num text-label text-ink2">{otherSize(race.cupOutside)}</span>
+      <span class="flex-none text-right leading-tight">
+        <span class="block type-num text-[26px] font-semibold">{leadingSize(race.cupOutside)}</span>
+        <span class="block type-num text-label text-ink2">{otherSize(race.cupOutside)}</span>
       </span>
     </p>
     {#if race.nearTwins.length > 0}

@@ -29,6 +29,13 @@ describe('the palette', () => {
     ])
   })
 
+  it('leads a batch to the shelf', async () => {
+    answerWith(() => json([{ kind: 'BATCH', label: 'B 7', detail: '', batch: 'B 7' }]))
+    palette.typed = 'b 7'
+    await palette.ask()
+    expect(palette.targets[0]?.href).toBe('/shelf?batch=B%207')
+  })
+
   it('forgets an answer that comes after a later one', async () => {
     let first: (response: Response) => void = () => {}
     answerWith((path) =>

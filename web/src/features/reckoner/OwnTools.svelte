@@ -13,7 +13,7 @@
 </script>
 
 <div>
-  <h3 class="text-label font-semibold">Of our own</h3>
+  <p class="text-label font-semibold">Of our own</p>
   {#each suiting as tool (tool.name)}
     <p class="flex items-center gap-2.5 py-0.5">
       <Mark shape="good" size={24} />

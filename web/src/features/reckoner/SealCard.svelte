@@ -11,14 +11,16 @@
   let { seal }: Props = $props()
 </script>
 
-<div class="grid gap-x-5 gap-y-3 tab:grid-cols-2">
-  <SealDrawing drawing={seal.drawing} />
-  <div class="flex flex-col gap-2">
-    <p class="type-card">{seal.orientation}</p>
-    <p>{seal.outside}</p>
-    <p>{seal.stop}</p>
-    <p><b class="text-verdigris">Press on</b> {seal.mayTouch.join(', or ')}.</p>
-    <p><b class="text-oxide">Never on</b> {seal.mustNotTouch.join('; ')}.</p>
+<div class="@container">
+  <div class="grid gap-x-5 gap-y-3 @lg:grid-cols-2">
+    <SealDrawing drawing={seal.drawing} />
+    <div class="flex flex-col gap-2">
+      <p class="type-card">{seal.orientation}</p>
+      <p>{seal.outside}</p>
+      <p>{seal.stop}</p>
+      <p><b class="text-verdigris">Press on</b> {seal.mayTouch.join(', or ')}.</p>
+      <p><b class="text-oxide">Never on</b> {seal.mustNotTouch.join('; ')}.</p>
+    </div>
   </div>
 </div>
 <div role="status">

@@ -48,12 +48,23 @@ export class Grease extends Attempt {
       this.guns = (await api.tools()).filter((tool) => tool.kind === 'GREASE_GUN')
       const gun = this.guns[0]?.stroke
       if (gun !== undefined) this.stroke = String(gun)
-      // what was in it is known where somebody wrote it down
-      const inIt = this.wheelEndId === '' ? undefined : (await api.greasings(this.wheelEndId))[0]
-      if (inIt) this.old = inIt.thickener
-      this.inIt = inIt ?? null
+      if (this.wheelEndId !== '') await this.take()
     })
     if (!this.problem) await this.ask()
+  }
+
+  /** Begins with what is on record of the wheel end. */
+  private async take(): Promise<void> {
+    const [greasings, aids] = await Promise.all([
+      api.greasings(this.wheelEndId),
+      api.aids(this.wheelEndId),
+    ])
+    this.inIt = greasings[0] ?? null
+    if (this.inIt) this.old = this.inIt.thickener
+    if (!aids.grease) return
+    this.dunked = aids.grease.dunked
+    this.heavy = aids.grease.heavy
+    this.fill = aids.grease.fill
   }
 
   async ask(): Promise<void> {

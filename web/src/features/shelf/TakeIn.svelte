@@ -14,15 +14,19 @@
   let madeOn = $state('')
   let pieces = $state('1')
   let note = $state('')
+  let grease = $state('')
+  let history = $state('')
+  const isBag = $derived(item.kind === 'SPARE_BAG')
+  const made = $derived(isBag ? 'Sealed on' : 'Packed or cured on')
   let dateError = $state('')
-  const made = $derived(item.kind === 'SPARE_BAG' ? 'Sealed on' : 'Packed or cured on')
 
   async function send(event: SubmitEvent): Promise<void> {
     event.preventDefault()
     dateError = madeOn === '' ? 'Give the day: without it nobody knows how long it keeps' : ''
     if (dateError) return
-    if (await shelf.takeIn(item, { batch, madeOn, pieces: Number(pieces) || 0, note })) {
-      batch = note = ''
+    const form = { batch, madeOn, pieces: Number(pieces) || 0, note }
+    if (await shelf.takeIn(item, isBag ? { ...form, grease, history } : form)) {
+      batch = note = grease = history = ''
       pieces = '1'
     }
   }
@@ -30,7 +34,7 @@
 
 <form onsubmit={send} class="flex flex-wrap items-end gap-3">
   <Field
-    label={item.kind === 'SPARE_BAG' ? 'Number on the bag' : 'Batch'}
+    label={isBag ? 'Number on the bag' : 'Batch'}
     class="w-36"
     autocomplete="off"
     maxlength={40}
@@ -51,6 +55,24 @@
     bind:value={pieces}
     error={shelf.fieldError('pieces')}
   />
+  {#if isBag}
+    <Field
+      label="Packed with which grease"
+      class="min-w-52 flex-1"
+      maxlength={80}
+      autocomplete="off"
+      bind:value={grease}
+      error={shelf.fieldError('grease')}
+    />
+    <Field
+      label="Old but sound? Where it ran"
+      hint="empty for new parts"
+      class="min-w-52 flex-1"
+      maxlength={400}
+      bind:value={history}
+      error={shelf.fieldError('history')}
+    />
+  {/if}
   <Field label="Note" class="min-w-40 flex-1" maxlength={400} bind:value={note} />
   <Button type="submit" size="list">Take in</Button>
 </form>

@@ -61,6 +61,8 @@
       >
     {/if}
   </p>
+  {#if batch.grease}<p class="text-label">packed with <b>{batch.grease}</b></p>{/if}
+  {#if batch.history}<p class="text-label">get-home spare: {batch.history}</p>{/if}
   {#if batch.note}<p class="text-label text-ink2">{batch.note}</p>{/if}
   <div class="mt-1 flex flex-wrap gap-2">
     {#each acts as act (act.what)}

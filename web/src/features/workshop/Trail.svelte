@@ -26,8 +26,15 @@
     const value = named?.after ?? named?.before
     if (!value) return ''
     const isCode = named?.field === 'kind' || named?.field === 'construction'
-    return `: ${isCode ? value.toLowerCase().replaceAll('_', ' ') : value}`
+    return `: ${isCode ? plain(value) : value}`
   }
+
+  /** A code as words: StepDone, CUP_DRIVER. */
+  const plain = (code: string): string =>
+    code
+      .replaceAll('_', ' ')
+      .replace(/([a-z])([A-Z])/g, '$1 $2')
+      .toLowerCase()
 
   let entries = $state.raw<Schemas['AuditEntryView'][]>([])
   let more = $state(false)

@@ -63,6 +63,13 @@ alter table stock_item
     add check ((thickener is null) = (grease_code is null) and (thickener is null) = (content_grams is null)),
     add check (thickener is null or kind = 'GREASE');
 
+-- What is in a sealed bag, and where its parts have run.
+alter table stock_batch
+    add column grease text not null default '' check (length(grease) <= 80),
+    add column history text not null default '' check (length(history) <= 400);
+comment on column stock_batch.grease is 'A bag''s bearings are packed with it.';
+comment on column stock_batch.history is 'Of get-home spares: from which rig, how far they ran, why they came out.';
+
 -- Text comparison is leakproof and so uses an index below the row-level wall, which LIKE does not.
 drop index batch_by_number;
 create index batch_by_number on stock_batch (workshop_id, (lower(batch)) collate "C");

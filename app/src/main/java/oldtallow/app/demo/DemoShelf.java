@@ -101,8 +101,15 @@ class DemoShelf {
 
     private void receive(UUID itemId, DemoBatch batch) {
         LocalDate made = LocalDate.now(clock).minusDays(batch.madeDaysAgo());
-        UUID id = shelf.receive(
-                new Shelf.Delivery(UUID.randomUUID(), itemId, batch.batch(), made, batch.note(), batch.pieces()));
+        UUID id = shelf.receive(new Shelf.Delivery(
+                UUID.randomUUID(),
+                itemId,
+                batch.batch(),
+                made,
+                batch.note(),
+                batch.grease() == null ? "" : batch.grease(),
+                batch.history() == null ? "" : batch.history(),
+                batch.pieces()));
         for (DemoWheel wheel : batch.fitted()) {
             shelf.move(new StockMove(
                     UUID.randomUUID(),

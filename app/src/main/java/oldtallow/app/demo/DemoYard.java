@@ -54,7 +54,14 @@ record DemoYard(
             List<DemoBatch> batches) {}
 
     /** {@code pieces} that came; each of {@code fitted} took one. */
-    record DemoBatch(String batch, Integer madeDaysAgo, Integer pieces, String note, List<DemoWheel> fitted) {}
+    record DemoBatch(
+            String batch,
+            Integer madeDaysAgo,
+            Integer pieces,
+            String note,
+            @Nullable String grease,
+            @Nullable String history,
+            List<DemoWheel> fitted) {}
 
     record DemoWheel(String rig, Integer axle, Side side) {}
 

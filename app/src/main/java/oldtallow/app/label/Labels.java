@@ -48,6 +48,8 @@ public class Labels {
                         trace.item().designation(),
                         "of " + trace.batch().madeOn(),
                         "keeps until " + trace.batch().keepsUntil(),
+                        trace.batch().grease(),
+                        trace.batch().history().isEmpty() ? "" : "get-home spare",
                         trace.batch().note()));
     }
 

@@ -57,16 +57,26 @@ public class Kits {
     }
 
     private static KitLine line(Kit.Need need, List<FittedPart> parts, List<Stocked> stock) {
-        String designation = place(need.part())
-                .flatMap(place ->
-                        parts.stream().filter(part -> part.place() == place).findFirst())
-                .map(FittedPart::words)
-                .orElse("");
+        String designation = need.part() == Part.HUB
+                ? hub(parts)
+                : place(need.part()).flatMap(place -> at(place, parts)).orElse("");
         Optional<Stocked> stocked = stock.stream()
                 .filter(one -> one.item().kind() == need.kind()
                         && one.item().designation().equalsIgnoreCase(designation))
                 .findFirst();
         return new KitLine(need.part(), need.kind(), designation, stocked);
+    }
+
+    /** A hub goes by the bearings in it. */
+    private static String hub(List<FittedPart> parts) {
+        return at(PartPlace.INBOARD_BEARING, parts)
+                .flatMap(inboard -> at(PartPlace.OUTBOARD_BEARING, parts)
+                        .map(outboard -> "hub with " + inboard + " and " + outboard))
+                .orElse("");
+    }
+
+    private static Optional<String> at(PartPlace place, List<FittedPart> parts) {
+        return parts.stream().filter(part -> part.place() == place).findFirst().map(FittedPart::words);
     }
 
     private static Optional<PartPlace> place(Part part) {

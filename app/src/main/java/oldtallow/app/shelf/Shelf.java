@@ -90,8 +90,18 @@ public class Shelf {
      *
      * @param id so that a try repeated is one delivery
      * @param madeOn packed, cured or sealed on that day
+     * @param grease of a bag, else empty
+     * @param history of get-home spares, else empty
      */
-    public record Delivery(UUID id, UUID itemId, String batch, LocalDate madeOn, String note, int pieces) {}
+    public record Delivery(
+            UUID id,
+            UUID itemId,
+            String batch,
+            LocalDate madeOn,
+            String note,
+            String grease,
+            String history,
+            int pieces) {}
 
     /** Takes in a delivery; more of a batch that is there are added to it. The batch they are of then. */
     @Transactional
@@ -107,12 +117,22 @@ public class Shelf {
         if (came.note().length() > 400) {
             errors.add("note", came.note().length(), "must be 400 letters at most");
         }
+        if (came.grease().length() > 80) {
+            errors.add("grease", came.grease().length(), "must be 80 letters at most");
+        }
+        if (came.history().length() > 400) {
+            errors.add("history", came.history().length(), "must be 400 letters at most");
+        }
         if (came.pieces() < 1 || came.pieces() > MOST_PIECES) {
             errors.add("pieces", came.pieces(), "must be 1 to 10,000");
         }
         errors.throwIfAny();
         StockItem item = store.item(workshop, came.itemId())
                 .orElseThrow(() -> new NotFoundException("stock item", came.itemId()));
+        if (item.kind() == StockKind.SPARE_BAG && came.grease().isBlank()) {
+            errors.add("grease", null, "is missing; whoever opens the bag must know what it is packed with");
+        }
+        errors.throwIfAny();
         UUID batchId = store.batches(workshop, List.of(item.id())).stream()
                 .filter(one -> one.batch().equalsIgnoreCase(came.batch()))
                 .map(StockBatch::id)
@@ -140,6 +160,8 @@ public class Shelf {
                 came.madeOn(),
                 item.keeps().until(came.madeOn()),
                 came.note(),
+                came.grease(),
+                came.history(),
                 0);
         store.add(Asker.now().workshopId(), batch);
         return batch.id();

@@ -8,8 +8,11 @@ import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.ColorScheme;
 import java.util.List;
+import java.util.Map;
+import java.util.concurrent.ConcurrentHashMap;
 import java.util.regex.Pattern;
 import java.util.stream.Stream;
+import oldtallow.app.testing.Bench;
 import oldtallow.app.testing.Browsers;
 import oldtallow.app.testing.Browsers.Visit;
 import oldtallow.app.testing.Demo;
@@ -19,6 +22,8 @@ import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.Arguments;
 import org.junit.jupiter.params.provider.MethodSource;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.ObjectNode;
 
 /** WCAG 2.2 A and AA, by axe-core, on each view in both lights and at two widths. */
 @ExtendWith(OldTallowExtension.class)
@@ -26,6 +31,9 @@ class AccessibilityIT {
 
     private static final List<String> RULES =
             List.of("wcag2a", "wcag2aa", "wcag21a", "wcag21aa", "wcag22aa", "best-practice");
+
+    /** Jobs on wheel ends of their own, by the step they wait at. */
+    private static final Map<String, String> JOBS = new ConcurrentHashMap<>();
 
     private static final List<String> DIALS = List.of(
             "/wheel-ends/" + Demo.SHORT_CAMPER_LEFT + "/nut-dial", "/wheel-ends/" + Demo.BUSH_REAR_LEFT + "/nut-dial");
@@ -42,6 +50,7 @@ class AccessibilityIT {
                         "/reckoner",
                         "/reckoner/fit",
                         "/reckoner/race",
+                        "/reckoner/seal",
                         "/reckoner/grease",
                         "/shelf",
                         "/workshop",
@@ -95,6 +104,45 @@ class AccessibilityIT {
 
             assertThat(violations(page)).isEmpty();
         }
+    }
+
+    static Stream<Arguments> aids() {
+        return everyWay(Stream.of("races.right-cup", "races.warm", "races.inboard-in", "grease.kind", "hub.seal"));
+    }
+
+    /** What is worked out beside the steps of a job. */
+    @ParameterizedTest
+    @MethodSource("aids")
+    void findsNothingBesideAStep(String step, int width, ColorScheme scheme, RunningOldTallow app, Browsers browsers) {
+        String job = JOBS.computeIfAbsent(step, at -> jobAt(at, app));
+        try (Visit visit = browsers.visit(app, width, 800, scheme)) {
+            Page page = visit.page();
+            page.navigate(app.at("/bench/" + job).toString());
+            assertThat(page.getByLabel("Worked out for this hub")).isVisible();
+
+            assertThat(violations(page)).isEmpty();
+        }
+    }
+
+    private static String jobAt(String step, RunningOldTallow app) {
+        Bench bench = new Bench(app.http());
+        JsonNode job = bench.open(bench.newWheelEnd("STEPPED_BRAKED"), "RENEW");
+        if (step.equals("races.warm")) {
+            job = Bench.accepted(bench.post(job, "/scope", warmed()));
+        }
+        return bench.doUntil(job, step).path("id").asString();
+    }
+
+    private static ObjectNode warmed() {
+        ObjectNode form = Bench.entry().put("scope", "RENEW");
+        form.putObject("choices")
+                .put("cleaning", "SOLVENT")
+                .put("reuse", "WHAT_PASSES")
+                .put("races", "WARMED")
+                .put("inboardCone", "LEVERED")
+                .put("packing", "BY_HAND")
+                .put("capFill", "FILM");
+        return form;
     }
 
     private static List<String> violations(Page page) {

@@ -77,7 +77,7 @@ class ShelfBrowserIT {
             page.navigate(app.at("/shelf").toString());
             page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("get-home bag"))
                     .click();
-            String label = page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Label"))
+            String label = page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("as a picture"))
                     .first()
                     .getAttribute("href");
             page.navigate(app.at(label).toString());

@@ -51,7 +51,7 @@ class TakeScreenshots {
 
             page.navigate(
                     app.at("/wheel-ends/" + Demo.SHORT_CAMPER_LEFT + "/job").toString());
-            assertThat(page.getByText("New parts to have here")).isVisible();
+            assertThat(page.getByText("What waiting costs")).isVisible();
             take(page, "begin-job");
             takeFirstLookAndJudging(page, new Bench(app.http()), app);
 
@@ -68,6 +68,15 @@ class TakeScreenshots {
             page.getByLabel("Cup is at, now").fill("-70");
             assertThat(page.getByText("Drops in now")).isVisible();
             take(page, "fit-and-heat");
+
+            page.navigate(app.at("/reckoner/seal").toString());
+            page.getByLabel("Land it runs on").fill("43.65");
+            page.getByLabel("Bore of the hub", new Page.GetByLabelOptions().setExact(true))
+                    .fill("65.12");
+            page.getByLabel("Width").fill("11");
+            page.getByLabel("Cap bore of the hub").fill("50.2");
+            assertThat(page.getByText("Of our own")).isVisible();
+            take(page, "seal");
 
             page.navigate(app.at("/reckoner/grease").toString());
             page.getByLabel("Code or mark on the tin").fill("KP2K-30");

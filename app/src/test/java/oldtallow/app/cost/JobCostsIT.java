@@ -28,6 +28,12 @@ class JobCostsIT {
         assertThat(total(repack)).isGreaterThan(total(adjust));
         assertThat(repack.path("lines").toString()).contains("grease, about").contains("rags, solvent, oil");
         assertThat(adjust.path("lines").toString()).doesNotContain("grease, about");
+        JsonNode exchange = costs.path("jobs").get(3);
+        assertThat(exchange.path("lines").toString())
+                .contains("hub with L68149/L68111 and L44649/L44610")
+                .doesNotContain("cone L68149");
+        assertThat(exchange.path("whole").asBoolean()).as(exchange.toString()).isTrue();
+        assertThat(renew.at("/putOff/dearer").asDouble()).isCloseTo(total(exchange) - total(renew), within(0.001));
         assertThat(repack.at("/putOff/thenWords").asString()).isEqualTo("renew bearings and races");
         // the sum of its own parts
         double lines = 0;

@@ -356,6 +356,32 @@ class ShelfIT {
                 .isEqualTo(200);
     }
 
+    @Test
+    void aSealedBagSaysWhatItIsPackedWithAndWhereItsPartsRan(RunningOldTallow app) {
+        UUID bag = UUID.randomUUID();
+        app.http()
+                .post(
+                        "/api/shelf/items",
+                        form(bag, "bag " + bag).put("kind", "SPARE_BAG").toString());
+        String path = "/api/shelf/items/" + bag + "/batches";
+
+        Answer without = app.http().post(path, delivery("bag 9", 1).toString());
+        JsonNode shelf = app.http()
+                .post(
+                        path,
+                        delivery("bag 9", 1)
+                                .put("grease", "lithium complex NLGI 2")
+                                .put("history", "front left, 38,000 km, sound")
+                                .toString())
+                .json();
+
+        assertThat(without.remedyFor("grease")).contains("whoever opens the bag");
+        JsonNode batch = here(shelf, bag).at("/batches/0");
+        assertThat(batch.path("grease").asString()).isEqualTo("lithium complex NLGI 2");
+        assertThat(batch.path("history").asString()).contains("38,000 km");
+        assertThat(batch.path("keepsUntil").asString()).isEqualTo("2027-03-01"); // two years in its bag
+    }
+
     private static UUID item(RunningOldTallow app, String name) {
         return new Stores(app.http()).item(name);
     }

@@ -1,7 +1,10 @@
 package oldtallow.core.fit;
 
 import java.util.Comparator;
+import java.util.HashSet;
 import java.util.List;
+import java.util.Set;
+import java.util.function.Predicate;
 import oldtallow.core.bearing.BearingSet;
 import oldtallow.core.quantity.Length;
 
@@ -37,6 +40,7 @@ public record RightCup(List<BearingSet> matches, List<BearingSet> looksLike) {
         return catalogue.stream()
                 .filter(other -> !cup(other).equals(cup(set)))
                 .filter(other -> gap(other, set.outsideDiameter()) <= NEAR_MM)
+                .filter(distinctCups())
                 .sorted(Comparator.comparingDouble(other -> gap(other, set.outsideDiameter())))
                 .toList();
     }
@@ -61,6 +65,12 @@ public record RightCup(List<BearingSet> matches, List<BearingSet> looksLike) {
 
     private static double gap(BearingSet set, Length outside) {
         return Math.abs(set.outsideDiameter().minus(outside).millimetres());
+    }
+
+    /** Several cones share a cup: each cup counts once. */
+    private static Predicate<BearingSet> distinctCups() {
+        Set<String> seen = new HashSet<>();
+        return set -> seen.add(cup(set));
     }
 
     private static String cup(BearingSet set) {

@@ -15,7 +15,6 @@ import oldtallow.core.fit.CupFit.Verdict;
 import oldtallow.core.identify.Instrument;
 import oldtallow.core.quantity.Length;
 import oldtallow.core.quantity.OutOfRangeException;
-import oldtallow.core.seal.WearGroove;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -187,12 +186,6 @@ class FitsTest {
     }
 
     @ParameterizedTest
-    @CsvSource({"0.01,0,POLISH", "0.2,2,SET_BESIDE", "0.2,0.5,SLEEVE", "0.8,3,SLEEVE", "1.4,3,SPINDLE"})
-    void knowsWhatToDoWithAWornSealLand(double depth, double room, WearGroove.Remedy remedy) {
-        assertThat(new WearGroove(mm(depth), mm(room)).remedy()).isEqualTo(remedy);
-    }
-
-    @ParameterizedTest
     @EnumSource(HubMaterial.class)
     void aTighterCupIsNeverCalledLooser(HubMaterial hub) {
         List<Verdict> order = List.of(Verdict.SPINS, Verdict.LIGHT, Verdict.NORMAL, Verdict.HEAVY, Verdict.WRONG_CUP);
@@ -216,5 +209,31 @@ class FitsTest {
 
     private static Length mm(double millimetres) {
         return Length.ofMillimetres(millimetres);
+    }
+
+    /** L68111 and LM67010: 59.975 and 59.131 mm (ABMA 19.2, from memory). */
+    @ParameterizedTest
+    @CsvSource({"59.975,L68111,true", "60.05,L68111,true", "59.13,LM67010,false", "59.5,No cup,false"})
+    void tellsTheRightCupFromItsNearTwin(double measured, String named, boolean right) {
+        RightCup cup = RightCup.of(mm(measured), List.of(set("L68149/L68111"), set("L44649/L44610")), CATALOGUE);
+
+        assertThat(cup.matches().isEmpty()).isEqualTo(!right);
+        assertThat(cup.words()).contains(named);
+    }
+
+    @Test
+    void namesEachNearTwinsCupOnce() {
+        List<String> cups = RightCup.nearTwins(set("L68149/L68111"), CATALOGUE).stream()
+                .map(twin -> twin.designation().cup())
+                .toList();
+
+        assertThat(cups).contains("LM67010").doesNotHaveDuplicates().doesNotContain("L68111");
+    }
+
+    private static BearingSet set(String designation) {
+        return CATALOGUE.stream()
+                .filter(one -> one.designation().toString().equals(designation))
+                .findFirst()
+                .orElseThrow();
     }
 }

@@ -161,6 +161,13 @@ class SealTest {
         assertThat(new SealType(SealKind.LIP, false, false).outside()).contains("sealant or oil");
     }
 
+    @ParameterizedTest
+    @CsvSource({"0.01,0,POLISH", "0.2,2,SET_BESIDE", "0.2,0.5,SLEEVE", "0.8,3,SLEEVE", "1.4,3,SPINDLE"})
+    void knowsWhatToDoWithAWornSealLand(double depth, double room, WearGroove.Remedy remedy) {
+        assertThat(new WearGroove(Length.ofMillimetres(depth), Length.ofMillimetres(room)).remedy())
+                .isEqualTo(remedy);
+    }
+
     /** 0.05 to 0.40 mm over the bore: common practice. */
     @ParameterizedTest
     @CsvSource({"50.04,FALLS_OFF", "50.06,HOLDS", "50.39,HOLDS", "50.41,BUCKLES"})

@@ -61,6 +61,16 @@ class StoreTest {
                 .noneMatch(need -> need.part() == Part.WASHER || need.part() == Part.INBOARD_CUP);
     }
 
+    /** A hub exchange is one thing to order, bearings in it. */
+    @Test
+    void aCompleteHubComesWithItsBearings() {
+        Kit kit = Kit.of(Planner.plan(Briefs.of(Construction.STEPPED_BRAKED, Scope.EXCHANGE)));
+
+        assertThat(kit.needs())
+                .contains(new Need(StockKind.HUB, Part.HUB), new Need(StockKind.SEAL, Part.SEAL))
+                .noneMatch(need -> need.kind() == StockKind.BEARING);
+    }
+
     /** A kit holds exactly what the plan puts on new, each once. */
     @ParameterizedTest
     @MethodSource("oldtallow.core.job.Briefs#presets")

@@ -22,6 +22,7 @@ import oldtallow.core.fit.WarmAndChill.HubState;
 import oldtallow.core.grease.Demand;
 import oldtallow.core.grease.Filling;
 import oldtallow.core.grease.Thickener;
+import oldtallow.core.hub.Fittings.CavityFill;
 import oldtallow.core.hub.HubDimension;
 import oldtallow.core.hub.WheelEndShape;
 import oldtallow.core.quantity.Length;
@@ -55,7 +56,9 @@ record AidsView(
                 aids.seal().map(seal -> SealAidView.of(seal, aids.tools())).orElse(null),
                 LengthView.of(CapFit.wanted(capBore).least()),
                 LengthView.of(CapFit.wanted(capBore).most()),
-                aids.grease().map(GreaseAidView::of).orElse(null));
+                aids.grease()
+                        .map(grease -> GreaseAidView.of(grease, shape.fittings().cavity()))
+                        .orElse(null));
     }
 
     /**
@@ -132,12 +135,16 @@ record AidsView(
     /**
      * Grease.
      *
+     * @param fill of the hub's hollow, by its own school
      * @param inIt null where nobody ever wrote it down
      * @param gun null for a usual one
      * @param stroke of it, cm³
      * @param tins the best first
      */
     record GreaseAidView(
+            boolean dunked,
+            boolean heavy,
+            CavityFill fill,
             List<Demand.Want> wants,
             @Nullable InItView inIt,
             List<PlaceView> places,
@@ -147,8 +154,11 @@ record AidsView(
             double stroke,
             List<TinAidView> tins) {
 
-        static GreaseAidView of(Grease grease) {
+        static GreaseAidView of(Grease grease, CavityFill fill) {
             return new GreaseAidView(
+                    grease.demand().dunked(),
+                    grease.demand().heavy(),
+                    fill,
                     grease.demand().wants(),
                     grease.inIt().map(InItView::of).orElse(null),
                     PlaceView.all(grease.filling(), grease.stroke()),

@@ -157,6 +157,8 @@ class JooqShelf implements ShelfStore {
                         .set(STOCK_BATCH.MADE_ON, batch.madeOn())
                         .set(STOCK_BATCH.KEEPS_UNTIL, batch.keepsUntil())
                         .set(STOCK_BATCH.NOTE, batch.note())
+                        .set(STOCK_BATCH.GREASE, batch.grease())
+                        .set(STOCK_BATCH.HISTORY, batch.history())
                         .set(STOCK_BATCH.ON_HAND, 0)
                         .onConflictDoNothing()
                         .execute()
@@ -266,6 +268,8 @@ class JooqShelf implements ShelfStore {
                 row.getMadeOn(),
                 row.getKeepsUntil(),
                 row.getNote(),
+                row.getGrease(),
+                row.getHistory(),
                 row.getOnHand());
     }
 

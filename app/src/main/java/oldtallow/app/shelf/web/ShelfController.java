@@ -95,7 +95,15 @@ class ShelfController {
     }
 
     record StockBatchView(
-            UUID id, String batch, LocalDate madeOn, LocalDate keepsUntil, boolean outdated, String note, int onHand) {
+            UUID id,
+            String batch,
+            LocalDate madeOn,
+            LocalDate keepsUntil,
+            boolean outdated,
+            String note,
+            String grease,
+            String history,
+            int onHand) {
 
         static StockBatchView of(StockBatch batch, LocalDate today) {
             return new StockBatchView(
@@ -105,6 +113,8 @@ class ShelfController {
                     batch.keepsUntil(),
                     batch.isOutdated(today),
                     batch.note(),
+                    batch.grease(),
+                    batch.history(),
                     batch.onHand());
         }
     }
@@ -158,12 +168,36 @@ class ShelfController {
     @PostMapping("/api/shelf/items/{id}/batches")
     ShelfView receive(@PathVariable UUID id, @RequestBody DeliveryForm form) {
         shelf.receive(new Shelf.Delivery(
-                form.id(), id, form.batch().strip(), form.madeOn(), form.note().strip(), form.pieces()));
+                form.id(),
+                id,
+                form.batch().strip(),
+                form.madeOn(),
+                form.note().strip(),
+                text(form.grease()),
+                text(form.history()),
+                form.pieces()));
         return shelf();
     }
 
-    /** {@code madeOn}: packed, cured or sealed on that day. */
-    record DeliveryForm(UUID id, String batch, LocalDate madeOn, String note, int pieces) {}
+    /**
+     * Pieces that came.
+     *
+     * @param madeOn packed, cured or sealed on that day
+     * @param grease of a sealed bag
+     * @param history of get-home spares: where they have run
+     */
+    record DeliveryForm(
+            UUID id,
+            String batch,
+            LocalDate madeOn,
+            String note,
+            @Nullable String grease,
+            @Nullable String history,
+            int pieces) {}
+
+    private static String text(@Nullable String typed) {
+        return typed == null ? "" : typed.strip();
+    }
 
     /** Moves pieces of a batch on or off the shelf. */
     @PostMapping("/api/shelf/batches/{id}/moves")
