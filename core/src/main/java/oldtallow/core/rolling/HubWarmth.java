@@ -1,0 +1,77 @@
+package oldtallow.core.rolling;
+
+import oldtallow.core.grease.OilFilm;
+import oldtallow.core.quantity.OutOfRangeException;
+import oldtallow.core.rolling.Equilibrium.Settled;
+
+/**
+ * How warm a hub gets at a steady speed: as much heat made as the wind takes away.
+ *
+ * <pre>
+ * H(T) = hA·(T − Ta)      H of both bearings and the seal, with the oil as thin as it is at T
+ * </pre>
+ *
+ * hA of 2 to 6 W/K on a moving hub is an assumption. The brake is left out: an estimate for a drive without braking.
+ *
+ * @param coolingWattsPerKelvin hA, 0.2 to 50
+ * @param ambientCelsius Ta, −40 to 60
+ * @param perMinute turns of the wheel, 0 to 5,000
+ * @param sealNewtonMillimetres drag of the seal, 0 to 5,000
+ */
+public record HubWarmth(
+        OilFilm oil,
+        double coolingWattsPerKelvin,
+        double ambientCelsius,
+        double perMinute,
+        double sealNewtonMillimetres) {
+
+    /** Of a light hub with a lip seal: 3 W/K, 0.15 N·m. */
+    public static final double USUAL_COOLING = 3;
+
+    public static final double USUAL_SEAL = 150;
+
+    private static final int MOST_ROUNDS = 100;
+    private static final double HOTTEST = 199;
+
+    public HubWarmth {
+        require("cooling of the hub", coolingWattsPerKelvin, 0.2, 50, "W/K");
+        require("outside temperature", ambientCelsius, -40, 60, "°C");
+        require("speed of the wheel", perMinute, 0, 5_000, "/min");
+        require("drag of the seal", sealNewtonMillimetres, 0, 5_000, "N·mm");
+    }
+
+    public static HubWarmth usual(double ambientCelsius, double perMinute) {
+        return new HubWarmth(Friction.USUAL_OIL, USUAL_COOLING, ambientCelsius, perMinute, USUAL_SEAL);
+    }
+
+    /** Where it settles, °C; 199 where it would run hotter than any grease. */
+    public double steady(BearingPair pair, Settled at) {
+        double low = ambientCelsius;
+        double high = HOTTEST;
+        // made less taken falls as it warms: the oil thins and the wind takes more
+        for (int round = 0; round < MOST_ROUNDS && high - low > 1e-6; round++) {
+            double middle = 0.5 * (low + high);
+            if (heat(pair, at, middle) > coolingWattsPerKelvin * (middle - ambientCelsius)) {
+                low = middle;
+            } else {
+                high = middle;
+            }
+        }
+        return 0.5 * (low + high);
+    }
+
+    /** Torque that turns the wheel at a temperature, the seal's drag in it, N·mm. */
+    public double drag(BearingPair pair, Settled at, double celsius) {
+        return Friction.of(pair, at, perMinute, oil.viscosity(celsius)).torque() + sealNewtonMillimetres;
+    }
+
+    private double heat(BearingPair pair, Settled at, double celsius) {
+        return drag(pair, at, celsius) / 1000 * 2 * Math.PI * perMinute / 60;
+    }
+
+    private static void require(String what, double value, double least, double most, String unit) {
+        if (!(value >= least && value <= most)) {
+            throw new OutOfRangeException(what, value + " " + unit, least + " to " + most + " " + unit);
+        }
+    }
+}
