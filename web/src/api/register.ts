@@ -44,6 +44,8 @@ export const register = {
   aids: (id: string) => dataOf(client.GET('/api/wheel-ends/{id}/aids', { params: at(id) })),
   sense: (id: string, body: Schemas['SenseForm']) =>
     dataOf(client.POST('/api/wheel-ends/{id}/sense', { params: at(id), body })),
+  settingChart: (id: string, body: Schemas['RoadForm']) =>
+    dataOf(client.POST('/api/wheel-ends/{id}/setting-chart', { params: at(id), body })),
   jobCosts: (id: string, waitingDays: number) =>
     dataOf(
       client.GET('/api/wheel-ends/{id}/job-costs', {

@@ -11,9 +11,11 @@
     standing: Schemas['StandingView'] | null
     dialHref: string
     jobHref: string
+    /** The setting chart. */
+    chartHref: string
   }
 
-  let { last, standing, dialHref, jobHref }: Props = $props()
+  let { last, standing, dialHref, jobHref, chartHref }: Props = $props()
 
   const jobOpen = $derived(Boolean(standing?.openJobId))
   const actions = $derived(
@@ -78,3 +80,8 @@
     <KeyCap key={action.key} />
   </a>
 {/each}
+<p>
+  <a href={chartHref} class="flex min-h-11 items-center font-semibold"
+    >What each setting does to this hub</a
+  >
+</p>

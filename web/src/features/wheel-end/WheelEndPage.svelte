@@ -95,7 +95,13 @@
       aria-label="Settings and figures"
       class="flex flex-col gap-4 px-4 py-4 desk:overflow-y-auto desk:px-5"
     >
-      <LastSetting last={end.last} standing={end.standing} {dialHref} {jobHref} />
+      <LastSetting
+        last={end.last}
+        standing={end.standing}
+        {dialHref}
+        {jobHref}
+        chartHref={`/wheel-ends/${id}/setting-chart`}
+      />
       {#if reference && constructions}
         <section aria-labelledby="figures">
           <h2 id="figures" class="type-h">Figures that govern here</h2>

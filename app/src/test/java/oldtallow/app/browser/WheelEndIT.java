@@ -101,7 +101,7 @@ class WheelEndIT {
                     app.at("/wheel-ends/" + Demo.rearRight("Plant trailer")).toString());
             page.getByRole(AriaRole.BUTTON, exactly("Enter a figure: Wheel-nut torque"))
                     .click();
-            page.getByLabel("From").fill("140");
+            page.getByLabel("From", new Page.GetByLabelOptions().setExact(true)).fill("140");
             page.getByLabel("To", new Page.GetByLabelOptions().setExact(true)).fill("150");
             page.getByRole(AriaRole.BUTTON, exactly("File it")).click();
             assertThat(page.getByText("say where the figure stands")).isVisible();

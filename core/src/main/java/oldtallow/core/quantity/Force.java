@@ -10,6 +10,7 @@ package oldtallow.core.quantity;
 public record Force(double newtons) {
 
     private static final double NEWTONS_PER_POUND_FORCE = 4.4482216152605;
+    private static final double STANDARD_GRAVITY = 9.80665;
 
     public Force {
         if (!Double.isFinite(newtons)) {
@@ -27,6 +28,11 @@ public record Force(double newtons) {
 
     public static Force ofPoundsForce(double poundsForce) {
         return new Force(poundsForce * NEWTONS_PER_POUND_FORCE);
+    }
+
+    /** Weight of a mass in kilograms at standard gravity. */
+    public static Force ofWeight(double kilograms) {
+        return new Force(kilograms * STANDARD_GRAVITY);
     }
 
     public double kilonewtons() {

@@ -1,0 +1,159 @@
+package oldtallow.app.rolling.web;
+
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import oldtallow.app.platform.FieldErrors;
+import oldtallow.app.rolling.SettingCharts;
+import oldtallow.app.rolling.SettingCharts.Charted;
+import oldtallow.app.rolling.SettingCharts.Road;
+import oldtallow.app.wire.ForceView;
+import oldtallow.app.wire.LengthEntry;
+import oldtallow.app.wire.LengthView;
+import oldtallow.app.wire.MassEntry;
+import oldtallow.app.wire.TemperatureEntry;
+import oldtallow.app.wire.TemperatureView;
+import oldtallow.core.endplay.EndPlayVerdict;
+import oldtallow.core.figure.Authority;
+import oldtallow.core.quantity.Force;
+import oldtallow.core.quantity.Temperature;
+import oldtallow.core.rolling.SettingChart.Point;
+import oldtallow.core.rolling.SettingSense;
+import org.jspecify.annotations.Nullable;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RestController;
+
+@RestController
+class SettingChartController {
+
+    private final SettingCharts charts;
+
+    SettingChartController(SettingCharts charts) {
+        this.charts = charts;
+    }
+
+    /** What each setting of the nut does to this hub, from loose to tight; an estimate. */
+    @PostMapping("/api/wheel-ends/{id}/setting-chart")
+    SettingChartView of(@PathVariable UUID id, @RequestBody RoadForm form) {
+        var errors = new FieldErrors();
+        @Nullable Temperature outside = errors.at("outside.number", form.outside()::toTemperature);
+        double celsius = outside == null ? 0 : outside.celsius();
+        @Nullable
+        Charted charted = errors.at(
+                "wheelLoad.number",
+                Map.of(
+                        "rolling radius of the tyre", "rollingRadius.number",
+                        "radius it is measured at", "rollingRadius.number",
+                        "speed", "kilometresPerHour",
+                        "speed of the wheel", "kilometresPerHour",
+                        "outside temperature", "outside.number"),
+                () -> charts.of(
+                        id,
+                        new Road(
+                                form.wheelLoad().toWeight(),
+                                form.rollingRadius().toLength(),
+                                form.kilometresPerHour(),
+                                celsius)));
+        return SettingChartView.of(errors.require(charted));
+    }
+
+    /**
+     * How the wheel end is used.
+     *
+     * @param wheelLoad mass that rests on this wheel
+     */
+    record RoadForm(
+            MassEntry wheelLoad, LengthEntry rollingRadius, double kilometresPerHour, TemperatureEntry outside) {}
+
+    /**
+     * The chart.
+     *
+     * @param best end play with the longest life
+     * @param standsAt where the hub stands; the window's middle where {@code setting} is null
+     * @param verdict on where it stands
+     * @param bearingsKnown false where usual sets stand in for those nobody has read yet
+     * @param turns of the wheel in a minute
+     */
+    record SettingChartView(
+            List<SettingPointView> points,
+            LengthView best,
+            LengthView windowLeast,
+            LengthView windowMost,
+            Authority authority,
+            String source,
+            LengthView standsAt,
+            @Nullable UUID setting,
+            EndPlayVerdict verdict,
+            @Nullable SettingPointView here,
+            @Nullable SettingPointView tighter,
+            @Nullable SettingPointView looser,
+            List<String> words,
+            String inboard,
+            String outboard,
+            boolean bearingsKnown,
+            double turns) {
+
+        static SettingChartView of(Charted charted) {
+            Optional<SettingSense> sense = charted.sense();
+            return new SettingChartView(
+                    charted.chart().points().stream().map(SettingPointView::of).toList(),
+                    LengthView.of(charted.chart().bestPlay()),
+                    LengthView.of(charted.window().value().least()),
+                    LengthView.of(charted.window().value().most()),
+                    charted.window().authority(),
+                    charted.window().source(),
+                    LengthView.of(charted.standsAt()),
+                    charted.present().map(setting -> setting.id()).orElse(null),
+                    charted.window().value().judge(charted.standsAt()),
+                    sense.map(SettingSense::here).map(SettingPointView::of).orElse(null),
+                    sense.flatMap(SettingSense::tighter)
+                            .map(SettingPointView::of)
+                            .orElse(null),
+                    sense.flatMap(SettingSense::looser)
+                            .map(SettingPointView::of)
+                            .orElse(null),
+                    sense.map(one -> one.words(charted.window().value())).orElse(List.of()),
+                    charted.shape().inboard().designation().toString(),
+                    charted.shape().outboard().designation().toString(),
+                    charted.shape().bearingsKnown(),
+                    charted.turnsPerMinute());
+        }
+    }
+
+    /**
+     * One setting.
+     *
+     * @param relativeLife to that at no play
+     * @param inboardShare and {@code outboardShare}: of each bearing's diameter that carries, 1 and more all round
+     */
+    record SettingPointView(
+            LengthView endPlay,
+            double relativeLife,
+            TemperatureView hub,
+            LengthView rock,
+            double dragNewtonMetres,
+            ForceView preload,
+            double inboardShare,
+            double outboardShare,
+            ForceView heaviestRoller) {
+
+        private static final double ALL_ROUND = 99;
+
+        static SettingPointView of(Point point) {
+            return new SettingPointView(
+                    LengthView.of(point.endPlay()),
+                    point.relativeLife(),
+                    TemperatureView.ofCelsius(point.celsius()),
+                    LengthView.of(point.rock()),
+                    point.dragNewtonMillimetres() / 1000,
+                    ForceView.of(Force.ofNewtons(point.preload())),
+                    Math.min(ALL_ROUND, point.inner().share()),
+                    Math.min(ALL_ROUND, point.outer().share()),
+                    ForceView.of(Force.ofNewtons(Math.max(
+                            point.inner().heaviestRoller(), point.outer().heaviestRoller()))));
+        }
+    }
+}

@@ -1,0 +1,83 @@
+package oldtallow.app.rolling;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.UUID;
+import oldtallow.app.testing.Bench;
+import oldtallow.app.testing.Demo;
+import oldtallow.app.testing.Http.Answer;
+import oldtallow.app.testing.OldTallowExtension;
+import oldtallow.app.testing.RunningOldTallow;
+import oldtallow.core.hub.Construction;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import tools.jackson.databind.JsonNode;
+
+@ExtendWith(OldTallowExtension.class)
+class SettingChartIT {
+
+    @Test
+    void chartsWhatEachSettingDoes(RunningOldTallow app) {
+        JsonNode chart = Bench.accepted(chart(app, Demo.rearRight("Boat tandem"), 794, 330, 20));
+
+        assertThat(chart.path("points")).hasSize(120);
+        assertThat(chart.at("/best/millimetres").asDouble()).isBetween(-0.03, 0.01);
+        assertThat(chart.at("/here/relativeLife").asDouble()).isBetween(0.1, 1.2);
+        assertThat(chart.at("/looser/relativeLife").asDouble())
+                .isLessThan(chart.at("/here/relativeLife").asDouble());
+        assertThat(chart.at("/here/rock/millimetres").asDouble())
+                .isGreaterThan(chart.at("/standsAt/millimetres").asDouble());
+        assertThat(chart.path("words").toString()).contains("One stop tighter").contains("quarter turn");
+        assertThat(chart.path("bearingsKnown").asBoolean()).isTrue();
+    }
+
+    @Test
+    void everyConstructionHasAChart(RunningOldTallow app) {
+        Bench bench = new Bench(app.http());
+        for (Construction construction : Construction.values()) {
+            Answer answer = chart(app, bench.newWheelEnd(construction.name()), 600, 330, 20);
+
+            assertThat(answer.status()).as(construction + ": " + answer.text()).isEqualTo(200);
+            assertThat(answer.json().path("points")).as(construction.name()).hasSize(120);
+            assertThat(answer.json().path("setting").isMissingNode()
+                            || answer.json().path("setting").isNull())
+                    .isTrue();
+            assertThat(answer.text()).doesNotContain("NaN");
+        }
+    }
+
+    @Test
+    void kilogramsAndPoundsAreTheSameLoad(RunningOldTallow app) {
+        UUID end = Demo.rearRight("Boat tandem");
+        JsonNode pounds = app.http()
+                .post("/api/wheel-ends/" + end + "/setting-chart", """
+                        {"wheelLoad": {"number": 1750, "unit": "POUND"},
+                         "rollingRadius": {"number": 13, "unit": "INCH"}, "kilometresPerHour": 90,
+                         "outside": {"number": 68, "unit": "FAHRENHEIT"}}""")
+                .json();
+        JsonNode kilograms = Bench.accepted(chart(app, end, 793.7866475, 330.2, 20));
+
+        assertThat(pounds.at("/here/relativeLife").asDouble())
+                .isCloseTo(kilograms.at("/here/relativeLife").asDouble(), within(1e-6));
+    }
+
+    @Test
+    void refusesARoadThatCannotBe(RunningOldTallow app) {
+        UUID end = Demo.rearRight("Boat tandem");
+
+        assertThat(chart(app, end, 0, 330, 20).remedyFor("wheelLoad.number")).contains("over 0");
+        assertThat(chart(app, end, 800, 13, 20).remedyFor("rollingRadius.number"))
+                .contains("50 to 1000 mm");
+        assertThat(chart(app, end, 800, 330, 90).remedyFor("outside.number")).contains("-40");
+        assertThat(chart(app, UUID.randomUUID(), 800, 330, 20).status()).isEqualTo(404);
+    }
+
+    private static Answer chart(RunningOldTallow app, UUID end, double kilograms, double radius, double celsius) {
+        return app.http().post("/api/wheel-ends/" + end + "/setting-chart", """
+                        {"wheelLoad": {"number": %s, "unit": "KILOGRAM"},
+                         "rollingRadius": {"number": %s, "unit": "MILLIMETRE"}, "kilometresPerHour": 90,
+                         "outside": {"number": %s, "unit": "CELSIUS"}}
+                        """.formatted(kilograms, radius, celsius));
+    }
+}

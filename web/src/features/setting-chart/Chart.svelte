@@ -1,0 +1,145 @@
+<script lang="ts">
+  import type { Schemas } from '$api/client'
+  import { display, leadingLength } from '$features/display'
+  import { shapeOf } from '$features/nut-dial'
+  import { Mark } from '$ui/mark'
+  import { across, strip, WIDTH } from './strips'
+
+  interface Props {
+    chart: Schemas['SettingChartView']
+  }
+
+  let { chart }: Props = $props()
+
+  const metric = $derived(display.leading === 'metric')
+  const x = $derived(across(chart.points))
+  const strips = $derived([
+    strip(
+      chart.points,
+      { label: 'life, against that at no play', unit: '', top: 0, height: 180 },
+      (point) => point.relativeLife,
+    ),
+    strip(
+      chart.points,
+      {
+        label: 'hub at this speed, no braking',
+        unit: metric ? '°C' : '°F',
+        top: 216,
+        height: 72,
+        from: metric ? 20 : 68,
+      },
+      (point) => (metric ? point.hub.celsius : point.hub.fahrenheit),
+    ),
+    strip(
+      chart.points,
+      { label: 'rock at the tyre', unit: metric ? 'mm' : 'thou', top: 324, height: 72 },
+      (point) => (metric ? point.rock.millimetres : point.rock.thousandths),
+    ),
+  ])
+  const bottom = 396
+  const window = $derived({
+    from: x(chart.windowMost.millimetres),
+    to: x(chart.windowLeast.millimetres),
+  })
+  const stops = $derived(
+    [
+      { point: chart.looser, words: 'a stop looser' },
+      { point: chart.tighter, words: 'a stop tighter' },
+    ].flatMap(({ point, words }) =>
+      point && x(point.endPlay.millimetres) >= 0 && x(point.endPlay.millimetres) <= WIDTH
+        ? [{ words, at: x(point.endPlay.millimetres) }]
+        : [],
+    ),
+  )
+  const stands = $derived(x(chart.standsAt.millimetres))
+  /** Play every 0.05 mm or 2 thou. */
+  const plays = $derived.by(() => {
+    const step = metric ? 0.05 : 0.0508
+    const loosest = chart.points[0]?.endPlay.millimetres ?? 0
+    const tightest = chart.points.at(-1)?.endPlay.millimetres ?? 0
+    const first = Math.ceil(tightest / step)
+    return Array.from({ length: Math.floor(loosest / step) - first + 1 }, (_, i) => {
+      const millimetres = (first + i) * step
+      return { x: x(millimetres), label: metric ? millimetres.toFixed(2) : String(2 * (first + i)) }
+    })
+  })
+</script>
+
+<svg
+  viewBox={`-52 -34 ${WIDTH + 70} ${bottom + 86}`}
+  class="block w-full"
+  role="img"
+  aria-label={`Life, hub temperature and rock against end play. The hub stands at ${leadingLength(chart.standsAt)}; the window is ${leadingLength(chart.windowLeast)} to ${leadingLength(chart.windowMost)}.`}
+>
+  <rect
+    x={window.from}
+    y="-10"
+    width={window.to - window.from}
+    height={bottom + 10}
+    class="fill-verdigris-wash"
+  />
+  <path
+    d={`M${window.from} -10V${bottom}M${window.to} -10V${bottom}`}
+    class="stroke-verdigris"
+    stroke-width="1.5"
+  />
+  <text
+    x={(window.from + window.to) / 2}
+    y="-16"
+    text-anchor="middle"
+    font-size="13"
+    class="fill-verdigris font-semibold">window</text
+  >
+  {#each strips as one (one.label)}
+    <path
+      d={`M0 ${one.top}V${one.top + one.height}H${WIDTH}`}
+      class="stroke-ink"
+      fill="none"
+      stroke-width="1.5"
+    />
+    {#each one.ticks as tick (tick.value)}
+      <path d={`M-6 ${tick.y}H0`} class="stroke-ink" />
+      <text x="-10" y={tick.y + 4.5} text-anchor="end" font-size="13" class="num">{tick.value}</text
+      >
+    {/each}
+    <path d={one.line} class="stroke-ink" fill="none" stroke-width="2.4" />
+    <text x="8" y={one.top + (one.height > 100 ? 16 : 14)} font-size="14" class="font-semibold"
+      >{one.label}{one.unit ? `, ${one.unit}` : ''}</text
+    >
+  {/each}
+  {#each stops as stop (stop.words)}
+    <path
+      d={`M${stop.at} -10V${bottom}`}
+      class="stroke-ink"
+      stroke-width="1"
+      stroke-dasharray="6 4"
+    />
+    <text x={stop.at} y={bottom + 46} text-anchor="middle" font-size="13">{stop.words}</text>
+  {/each}
+  <path d={`M${stands} -10V${bottom}`} class="stroke-ink" stroke-width="2.6" />
+  {#if chart.here}
+    {#each strips as one (one.label)}
+      <circle
+        cx={stands}
+        cy={one.y(one.of(chart.here))}
+        r="6"
+        class="fill-sheet stroke-ink"
+        stroke-width="2.4"
+      />
+    {/each}
+  {/if}
+  <Mark shape={shapeOf[chart.verdict]} size={28} x={stands - 14} y={bottom + 4} />
+  {#each plays as play (play.label)}
+    <path d={`M${play.x} ${bottom}v7`} class="stroke-ink" />
+    <text x={play.x} y={bottom + 66} text-anchor="middle" font-size="13" class="num"
+      >{play.label}</text
+    >
+  {/each}
+  <text x="-48" y={bottom + 66} font-size="13">{metric ? 'mm' : 'thou'}</text>
+</svg>
+
+<style>
+  .num {
+    font-family: var(--font-num);
+  }
+</style>

@@ -1,0 +1,63 @@
+import type { Schemas } from '$api/client'
+
+type Point = Schemas['SettingPointView']
+
+/** A strip of the chart: one quantity over the end play. */
+export interface Strip {
+  label: string
+  unit: string
+  top: number
+  height: number
+  most: number
+  line: string
+  ticks: { value: number; y: number }[]
+  of: (point: Point) => number
+  y: (value: number) => number
+}
+
+export const WIDTH = 640
+
+/** Where an end play lies: loose on the left, tight on the right. */
+export function across(points: readonly Point[]): (millimetres: number) => number {
+  const loosest = points[0]?.endPlay.millimetres ?? 0.25
+  const tightest = points.at(-1)?.endPlay.millimetres ?? -0.1
+  return (millimetres) => ((loosest - millimetres) / (loosest - tightest)) * WIDTH
+}
+
+/** A strip scaled so that its largest value just fits, with three or so round ticks. */
+export function strip(
+  points: readonly Point[],
+  what: { label: string; unit: string; top: number; height: number; from?: number },
+  of: (point: Point) => number,
+): Strip {
+  const from = what.from ?? 0
+  const most = Math.max(...points.map(of), from + 1e-6)
+  const y = (value: number): number =>
+    what.top + what.height * (1 - (Math.min(value, most) - from) / (most - from))
+  const x = across(points)
+  const line = points
+    .map(
+      (point, i) =>
+        `${i === 0 ? 'M' : 'L'}${x(point.endPlay.millimetres).toFixed(1)} ${y(of(point)).toFixed(1)}`,
+    )
+    .join('')
+  return {
+    ...what,
+    most,
+    line,
+    ticks: ticks(from, most).map((value) => ({ value, y: y(value) })),
+    of,
+    y,
+  }
+}
+
+/** Round values between two, three or so. */
+export function ticks(from: number, to: number): number[] {
+  const rough = (to - from) / 3
+  const power = 10 ** Math.floor(Math.log10(rough))
+  const step = [1, 2, 5, 10].map((n) => n * power).find((n) => n >= rough * 0.7) ?? power * 10
+  const first = Math.ceil(from / step) * step
+  return Array.from({ length: Math.floor((to - first) / step + 1e-9) + 1 }, (_, i) =>
+    Number((first + i * step).toPrecision(6)),
+  )
+}
