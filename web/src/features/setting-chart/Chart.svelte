@@ -66,7 +66,7 @@
 </script>
 
 <svg
-  viewBox={`-52 -34 ${WIDTH + 70} ${bottom + 86}`}
+  viewBox={`-52 -34 ${WIDTH + 70} ${bottom + 112}`}
   class="block w-full"
   role="img"
   aria-label={`Life, hub temperature and rock against end play. The hub stands at ${leadingLength(chart.standsAt)}; the window is ${leadingLength(chart.windowLeast)} to ${leadingLength(chart.windowMost)}.`}
@@ -103,8 +103,12 @@
       >
     {/each}
     <path d={one.line} class="stroke-ink" fill="none" stroke-width="2.4" />
-    <text x="8" y={one.top + (one.height > 100 ? 16 : 14)} font-size="14" class="font-semibold"
-      >{one.label}{one.unit ? `, ${one.unit}` : ''}</text
+    <text
+      x={one.line.startsWith(`M0.0 ${one.top.toFixed(1)}`) ? WIDTH - 4 : 8}
+      y={one.top + (one.height > 100 ? 16 : 14)}
+      text-anchor={one.line.startsWith(`M0.0 ${one.top.toFixed(1)}`) ? 'end' : 'start'}
+      font-size="14"
+      class="font-semibold">{one.label}{one.unit ? `, ${one.unit}` : ''}</text
     >
   {/each}
   {#each stops as stop (stop.words)}

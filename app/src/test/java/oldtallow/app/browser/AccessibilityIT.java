@@ -44,6 +44,7 @@ class AccessibilityIT {
                         "/",
                         "/wheel-ends/" + Demo.SHORT_CAMPER_LEFT,
                         "/wheel-ends/" + Demo.BUSH_REAR_LEFT,
+                        "/wheel-ends/" + Demo.SHORT_CAMPER_RIGHT + "/setting-chart",
                         "/nut-dial",
                         "/rigs/new",
                         "/rigs/" + Demo.rig("Boat tandem"),

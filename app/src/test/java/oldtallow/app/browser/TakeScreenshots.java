@@ -35,6 +35,11 @@ class TakeScreenshots {
             assertThat(page.getByText("Settings so far")).isVisible();
             take(page, "wheel-end");
 
+            page.navigate(app.at("/wheel-ends/" + Demo.rearRight("Boat tandem") + "/setting-chart")
+                    .toString());
+            assertThat(page.getByText("A quarter turn is")).isVisible();
+            take(page, "setting-chart");
+
             page.navigate(app.at("/rigs/" + Demo.rig("Boat tandem")).toString());
             assertThat(page.getByText("What was changed")).isVisible();
             take(page, "rig");

@@ -94,6 +94,23 @@ class WheelEndIT {
     }
 
     @Test
+    void showsWhatEachSettingDoesAndRedrawsForAnotherRoad(RunningOldTallow app, Browsers browsers) {
+        try (Visit visit = browsers.visit(app)) {
+            Page page = visit.page();
+            page.navigate(app.at("/wheel-ends/" + Demo.rearRight("Boat tandem")).toString());
+            page.getByText("What each setting does to this hub").click();
+            page.waitForURL("**/setting-chart");
+            assertThat(page.getByText("One stop tighter")).isVisible();
+            assertThat(page.getByText("never a maker’s figure")).isVisible();
+            page.getByLabel("Load on this wheel, kg").fill("0");
+            assertThat(page.getByText("load on the wheel must be over 0")).isVisible();
+            page.getByLabel("Load on this wheel, kg").fill("400");
+            assertThat(page.getByText("load on the wheel must be over 0")).hasCount(0);
+            assertThat(visit.complaints()).isEmpty();
+        }
+    }
+
+    @Test
     void filesAMakersFigureAndSaysWhoGoverns(RunningOldTallow app, Browsers browsers) {
         try (Visit visit = browsers.visit(app)) {
             Page page = visit.page();

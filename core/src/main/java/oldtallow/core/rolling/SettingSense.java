@@ -120,6 +120,7 @@ public record SettingSense(
     }
 
     private static String play(Length play) {
-        return String.format(Locale.ROOT, "%.2f mm (%.0f thou)", play.millimetres(), play.thousandths());
+        return String.format(Locale.ROOT, "%.2f mm (%.0f thou)", play.millimetres(), play.thousandths())
+                .replace('-', '−');
     }
 }

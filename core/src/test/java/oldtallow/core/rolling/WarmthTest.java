@@ -7,6 +7,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
+import oldtallow.core.fit.HubMaterial;
 import oldtallow.core.quantity.Length;
 import oldtallow.core.quantity.OutOfRangeException;
 import oldtallow.core.rolling.Equilibrium.Settled;
@@ -81,6 +82,31 @@ class WarmthTest {
         assertThat(model.pushPull(five).millimetres()).isCloseTo(0.48301, within(1e-4));
         assertThat(model.couple(five).millimetres()).isCloseTo(0.37854, within(1e-4));
         assertThat(model.pushPull(Length.ofMillimetres(-0.02))).isEqualTo(Length.ZERO);
+    }
+
+    /** §9: Dpw 47.5 and 38.6, L 46, cones 20 K hotter than the cups of the same steel: −26.9 µm, about a thou lost. */
+    @Test
+    void hotConesTakeUpPlay() {
+        var play = new ThermalPlay(PAIR, HubMaterial.STEEL, Length.ofMillimetres(46));
+
+        assertThat(play.change(0, 20).micrometres()).isCloseTo(-26.9, within(0.1));
+    }
+
+    /** An aluminium hub as warm as its spindle grows away from the cones, an iron one hardly moves. */
+    @Test
+    void aWarmAluminiumHubLoosens() {
+        Length between = Length.ofMillimetres(46);
+
+        assertThat(new ThermalPlay(PAIR, HubMaterial.ALUMINIUM, between)
+                        .change(40, 40)
+                        .micrometres())
+                .isGreaterThan(40);
+        assertThat(Math.abs(new ThermalPlay(PAIR, HubMaterial.GREY_IRON, between)
+                        .change(40, 40)
+                        .micrometres()))
+                .isLessThan(10);
+        assertThatThrownBy(() -> new ThermalPlay(PAIR, HubMaterial.STEEL, between).change(400, 0))
+                .isInstanceOf(OutOfRangeException.class);
     }
 
     @Test

@@ -3,7 +3,6 @@ package oldtallow.app.fitted.persistence;
 import static oldtallow.db.tables.FittedPart.FITTED_PART;
 import static org.jooq.impl.DSL.any;
 import static org.jooq.impl.DSL.greatest;
-import static org.jooq.impl.DSL.lower;
 import static org.jooq.impl.DSL.val;
 
 import java.time.LocalDate;
@@ -16,7 +15,6 @@ import oldtallow.app.fitted.FittedPartStore;
 import oldtallow.app.fitted.PartPlace;
 import oldtallow.db.tables.records.FittedPartRecord;
 import org.jooq.DSLContext;
-import org.jooq.Field;
 import org.springframework.stereotype.Repository;
 
 @Repository
@@ -48,15 +46,14 @@ class JooqFittedParts implements FittedPartStore {
     @Override
     public List<FittedPart> ofBatch(UUID workshopId, String beginning, int most) {
         String low = beginning.toLowerCase(Locale.ROOT);
-        Field<String> batch = lower(FITTED_PART.BATCH).collate("C");
         return db.selectFrom(FITTED_PART)
                 .where(
                         FITTED_PART.WORKSHOP_ID.eq(workshopId),
-                        FITTED_PART.BATCH.ne(""),
+                        FITTED_PART.BATCH_LOW.ne(""),
                         FITTED_PART.REMOVED_ON.isNull(),
-                        batch.ge(low),
-                        batch.lt(low + AFTER_ALL))
-                .orderBy(batch, FITTED_PART.ID)
+                        FITTED_PART.BATCH_LOW.ge(low),
+                        FITTED_PART.BATCH_LOW.lt(low + AFTER_ALL))
+                .orderBy(FITTED_PART.BATCH_LOW, FITTED_PART.ID)
                 .limit(most)
                 .fetch(JooqFittedParts::read);
     }

@@ -6,7 +6,6 @@ import static oldtallow.db.tables.StockMove.STOCK_MOVE;
 import static org.jooq.impl.DSL.any;
 import static org.jooq.impl.DSL.field;
 import static org.jooq.impl.DSL.lateral;
-import static org.jooq.impl.DSL.lower;
 import static org.jooq.impl.DSL.max;
 import static org.jooq.impl.DSL.name;
 import static org.jooq.impl.DSL.select;
@@ -139,10 +138,12 @@ class JooqShelf implements ShelfStore {
     @Override
     public List<StockBatch> batchesBeginning(UUID workshopId, String number, int most) {
         String low = number.toLowerCase(Locale.ROOT);
-        Field<String> batch = lower(STOCK_BATCH.BATCH).collate("C");
         return db.selectFrom(STOCK_BATCH)
-                .where(STOCK_BATCH.WORKSHOP_ID.eq(workshopId), batch.ge(low), batch.lt(low + AFTER_ALL))
-                .orderBy(batch, STOCK_BATCH.ID)
+                .where(
+                        STOCK_BATCH.WORKSHOP_ID.eq(workshopId),
+                        STOCK_BATCH.BATCH_LOW.ge(low),
+                        STOCK_BATCH.BATCH_LOW.lt(low + AFTER_ALL))
+                .orderBy(STOCK_BATCH.BATCH_LOW, STOCK_BATCH.ID)
                 .limit(most)
                 .fetch(JooqShelf::batch);
     }
