@@ -46,6 +46,8 @@ export const register = {
     dataOf(client.POST('/api/wheel-ends/{id}/sense', { params: at(id), body })),
   settingChart: (id: string, body: Schemas['RoadForm']) =>
     dataOf(client.POST('/api/wheel-ends/{id}/setting-chart', { params: at(id), body })),
+  afterDrive: (id: string, body: Schemas['AfterDriveForm']) =>
+    dataOf(client.POST('/api/wheel-ends/{id}/after-drive', { params: at(id), body })),
   jobCosts: (id: string, waitingDays: number) =>
     dataOf(
       client.GET('/api/wheel-ends/{id}/job-costs', {

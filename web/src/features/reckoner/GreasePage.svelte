@@ -11,6 +11,7 @@
   import FilmFields from './FilmFields.svelte'
   import { Grease } from './grease.svelte'
   import GreaseResult from './GreaseResult.svelte'
+  import PairTable from './PairTable.svelte'
   import ReckonerTabs from './ReckonerTabs.svelte'
 
   const grease = new Grease(page.url.searchParams.get('wheelEnd') ?? '')
@@ -170,5 +171,8 @@
       <ProblemCard title={grease.problem.title}><p>{grease.problem.detail}</p></ProblemCard>
     {/if}
     {#if grease.found}<GreaseResult found={grease.found} code={grease.code} />{/if}
+    {#if grease.reference}
+      <PairTable pairs={grease.reference.pairs} old={grease.old} fresh={grease.thickener} />
+    {/if}
   </div>
 </div>

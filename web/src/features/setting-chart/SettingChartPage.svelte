@@ -8,6 +8,8 @@
   import { Mark } from '$ui/mark'
   import { NumberField } from '$ui/number-field'
   import { ProblemCard } from '$ui/problem-card'
+  import { AfterDrive } from './after-drive.svelte'
+  import AfterDriveCard from './AfterDriveCard.svelte'
   import Chart from './Chart.svelte'
   import { Road } from './road.svelte'
 
@@ -20,6 +22,8 @@
   // the route makes a new page for every wheel end
   // svelte-ignore state_referenced_locally
   const road = new Road(wheelEndId)
+  // svelte-ignore state_referenced_locally
+  const after = new AfterDrive(wheelEndId)
   let end = $state.raw<Schemas['WheelEndView'] | null>(null)
   let timer: ReturnType<typeof setTimeout> | undefined
   const systems = [
@@ -143,6 +147,7 @@
         />
       </div>
     </section>
+    <AfterDriveCard {after} {road} />
     {#if road.chart}
       <p class="text-label text-ink2">
         <b>An estimate, never a maker’s figure.</b> Rings and hub are taken as rigid, the rollers’

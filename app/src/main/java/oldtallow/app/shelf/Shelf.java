@@ -12,8 +12,6 @@ import oldtallow.app.platform.NotFoundException;
 import oldtallow.app.register.Register;
 import oldtallow.app.shelf.StockMove.Reason;
 import oldtallow.app.walls.Asker;
-import oldtallow.core.grease.GreaseCode;
-import oldtallow.core.store.StockKind;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -22,8 +20,6 @@ import org.springframework.transaction.annotation.Transactional;
 public class Shelf {
 
     private static final int MOST_PIECES = 10_000;
-    private static final int MOST_WANTED = 10_000;
-    private static final int MOST_GRAMS = 200_000;
 
     private final ShelfStore store;
     private final Register register;
@@ -64,7 +60,7 @@ public class Shelf {
     /** Puts a thing on the list; tried again under its id it is the same. */
     @Transactional
     public void enter(StockItem item) {
-        check(item);
+        StockRules.check(item);
         UUID workshop = Asker.now().workshopId();
         if (store.item(workshop, item.id()).isEmpty() && !store.add(workshop, item)) {
             refuseTaken(item);
@@ -73,7 +69,7 @@ public class Shelf {
 
     @Transactional
     public void change(StockItem item) {
-        check(item);
+        StockRules.check(item);
         UUID workshop = Asker.now().workshopId();
         StockItem now =
                 store.item(workshop, item.id()).orElseThrow(() -> new NotFoundException("stock item", item.id()));
@@ -107,32 +103,10 @@ public class Shelf {
     @Transactional
     public UUID receive(Delivery came) {
         UUID workshop = Asker.now().workshopId();
-        var errors = new FieldErrors();
-        if (came.batch().isBlank() || came.batch().length() > 40) {
-            errors.add("batch", came.batch(), "must be 1 to 40 letters; without a number write the delivery's day");
-        }
-        if (came.madeOn().isAfter(LocalDate.now(clock))) {
-            errors.add("madeOn", came.madeOn(), "lies ahead; give the day it was packed, cured or sealed");
-        }
-        if (came.note().length() > 400) {
-            errors.add("note", came.note().length(), "must be 400 letters at most");
-        }
-        if (came.grease().length() > 80) {
-            errors.add("grease", came.grease().length(), "must be 80 letters at most");
-        }
-        if (came.history().length() > 400) {
-            errors.add("history", came.history().length(), "must be 400 letters at most");
-        }
-        if (came.pieces() < 1 || came.pieces() > MOST_PIECES) {
-            errors.add("pieces", came.pieces(), "must be 1 to 10,000");
-        }
-        errors.throwIfAny();
+        StockRules.check(came, LocalDate.now(clock));
         StockItem item = store.item(workshop, came.itemId())
                 .orElseThrow(() -> new NotFoundException("stock item", came.itemId()));
-        if (item.kind() == StockKind.SPARE_BAG && came.grease().isBlank()) {
-            errors.add("grease", null, "is missing; whoever opens the bag must know what it is packed with");
-        }
-        errors.throwIfAny();
+        StockRules.check(came, item);
         UUID batchId = store.batches(workshop, List.of(item.id())).stream()
                 .filter(one -> one.batch().equalsIgnoreCase(came.batch()))
                 .map(StockBatch::id)
@@ -176,7 +150,7 @@ public class Shelf {
         if (store.hasMove(workshop, move.id())) {
             return batch;
         }
-        check(move, batch);
+        StockRules.check(move, batch, LocalDate.now(clock));
         if (move.wheelEndId() != null) {
             register.wheelEnd(move.wheelEndId());
         }
@@ -228,70 +202,6 @@ public class Shelf {
                 .mapToInt(StockBatch::onHand)
                 .sum();
         return new Stocked(item, batches, good);
-    }
-
-    private static void check(StockItem item) {
-        var errors = new FieldErrors();
-        item.tin().ifPresent(tin -> check(tin, item.kind(), errors));
-        if (item.designation().isBlank() || item.designation().length() > 60) {
-            errors.add("designation", item.designation(), "must be 1 to 60 letters, as it stands on the box");
-        }
-        if (item.words().length() > 200) {
-            errors.add("words", item.words().length(), "must be 200 letters at most");
-        }
-        if (item.supplier().length() > 80) {
-            errors.add("supplier", item.supplier().length(), "must be 80 letters at most");
-        }
-        if (item.want() < 0 || item.want() > MOST_WANTED) {
-            errors.add("want", item.want(), "must be 0 to 10,000");
-        }
-        errors.throwIfAny();
-    }
-
-    private void check(StockMove move, StockBatch batch) {
-        var errors = new FieldErrors();
-        if (move.reason() == Reason.FITTED
-                && batch.isOutdated(LocalDate.now(clock))
-                && move.note().isBlank()) {
-            errors.add(
-                    "note",
-                    null,
-                    "must say why it is still good: this batch kept until " + batch.keepsUntil()
-                            + ". Or take a fresher one");
-        }
-        if (Math.abs(move.pieces()) > MOST_PIECES || !move.reason().allows(move.pieces())) {
-            errors.add(
-                    "pieces",
-                    move.pieces(),
-                    "must be " + (move.reason() == Reason.COUNTED ? "other than 0" : "1 or more, the right way"));
-        }
-        if (move.reason() == Reason.RECEIVED) {
-            errors.add("reason", move.reason(), "is a delivery; take it in with its batch");
-        }
-        if (move.reason().isOfWheelEnd() != (move.wheelEndId() != null)) {
-            errors.add(
-                    "wheelEndId",
-                    move.wheelEndId(),
-                    move.reason().isOfWheelEnd()
-                            ? "is missing; say into which wheel end it goes"
-                            : "belongs to parts that are fitted; leave it out");
-        }
-        if (move.note().length() > 400) {
-            errors.add("note", move.note().length(), "must be 400 letters at most");
-        }
-        errors.throwIfAny();
-    }
-
-    private static void check(StockItem.Tin tin, StockKind kind, FieldErrors errors) {
-        if (kind != StockKind.GREASE) {
-            errors.add("thickener", tin.thickener(), "is of a grease; leave it out for a " + kind.words());
-        }
-        if (tin.grams() < 1 || tin.grams() > MOST_GRAMS) {
-            errors.add("grams", tin.grams(), "must be 1 to 200,000 g in one tin");
-        }
-        if (!tin.code().isEmpty()) {
-            errors.at("code", () -> GreaseCode.parse(tin.code()));
-        }
     }
 
     private static void refuseTaken(StockItem item) {

@@ -106,7 +106,11 @@ class WheelEndIT {
             assertThat(page.getByText("load on the wheel must be over 0")).isVisible();
             page.getByLabel("Load on this wheel, kg").fill("400");
             assertThat(page.getByText("load on the wheel must be over 0")).hasCount(0);
-            assertThat(visit.complaints()).isEmpty();
+            page.getByLabel("This hub, °C").fill("78");
+            page.getByLabel("Other side, °C").fill("44");
+            assertThat(page.getByText("Too tight: take the next looser stop")).isVisible();
+            page.getByLabel("brake hotter than hub").check();
+            assertThat(page.getByText("A brake drags: leave the nut")).isVisible();
         }
     }
 

@@ -3,6 +3,7 @@ package oldtallow.app.reckon;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import java.util.List;
 import oldtallow.app.testing.Demo;
 import oldtallow.app.testing.Http.Answer;
 import oldtallow.app.testing.OldTallowExtension;
@@ -17,6 +18,24 @@ import tools.jackson.databind.node.ObjectNode;
 class ReckonIT {
 
     private static final JsonMapper JSON = new JsonMapper();
+
+    /** The usual chart, from memory: symmetric; lithium goes with its complex, conventional polyurea with no lithium. */
+    @Test
+    void tellsTheWholeTableOfThickeners(RunningOldTallow app) {
+        JsonNode pairs = app.http().get("/api/reckon/greases").json().path("pairs");
+
+        assertThat(pairs).hasSize(13);
+        List<String> order = pairs.findValuesAsString("thickener");
+        for (int i = 0; i < 13; i++) {
+            for (int j = 0; j < 13; j++) {
+                assertThat(pairs.get(i).path("with").get(j))
+                        .isEqualTo(pairs.get(j).path("with").get(i));
+            }
+        }
+        JsonNode lithium = pairs.get(order.indexOf("LITHIUM_12_HYDROXY")).path("with");
+        assertThat(lithium.get(order.indexOf("LITHIUM_COMPLEX")).asString()).isEqualTo("COMPATIBLE");
+        assertThat(lithium.get(order.indexOf("POLYUREA")).asString()).isEqualTo("INCOMPATIBLE");
+    }
 
     /**
      * The product's reference sheet §10: 0.05 mm on L68111 in grey iron of 90 mm gives 16 MPa with the cup taken as a ring of

@@ -73,6 +73,26 @@ class SettingChartIT {
         assertThat(chart(app, UUID.randomUUID(), 800, 330, 20).status()).isEqualTo(404);
     }
 
+    @Test
+    void saysWhatAHotHubPointsTo(RunningOldTallow app) {
+        JsonNode tight = after(app, 172, 113, "STIFF").json();
+        JsonNode brake = after(app, 172, 113, "RUBS").json();
+
+        assertThat(tight.path("verdict").asString()).isEqualTo("TOO_TIGHT");
+        assertThat(tight.path("movesTheNut").asBoolean()).isTrue();
+        assertThat(tight.path("oneSided").asBoolean()).isTrue();
+        assertThat(brake.path("words").asString()).contains("leave the nut");
+        assertThat(after(app, 1200, 113, "FREE").remedyFor("hub.number")).contains("-40.0 to 400.0");
+    }
+
+    private static Answer after(RunningOldTallow app, double hub, double other, String spin) {
+        return app.http()
+                .post("/api/wheel-ends/" + Demo.SHORT_CAMPER_LEFT + "/after-drive", """
+                        {"hub": {"number": %s, "unit": "FAHRENHEIT"}, "otherSide": {"number": %s, "unit": "FAHRENHEIT"},
+                         "day": {"number": 20, "unit": "CELSIUS"}, "kilometres": 40, "braked": false, "spin": "%s",
+                         "brakeHotter": false}""".formatted(hub, other, spin));
+    }
+
     private static Answer chart(RunningOldTallow app, UUID end, double kilograms, double radius, double celsius) {
         return app.http().post("/api/wheel-ends/" + end + "/setting-chart", """
                         {"wheelLoad": {"number": %s, "unit": "KILOGRAM"},

@@ -55,10 +55,28 @@ class GreaseController {
                 Stream.of(NlgiGrade.values())
                         .map(one ->
                                 new GradeView(one.number(), one.words(), one.leastPenetration(), one.mostPenetration()))
+                        .toList(),
+                Stream.of(Thickener.values())
+                        .filter(one -> one != Thickener.UNKNOWN)
+                        .map(PairsView::of)
                         .toList());
     }
 
-    record GreaseReferenceView(List<ThickenerView> thickeners, List<GradeView> grades) {}
+    record GreaseReferenceView(List<ThickenerView> thickeners, List<GradeView> grades, List<PairsView> pairs) {}
+
+    /** How a thickener goes with each, itself among them, in their order. */
+    record PairsView(Thickener thickener, String words, List<Compatibility.Verdict> with) {
+
+        static PairsView of(Thickener one) {
+            return new PairsView(
+                    one,
+                    one.words(),
+                    Stream.of(Thickener.values())
+                            .filter(other -> other != Thickener.UNKNOWN)
+                            .map(other -> Compatibility.of(one, other).verdict())
+                            .toList());
+        }
+    }
 
     record ThickenerView(Thickener id, String words) {}
 

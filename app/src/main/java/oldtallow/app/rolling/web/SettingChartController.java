@@ -18,6 +18,7 @@ import oldtallow.core.endplay.EndPlayVerdict;
 import oldtallow.core.figure.Authority;
 import oldtallow.core.quantity.Force;
 import oldtallow.core.quantity.Temperature;
+import oldtallow.core.rolling.AfterDrive;
 import oldtallow.core.rolling.SettingChart.Point;
 import oldtallow.core.rolling.SettingSense;
 import org.jspecify.annotations.Nullable;
@@ -67,6 +68,48 @@ class SettingChartController {
      */
     record RoadForm(
             MassEntry wheelLoad, LengthEntry rollingRadius, double kilometresPerHour, TemperatureEntry outside) {}
+
+    /** What a hub's warmth after a drive says, and by how much to move the nut, if at all. */
+    @PostMapping("/api/wheel-ends/{id}/after-drive")
+    AfterDriveView afterDrive(@PathVariable UUID id, @RequestBody AfterDriveForm form) {
+        var errors = new FieldErrors();
+        @Nullable Temperature hub = errors.at("hub.number", form.hub()::toTemperature);
+        @Nullable TemperatureEntry entered = form.otherSide();
+        @Nullable Temperature other = entered == null ? null : errors.at("otherSide.number", entered::toTemperature);
+        @Nullable Temperature day = errors.at("day.number", form.day()::toTemperature);
+        errors.throwIfAny();
+        AfterDrive after = errors.require(errors.at(
+                "hub.number",
+                Map.of(
+                        "hub temperature on the other side", "otherSide.number",
+                        "temperature of the day", "day.number",
+                        "distance driven", "kilometres"),
+                () -> new AfterDrive(
+                        errors.require(hub).celsius(),
+                        Optional.ofNullable(other).map(Temperature::celsius),
+                        errors.require(day).celsius(),
+                        form.kilometres(),
+                        form.braked(),
+                        form.spin(),
+                        form.brakeHotter())));
+        return new AfterDriveView(
+                after.verdict(),
+                after.verdict().words(),
+                after.oneSided(),
+                after.verdict().movesTheNut());
+    }
+
+    /** {@code otherSide} may be left out. */
+    record AfterDriveForm(
+            TemperatureEntry hub,
+            @Nullable TemperatureEntry otherSide,
+            TemperatureEntry day,
+            double kilometres,
+            boolean braked,
+            AfterDrive.Spin spin,
+            boolean brakeHotter) {}
+
+    record AfterDriveView(AfterDrive.Verdict verdict, String words, boolean oneSided, boolean movesTheNut) {}
 
     /**
      * The chart.

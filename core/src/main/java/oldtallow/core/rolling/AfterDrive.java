@@ -1,0 +1,125 @@
+package oldtallow.core.rolling;
+
+import java.util.Optional;
+import oldtallow.core.quantity.OutOfRangeException;
+
+/**
+ * What a hub's warmth after a drive says, beside its other side and the day.
+ *
+ * <p>Bands of the trade after half an hour or more without braking, common practice: to 30 K over the day or 50 °C fine; to
+ * 70 °C warm, compare sides; to 90 °C hot, look for the cause; over 90 °C stop; over 120 °C grease and seal are spoilt. A side
+ * 15 K warmer than the other says more than either number. Warmth tells a tight, dry or dragging hub, never a loose one.
+ *
+ * @param hubCelsius −40 to 400
+ * @param otherSide °C, the same axle's other hub
+ * @param dayCelsius −40 to 60
+ * @param kilometres driven before it was taken, 0 to 5,000
+ * @param braked whether the last kilometres were braked
+ * @param spin how the wheel turns by hand, raised
+ * @param brakeHotter whether drum or disc is warmer than the hub
+ */
+public record AfterDrive(
+        double hubCelsius,
+        Optional<Double> otherSide,
+        double dayCelsius,
+        double kilometres,
+        boolean braked,
+        Spin spin,
+        boolean brakeHotter) {
+
+    private static final double ENOUGH_KM = 15;
+    private static final double FINE_RISE = 30;
+    private static final double FINE = 50;
+    private static final double WARM = 70;
+    private static final double STOP = 90;
+    private static final double SPOILT = 120;
+    private static final double ONE_SIDED = 15;
+
+    /** How it turns by hand. */
+    public enum Spin {
+        FREE,
+        /** Stops soon, stiff all round. */
+        STIFF,
+        /** Rubs: a brake is on. */
+        RUBS,
+        /** Growls, grinds, or feels dry. */
+        GROWLS,
+        NOT_TRIED
+    }
+
+    /** What it points to. */
+    public enum Verdict {
+        FINE("fine: warm to the hand, no more"),
+        WATCH("watch it: warm; feel it again at the next stop, both sides"),
+        TOO_TIGHT("too tight: take the next looser stop, turn the hub, measure the play, drive again"),
+        DRAGGING_BRAKE("a brake drags: leave the nut, see to the brake"),
+        DRY("dry or spoilt grease, or a bearing breaking up: take it apart"),
+        BRAKED("brakes warmed it: drive again without braking, then take it anew"),
+        TOO_SHORT("too short a drive to tell: 15 km at least"),
+        SPOILT("stop: grease and seal are spoilt at this heat; take it apart before it runs again");
+
+        private final String words;
+
+        Verdict(String words) {
+            this.words = words;
+        }
+
+        public String words() {
+            return words;
+        }
+
+        /** Whether the nut is to be touched at all. */
+        public boolean movesTheNut() {
+            return this == TOO_TIGHT;
+        }
+    }
+
+    public AfterDrive {
+        require("hub temperature", hubCelsius, -40, 400, "°C");
+        otherSide.ifPresent(other -> require("hub temperature on the other side", other, -40, 400, "°C"));
+        require("temperature of the day", dayCelsius, -40, 60, "°C");
+        require("distance driven", kilometres, 0, 5_000, "km");
+    }
+
+    public Verdict verdict() {
+        if (hubCelsius > SPOILT) {
+            return Verdict.SPOILT;
+        }
+        if (!isHot()) {
+            boolean early = kilometres < ENOUGH_KM && !oneSided();
+            return early ? Verdict.TOO_SHORT : isWarm() || oneSided() ? Verdict.WATCH : Verdict.FINE;
+        }
+        return switch (spin) {
+            case GROWLS -> Verdict.DRY;
+            case RUBS -> Verdict.DRAGGING_BRAKE;
+            case STIFF -> brakeHotter ? Verdict.DRAGGING_BRAKE : Verdict.TOO_TIGHT;
+            case FREE, NOT_TRIED -> causeOfHeat();
+        };
+    }
+
+    private Verdict causeOfHeat() {
+        if (brakeHotter) {
+            return braked && !oneSided() ? Verdict.BRAKED : Verdict.DRAGGING_BRAKE;
+        }
+        return braked && hubCelsius <= STOP ? Verdict.BRAKED : Verdict.TOO_TIGHT;
+    }
+
+    /** Whether it is this much warmer than the other side. */
+    public boolean oneSided() {
+        return otherSide.filter(other -> hubCelsius - other > ONE_SIDED).isPresent();
+    }
+
+    private boolean isWarm() {
+        return hubCelsius > FINE && hubCelsius - dayCelsius > FINE_RISE;
+    }
+
+    private boolean isHot() {
+        return hubCelsius > WARM || (isWarm() && oneSided());
+    }
+
+    private static void require(String what, double value, double least, double most, String unit) {
+        if (!(value >= least && value <= most)) {
+            throw new OutOfRangeException(what, value + " " + unit, least + " to " + most + " " + unit);
+        }
+    }
+}
