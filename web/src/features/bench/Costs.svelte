@@ -24,34 +24,30 @@
 
 <section aria-labelledby="costs">
   <h2 id="costs" class="type-h">What each would cost</h2>
-  <table class="mt-1 w-full border-t-2 border-ink">
-    <thead class="sr-only">
-      <tr><th scope="col">Job</th><th scope="col">Share</th><th scope="col">Total</th></tr>
-    </thead>
-    <tbody>
-      {#each costs.jobs as job (job.scope)}
-        <tr class={['border-b border-rule', job.scope === scope && 'bg-sheet']}>
-          <th scope="row" class="w-40 py-2 pr-3 pl-1 text-left leading-tight font-semibold"
-            >{job.scopeWords}</th
-          >
-          <td class="py-2" aria-hidden="true">
-            <span class="flex h-5" style:width={`${(job.total / most) * 100}%`}>
-              {#each parts as part (part.key)}
-                {@const amount = job[part.key] ?? 0}
-                {#if amount > 0}<span class={`${part.look} border border-ink`} style:flex={amount}
-                  ></span>{/if}
-              {/each}
-            </span>
-          </td>
-          <td class="w-40 py-2 pr-1 text-right whitespace-nowrap">
-            <span class="type-num text-[22px] font-semibold"
-              >{job.whole ? '' : '≥ '}{money(job.total)}</span
-            >
-          </td>
-        </tr>
-      {/each}
-    </tbody>
-  </table>
+  <dl class="mt-1 border-t-2 border-ink">
+    {#each costs.jobs as job (job.scope)}
+      <div
+        class={[
+          'grid grid-cols-[1fr_auto] items-center gap-x-3 gap-y-1 border-b border-rule px-1 py-2 tab:grid-cols-[10rem_1fr_10rem]',
+          job.scope === scope && 'bg-sheet',
+        ]}
+      >
+        <dt class="leading-tight font-semibold">{job.scopeWords}</dt>
+        <dd class="order-last col-span-2 tab:order-none tab:col-span-1" aria-hidden="true">
+          <span class="flex h-5" style:width={`${(job.total / most) * 100}%`}>
+            {#each parts as part (part.key)}
+              {@const amount = job[part.key] ?? 0}
+              {#if amount > 0}<span class={`${part.look} border border-ink`} style:flex={amount}
+                ></span>{/if}
+            {/each}
+          </span>
+        </dd>
+        <dd class="text-right type-num text-[22px] font-semibold whitespace-nowrap">
+          {job.whole ? '' : '≥ '}{money(job.total)}
+        </dd>
+      </div>
+    {/each}
+  </dl>
   <p class="mt-1 flex flex-wrap gap-x-4 text-label">
     {#each parts as part (part.key)}
       <span class="flex items-center gap-1.5"

@@ -8,18 +8,14 @@
 
   let { view }: Props = $props()
 
-  const hubs = $derived([...new Set(view.inboard.warm.map((one) => one.hub))])
-  const colds = $derived([...new Set(view.inboard.warm.map((one) => one.cold))])
-  /** The cup that wants more counts. */
+  const hubs = $derived([...new Set(view.warm.map((one) => one.hub))])
+  const colds = $derived([...new Set(view.warm.map((one) => one.cold))])
+  const degrees = (at: Schemas['TemperatureView']): string =>
+    display.leading === 'metric' ? `${Math.ceil(at.celsius)} °C` : `${Math.ceil(at.fahrenheit)} °F`
+
   function from(hub: string, cold: string): string {
-    const both = [view.inboard, view.outboard].flatMap((race) =>
-      race.warm.filter((one) => one.hub === hub && one.cold === cold),
-    )
-    if (both.some((one) => !one.possible)) return 'press it'
-    const most = both.reduce((a, b) => (a.from.celsius > b.from.celsius ? a : b)).from
-    return display.leading === 'metric'
-      ? `${Math.ceil(most.celsius)} °C`
-      : `${Math.ceil(most.fahrenheit)} °F`
+    const one = view.warm.find((warm) => warm.hub === hub && warm.cold === cold)
+    return one?.possible ? degrees(one.from) : 'press'
   }
 </script>
 
@@ -29,22 +25,27 @@
   >
   <thead>
     <tr class="border-b border-ink text-left text-label">
-      <th scope="col" class="py-1 font-semibold">Cup</th>
-      {#each hubs as hub (hub)}<th scope="col" class="py-1 font-semibold">{hub}</th>{/each}
+      <th scope="col" class="py-1 font-semibold">Hub of</th>
+      {#each colds as cold (cold)}
+        <th scope="col" class="py-1 pl-3 font-semibold">cup {cold}</th>
+      {/each}
     </tr>
   </thead>
   <tbody>
-    {#each colds as cold (cold)}
+    {#each hubs as hub (hub)}
       <tr class="border-b border-rule">
-        <th scope="row" class="py-1.5 text-left font-normal">{cold}</th>
-        {#each hubs as hub (hub)}
-          <td class="py-1.5 type-num text-[20px] font-semibold">{from(hub, cold)}</td>
+        <th scope="row" class="py-1.5 text-left font-normal">{hub}</th>
+        {#each colds as cold (cold)}
+          <td class="py-1.5 pl-3 type-num text-read font-semibold whitespace-nowrap"
+            >{from(hub, cold)}</td
+          >
         {/each}
       </tr>
     {/each}
   </tbody>
 </table>
 <p class="mt-1 text-label text-ink2">
-  For the tightest fit that is still normal, both cups. Bare hub not above 120 °C (250 °F), greasy
-  not above 80 °C. Estimate; your measured bore says more.
+  For the tightest fit that is still normal, both cups. Not above {view.limits
+    .map((limit) => `${degrees(limit.most)} ${limit.state}`)
+    .join(', ')}. Estimate; your measured bore says more.
 </p>

@@ -26,7 +26,7 @@ export class Grease extends Attempt {
   old = $state<Form['old']>('UNKNOWN')
   fill = $state<Form['fill']>('FULL')
   capFilled = $state(false)
-  stroke = $state('1')
+  stroke = $state('')
   at40 = $state('')
   at100 = $state('')
   hub = $state(display.leading === 'metric' ? '60' : '140')
@@ -46,8 +46,7 @@ export class Grease extends Attempt {
         api.constructions(),
       ])
       this.guns = (await api.tools()).filter((tool) => tool.kind === 'GREASE_GUN')
-      const gun = this.guns[0]?.stroke
-      if (gun !== undefined) this.stroke = String(gun)
+      this.stroke = String(this.guns[0]?.stroke ?? this.reference.usualStroke)
       if (this.wheelEndId !== '') await this.take()
     })
     if (!this.problem) await this.ask()

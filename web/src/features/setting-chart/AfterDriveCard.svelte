@@ -27,7 +27,9 @@
   const marks = {
     FINE: 'good',
     WATCH: 'soon',
+    SPIN_IT: 'outside',
     TOO_TIGHT: 'outside',
+    MEASURE_ANEW: 'outside',
     DRAGGING_BRAKE: 'outside',
     DRY: 'never',
     BRAKED: 'soon',
@@ -90,9 +92,7 @@
       <Mark shape={marks[after.found.verdict]} size={30} />
       <span class="type-card first-letter:uppercase">{after.found.words}</span>
     </p>
-    {#if after.found.movesTheNut && road.chart?.looser}
-      <p>{road.chart.words.find((line) => line.startsWith('One stop looser'))}</p>
-    {/if}
+    {#if after.found.correction}<p class="text-read">{after.found.correction}</p>{/if}
   {/if}
   <p class="text-label text-ink2">
     A hub over 50 °C (122 °F) burns at a touch that lasts. A loose hub stays cool: rock it, too.

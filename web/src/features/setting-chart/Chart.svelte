@@ -3,7 +3,7 @@
   import { display, leadingLength } from '$features/display'
   import { shapeOf } from '$features/nut-dial'
   import { Mark } from '$ui/mark'
-  import { across, strip, WIDTH } from './strips'
+  import { across, strip } from './strips'
 
   interface Props {
     chart: Schemas['SettingChartView']
@@ -11,32 +11,44 @@
 
   let { chart }: Props = $props()
 
+  /** As many units as pixels, so that the words keep their size on a phone. */
+  let shown = $state(710)
+  const wide = $derived(Math.max(220, shown - 70))
   const metric = $derived(display.leading === 'metric')
-  const x = $derived(across(chart.points))
+  const x = $derived(across(chart.points, wide))
   const strips = $derived([
     strip(
       chart.points,
-      { label: 'life, against that at no play', unit: '', top: 0, height: 180 },
+      { label: 'life, against that at no play', unit: '', top: 0, height: 220, fromZero: true },
       (point) => point.relativeLife,
+      wide,
     ),
     strip(
       chart.points,
       {
         label: 'hub at this speed, no braking',
         unit: metric ? '°C' : '°F',
-        top: 216,
-        height: 72,
-        from: metric ? 20 : 68,
+        top: 256,
+        height: 92,
+        fromZero: false,
       },
       (point) => (metric ? point.hub.celsius : point.hub.fahrenheit),
+      wide,
     ),
     strip(
       chart.points,
-      { label: 'rock at the tyre', unit: metric ? 'mm' : 'thou', top: 324, height: 72 },
+      {
+        label: 'rock at the tyre',
+        unit: metric ? 'mm' : 'thou',
+        top: 384,
+        height: 92,
+        fromZero: true,
+      },
       (point) => (metric ? point.rock.millimetres : point.rock.thousandths),
+      wide,
     ),
   ])
-  const bottom = 396
+  const bottom = 476
   const window = $derived({
     from: x(chart.windowMost.millimetres),
     to: x(chart.windowLeast.millimetres),
@@ -46,101 +58,107 @@
       { point: chart.looser, words: 'a stop looser' },
       { point: chart.tighter, words: 'a stop tighter' },
     ].flatMap(({ point, words }) =>
-      point && x(point.endPlay.millimetres) >= 0 && x(point.endPlay.millimetres) <= WIDTH
+      point && x(point.endPlay.millimetres) >= 0 && x(point.endPlay.millimetres) <= wide
         ? [{ words, at: x(point.endPlay.millimetres) }]
         : [],
     ),
   )
   const stands = $derived(x(chart.standsAt.millimetres))
-  /** Play every 0.05 mm or 2 thou. */
+  /** Play every 0.05 mm or 2 thou, every other of them where they would touch. */
   const plays = $derived.by(() => {
-    const step = metric ? 0.05 : 0.0508
+    const step = metric ? { millimetres: 0.05, label: 0.05 } : { millimetres: 0.0508, label: 2 }
     const loosest = chart.points[0]?.endPlay.millimetres ?? 0
     const tightest = chart.points.at(-1)?.endPlay.millimetres ?? 0
-    const first = Math.ceil(tightest / step)
-    return Array.from({ length: Math.floor(loosest / step) - first + 1 }, (_, i) => {
-      const millimetres = (first + i) * step
-      return { x: x(millimetres), label: metric ? millimetres.toFixed(2) : String(2 * (first + i)) }
+    const every = (wide * step.millimetres) / (loosest - tightest) < 48 ? 2 : 1
+    const first = Math.ceil(tightest / step.millimetres / every)
+    const count = Math.floor(loosest / step.millimetres / every) - first + 1
+    return Array.from({ length: count }, (_, i) => {
+      const n = (first + i) * every
+      const label = (n * step.label).toFixed(metric ? 2 : 0).replace('-', '−')
+      return { x: x(n * step.millimetres), label }
     })
   })
 </script>
 
-<svg
-  viewBox={`-52 -34 ${WIDTH + 70} ${bottom + 112}`}
-  class="block w-full"
-  role="img"
-  aria-label={`Life, hub temperature and rock against end play. The hub stands at ${leadingLength(chart.standsAt)}; the window is ${leadingLength(chart.windowLeast)} to ${leadingLength(chart.windowMost)}.`}
->
-  <rect
-    x={window.from}
-    y="-10"
-    width={window.to - window.from}
-    height={bottom + 10}
-    class="fill-verdigris-wash"
-  />
-  <path
-    d={`M${window.from} -10V${bottom}M${window.to} -10V${bottom}`}
-    class="stroke-verdigris"
-    stroke-width="1.5"
-  />
-  <text
-    x={(window.from + window.to) / 2}
-    y="-16"
-    text-anchor="middle"
-    font-size="13"
-    class="fill-verdigris font-semibold">window</text
+<div bind:clientWidth={shown}>
+  <svg
+    viewBox={`-52 -34 ${wide + 70} ${bottom + 112}`}
+    class="block w-full"
+    role="img"
+    aria-label={`Life, hub temperature and rock against end play. The hub stands at ${leadingLength(chart.standsAt)}; the window is ${leadingLength(chart.windowLeast)} to ${leadingLength(chart.windowMost)}.`}
   >
-  {#each strips as one (one.label)}
+    <rect
+      x={window.from}
+      y="-10"
+      width={window.to - window.from}
+      height={bottom + 10}
+      class="fill-verdigris-wash"
+    />
     <path
-      d={`M0 ${one.top}V${one.top + one.height}H${WIDTH}`}
-      class="stroke-ink"
-      fill="none"
+      d={`M${window.from} -10V${bottom}M${window.to} -10V${bottom}`}
+      class="stroke-verdigris"
       stroke-width="1.5"
     />
-    {#each one.ticks as tick (tick.value)}
-      <path d={`M-6 ${tick.y}H0`} class="stroke-ink" />
-      <text x="-10" y={tick.y + 4.5} text-anchor="end" font-size="13" class="num">{tick.value}</text
+    <text
+      x={(window.from + window.to) / 2}
+      y="-16"
+      text-anchor="middle"
+      font-size="13"
+      class="fill-verdigris font-semibold">window</text
+    >
+    {#each strips as one (one.label)}
+      <path
+        d={`M0 ${one.top}V${one.top + one.height}H${wide}`}
+        class="stroke-ink"
+        fill="none"
+        stroke-width="1.5"
+      />
+      {#each one.ticks as tick (tick.value)}
+        <path d={`M-6 ${tick.y}H0`} class="stroke-ink" />
+        <text x="-10" y={tick.y + 4.5} text-anchor="end" font-size="13" class="num"
+          >{tick.value}</text
+        >
+      {/each}
+      <path d={one.line} class="stroke-ink" fill="none" stroke-width="2.4" />
+      <text
+        x={one.falls ? wide - 4 : 8}
+        y={one.top + (one.height > 100 ? 16 : 14)}
+        text-anchor={one.falls ? 'end' : 'start'}
+        font-size="14"
+        class="font-semibold">{one.label}{one.unit ? `, ${one.unit}` : ''}</text
       >
     {/each}
-    <path d={one.line} class="stroke-ink" fill="none" stroke-width="2.4" />
-    <text
-      x={one.line.startsWith(`M0.0 ${one.top.toFixed(1)}`) ? WIDTH - 4 : 8}
-      y={one.top + (one.height > 100 ? 16 : 14)}
-      text-anchor={one.line.startsWith(`M0.0 ${one.top.toFixed(1)}`) ? 'end' : 'start'}
-      font-size="14"
-      class="font-semibold">{one.label}{one.unit ? `, ${one.unit}` : ''}</text
-    >
-  {/each}
-  {#each stops as stop (stop.words)}
-    <path
-      d={`M${stop.at} -10V${bottom}`}
-      class="stroke-ink"
-      stroke-width="1"
-      stroke-dasharray="6 4"
-    />
-    <text x={stop.at} y={bottom + 46} text-anchor="middle" font-size="13">{stop.words}</text>
-  {/each}
-  <path d={`M${stands} -10V${bottom}`} class="stroke-ink" stroke-width="2.6" />
-  {#if chart.here}
-    {#each strips as one (one.label)}
-      <circle
-        cx={stands}
-        cy={one.y(one.of(chart.here))}
-        r="6"
-        class="fill-sheet stroke-ink"
-        stroke-width="2.4"
+    {#each stops as stop (stop.words)}
+      <path
+        d={`M${stop.at} -10V${bottom}`}
+        class="stroke-ink"
+        stroke-width="1"
+        stroke-dasharray="6 4"
       />
+      <text x={stop.at} y={bottom + 46} text-anchor="middle" font-size="13">{stop.words}</text>
     {/each}
-  {/if}
-  <Mark shape={shapeOf[chart.verdict]} size={28} x={stands - 14} y={bottom + 4} />
-  {#each plays as play (play.label)}
-    <path d={`M${play.x} ${bottom}v7`} class="stroke-ink" />
-    <text x={play.x} y={bottom + 66} text-anchor="middle" font-size="13" class="num"
-      >{play.label}</text
-    >
-  {/each}
-  <text x="-48" y={bottom + 66} font-size="13">{metric ? 'mm' : 'thou'}</text>
-</svg>
+    <path d={`M${stands} -10V${bottom}`} class="stroke-ink" stroke-width="2.6" />
+    {#if chart.here}
+      {#each strips as one (one.label)}
+        <circle
+          cx={stands}
+          cy={one.y(one.of(chart.here))}
+          r="6"
+          class="fill-sheet stroke-ink"
+          stroke-width="2.4"
+        />
+      {/each}
+    {/if}
+    <Mark shape={shapeOf[chart.verdict]} size={28} x={stands - 14} y={bottom + 4} />
+    {#each plays as play (play.label)}
+      <path d={`M${play.x} ${bottom}v7`} class="stroke-ink" />
+      <text x={play.x} y={bottom + 66} text-anchor="middle" font-size="13" class="num"
+        >{play.label}</text
+      >
+    {/each}
+    <text x="-48" y={bottom + 66} font-size="13">{metric ? 'mm' : 'thou'}</text>
+  </svg>
+</div>
 
 <style>
   .num {

@@ -1,7 +1,9 @@
 import { describe, expect, it } from 'vitest'
 import type { Schemas } from '$api/client'
 import { length } from '$testing/answers'
-import { across, strip, ticks, WIDTH } from './strips'
+import { across, strip, ticks } from './strips'
+
+const WIDTH = 640
 
 const point = (millimetres: number, relativeLife: number): Schemas['SettingPointView'] => ({
   endPlay: length(millimetres),
@@ -18,7 +20,7 @@ const points = [point(0.25, 0.3), point(0, 1), point(-0.1, 0.02)]
 
 describe('the strips of the setting chart', () => {
   it('has loose on the left and tight on the right', () => {
-    const x = across(points)
+    const x = across(points, WIDTH)
     expect(x(0.25)).toBe(0)
     expect(x(-0.1)).toBeCloseTo(WIDTH)
     expect(x(0)).toBeGreaterThan(x(0.1))
@@ -27,12 +29,34 @@ describe('the strips of the setting chart', () => {
   it('draws its largest value at the top', () => {
     const life = strip(
       points,
-      { label: 'life', unit: '', top: 10, height: 100 },
+      { label: 'life', unit: '', top: 10, height: 100, fromZero: true },
       (p) => p.relativeLife,
+      WIDTH,
     )
     expect(life.y(1)).toBe(10)
     expect(life.y(0)).toBe(110)
     expect(life.line).toMatch(/^M0\.0 /)
+  })
+
+  it('begins a cold day below its coldest hub', () => {
+    const cold = points.map((one) => ({ ...one, hub: { celsius: -3, fahrenheit: 26.6 } }))
+    const heat = strip(
+      cold,
+      { label: 'hub', unit: '°C', top: 0, height: 100, fromZero: false },
+      (p) => p.hub.celsius,
+      WIDTH,
+    )
+    expect(heat.ticks[0]?.value).toBe(-10)
+    expect(heat.y(-3)).toBeLessThan(100)
+  })
+
+  it('labels a strip that falls on the right', () => {
+    const what = { label: '', unit: '', top: 0, height: 100, fromZero: true }
+    const falling = strip(points, what, (p) => Math.max(0, p.endPlay.millimetres), WIDTH)
+    const rising = strip(points, what, (p) => 1 - p.endPlay.millimetres, WIDTH)
+    expect(falling.falls).toBe(true)
+    expect(strip(points, what, (p) => p.relativeLife, WIDTH).falls).toBe(false)
+    expect(rising.y(1)).toBeGreaterThan(rising.y(1.1))
   })
 
   it.each([

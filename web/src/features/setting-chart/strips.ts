@@ -10,41 +10,44 @@ export interface Strip {
   height: number
   most: number
   line: string
+  /** Whether it is highest where the hub is loosest, so that its label stands better on the right. */
+  falls: boolean
   ticks: { value: number; y: number }[]
   of: (point: Point) => number
   y: (value: number) => number
 }
 
-export const WIDTH = 640
-
 /** Where an end play lies: loose on the left, tight on the right. */
-export function across(points: readonly Point[]): (millimetres: number) => number {
+export function across(points: readonly Point[], width: number): (millimetres: number) => number {
   const loosest = points[0]?.endPlay.millimetres ?? 0.25
   const tightest = points.at(-1)?.endPlay.millimetres ?? -0.1
-  return (millimetres) => ((loosest - millimetres) / (loosest - tightest)) * WIDTH
+  return (millimetres) => ((loosest - millimetres) / (loosest - tightest)) * width
 }
 
 /** A strip scaled so that its largest value just fits, with three or so round ticks. */
 export function strip(
   points: readonly Point[],
-  what: { label: string; unit: string; top: number; height: number; from?: number },
+  what: { label: string; unit: string; top: number; height: number; fromZero: boolean },
   of: (point: Point) => number,
+  width: number,
 ): Strip {
-  const from = what.from ?? 0
+  const from = what.fromZero ? 0 : Math.floor(Math.min(...points.map(of)) / 10) * 10
   const most = Math.max(...points.map(of), from + 1e-6)
   const y = (value: number): number =>
     what.top + what.height * (1 - (Math.min(value, most) - from) / (most - from))
-  const x = across(points)
+  const x = across(points, width)
   const line = points
     .map(
       (point, i) =>
         `${i === 0 ? 'M' : 'L'}${x(point.endPlay.millimetres).toFixed(1)} ${y(of(point)).toFixed(1)}`,
     )
     .join('')
+  const first = points[0]
   return {
     ...what,
     most,
     line,
+    falls: first !== undefined && of(first) > (from + most) / 2,
     ticks: ticks(from, most).map((value) => ({ value, y: y(value) })),
     of,
     y,

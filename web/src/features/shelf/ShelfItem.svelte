@@ -14,6 +14,8 @@
 
   const open = $derived(shelf.open === item.id)
   const onHand = $derived(item.batches.filter((batch) => batch.onHand > 0))
+  /** Batches come the first to run out first; one that has is not to be used next. */
+  const next = $derived(onHand.find((batch) => !batch.outdated))
   const outdated = $derived(onHand.some((batch) => batch.outdated))
 </script>
 
@@ -62,7 +64,7 @@
       <p class="text-label text-ink2">
         {item.price.toFixed(2)} each{item.tin
           ? `; ${item.tin.thickenerWords}${item.tin.code ? `, ${item.tin.code}` : ''}, ${item.tin.grams} g`
-          : ''}{onHand[0] ? `; the next to use keeps until ${date(onHand[0].keepsUntil)}` : ''}
+          : ''}{next ? `; the next to use keeps until ${date(next.keepsUntil)}` : ''}
       </p>
     </div>
   {/if}

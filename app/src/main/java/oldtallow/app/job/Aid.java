@@ -35,9 +35,4 @@ public enum Aid {
     public static Optional<Aid> at(String stepId) {
         return Stream.of(values()).filter(aid -> aid.step.equals(stepId)).findFirst();
     }
-
-    /** The step it stands beside. */
-    public String step() {
-        return step;
-    }
 }

@@ -44,8 +44,6 @@ public class WheelEndAids {
 
     /** Where nobody says how cold it gets. */
     private static final int USUAL_COLDEST = -20;
-    /** One stroke of a usual hand gun, cm³; common practice. */
-    private static final double USUAL_STROKE = 1.2;
 
     private static final Set<Rig.Use> WET = Set.of(Rig.Use.SALT_WATER, Rig.Use.FRESH_WATER);
     private static final Set<Rig.Use> HARD = Set.of(Rig.Use.LOADED_HIGH, Rig.Use.OFF_ROAD);
@@ -189,7 +187,7 @@ public class WheelEndAids {
                 .filter(tool -> tool.kind() == WorkshopTool.Kind.GREASE_GUN)
                 .findFirst();
         double stroke = gun.flatMap(tool -> Optional.ofNullable(tool.strokeCubicCentimetres()))
-                .orElse(USUAL_STROKE);
+                .orElse(Filling.USUAL_STROKE);
         return new Grease(
                 demand,
                 Filling.of(

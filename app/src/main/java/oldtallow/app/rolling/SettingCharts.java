@@ -13,9 +13,11 @@ import oldtallow.core.figure.GoverningFigure;
 import oldtallow.core.grease.OilFilm;
 import oldtallow.core.hub.HubDimension;
 import oldtallow.core.hub.WheelEndShape;
+import oldtallow.core.look.AfterDrive;
 import oldtallow.core.quantity.Force;
 import oldtallow.core.quantity.Length;
 import oldtallow.core.rolling.BearingPair;
+import oldtallow.core.rolling.Correction;
 import oldtallow.core.rolling.HubWarmth;
 import oldtallow.core.rolling.SettingChart;
 import oldtallow.core.rolling.SettingChart.Hub;
@@ -113,6 +115,37 @@ public class SettingCharts {
                 present,
                 SettingSense.of(hub, stands, end.nut().thread(), end.nut().lock(), window.value()),
                 turns);
+    }
+
+    /** A hub felt after a drive, before its setting is looked up. */
+    public interface Felt {
+
+        AfterDrive with(Optional<Length> playWhenSet);
+    }
+
+    /**
+     * What it points to.
+     *
+     * @param correction empty unless the nut is to be touched
+     */
+    public record Answered(AfterDrive after, Optional<Correction> correction) {}
+
+    /** What a hub's warmth after a drive says, its latest setting looked up. */
+    @Transactional(readOnly = true)
+    public Answered afterDrive(UUID wheelEndId, Felt felt) {
+        WheelEnd end = register.wheelEnd(wheelEndId);
+        EndPlayWindow window = GoverningFigure.governing(figures.endPlay(end)).value();
+        Optional<SettingSummary> present = settings.of(wheelEndId).stream().findFirst();
+        AfterDrive after = felt.with(present.flatMap(setting -> Optional.ofNullable(setting.measuredEndPlay())));
+        return new Answered(
+                after,
+                after.verdict().movesTheNut() && present.isPresent()
+                        ? Optional.of(Correction.looser(
+                                standing(present, window),
+                                end.nut().thread(),
+                                end.nut().lock(),
+                                window))
+                        : Optional.empty());
     }
 
     private static Length longer(Length a, Length b) {

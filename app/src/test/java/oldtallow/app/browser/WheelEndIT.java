@@ -108,7 +108,8 @@ class WheelEndIT {
             assertThat(page.getByText("load on the wheel must be over 0")).hasCount(0);
             page.getByLabel("This hub, °C").fill("78");
             page.getByLabel("Other side, °C").fill("44");
-            assertThat(page.getByText("Too tight: take the next looser stop")).isVisible();
+            assertThat(page.getByText("Hot: raise it, spin it and measure the play"))
+                    .isVisible();
             page.getByLabel("brake hotter than hub").check();
             assertThat(page.getByText("A brake drags: leave the nut")).isVisible();
         }

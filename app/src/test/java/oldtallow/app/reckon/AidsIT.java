@@ -24,7 +24,7 @@ class AidsIT {
         assertThat(aids.at("/inboard/set").asString()).isEqualTo("L68149/L68111");
         assertThat(aids.at("/inboard/own").findValuesAsString("name")).contains("driver 59");
         assertThat(aids.at("/inboard/nearTwins").findValuesAsString("cup")).contains("LM67010");
-        assertThat(aids.at("/inboard/warm").findValuesAsString("cold")).contains("from the freezer");
+        assertThat(aids.at("/warm").findValuesAsString("cold")).contains("from the freezer");
         assertThat(aids.at("/seal/seal/orientation").asString()).contains("Spring lip to the grease");
         assertThat(aids.at("/seal/seal/drawing/pieces").findValuesAsString("what"))
                 .contains("CASE", "RUBBER", "SPRING");

@@ -75,19 +75,42 @@ class SettingChartIT {
 
     @Test
     void saysWhatAHotHubPointsTo(RunningOldTallow app) {
-        JsonNode tight = after(app, 172, 113, "STIFF").json();
-        JsonNode brake = after(app, 172, 113, "RUBS").json();
+        UUID measured = Demo.rearRight("Boat tandem");
+        UUID never = new Bench(app.http()).newWheelEnd("STEPPED_BRAKED");
+        JsonNode hadPlay = after(app, measured, 172, 113, "STIFF").json();
+        JsonNode brake = after(app, measured, 172, 113, "RUBS").json();
+        JsonNode notTried = after(app, measured, 172, 113, "NOT_TRIED").json();
 
-        assertThat(tight.path("verdict").asString()).isEqualTo("TOO_TIGHT");
-        assertThat(tight.path("movesTheNut").asBoolean()).isTrue();
-        assertThat(tight.path("oneSided").asBoolean()).isTrue();
+        // it was left with 0.1 mm, measured: being warm is no reason to loosen it further
+        assertThat(hadPlay.path("verdict").asString()).isEqualTo("MEASURE_ANEW");
+        assertThat(hadPlay.path("oneSided").asBoolean()).isTrue();
+        assertThat(hadPlay.path("correction").asString("")).isEmpty();
         assertThat(brake.path("words").asString()).contains("leave the nut");
-        assertThat(after(app, 1200, 113, "FREE").remedyFor("hub.number")).contains("-40.0 to 400.0");
+        assertThat(notTried.path("verdict").asString()).isEqualTo("SPIN_IT");
+        assertThat(after(app, never, 172, 113, "STIFF").json().path("verdict").asString())
+                .isEqualTo("TOO_TIGHT");
+        assertThat(after(app, measured, 1200, 113, "FREE").remedyFor("hub.number"))
+                .contains("-40.0 to 400.0");
+        assertThat(after(app, UUID.randomUUID(), 172, 113, "FREE").status()).isEqualTo(404);
     }
 
-    private static Answer after(RunningOldTallow app, double hub, double other, String spin) {
-        return app.http()
-                .post("/api/wheel-ends/" + Demo.SHORT_CAMPER_LEFT + "/after-drive", """
+    @Test
+    void aTightHubIsCorrectedByOneStop(RunningOldTallow app) {
+        Bench bench = new Bench(app.http());
+        UUID end = bench.newWheelEnd("STEPPED_BRAKED");
+        Bench.accepted(app.http().post(Demo.settingsOf(end), """
+                {"id": "%s", "setAt": "2026-05-14T10:00:00Z", "school": "SEAT_AND_FINGER_TIGHT",
+                 "reading": {"mark": 1, "looserDegrees": 1}, "backOffDegrees": 1, "note": "left tight to try"}
+                """.formatted(UUID.randomUUID())));
+
+        JsonNode tight = after(app, end, 172, 113, "STIFF").json();
+
+        assertThat(tight.path("verdict").asString()).isEqualTo("TOO_TIGHT");
+        assertThat(tight.path("correction").asString()).startsWith("One stop looser (");
+    }
+
+    private static Answer after(RunningOldTallow app, UUID end, double hub, double other, String spin) {
+        return app.http().post("/api/wheel-ends/" + end + "/after-drive", """
                         {"hub": {"number": %s, "unit": "FAHRENHEIT"}, "otherSide": {"number": %s, "unit": "FAHRENHEIT"},
                          "day": {"number": 20, "unit": "CELSIUS"}, "kilometres": 40, "braked": false, "spin": "%s",
                          "brakeHotter": false}""".formatted(hub, other, spin));

@@ -33,6 +33,9 @@ public record Filling(Map<Place, Double> cubicCentimetres) {
     /** A usual cartridge, g. */
     public static final double CARTRIDGE_GRAMS = 400;
 
+    /** One stroke of a usual hand gun, cm³; common practice. */
+    public static final double USUAL_STROKE = 1.2;
+
     private static final double STEEL = 7.8;
     private static final double FREE_OF_ENVELOPE = 0.27;
     private static final double BED_MM = 1;

@@ -34,11 +34,16 @@ public record HubHeat(double celsius, Optional<Double> otherSideCelsius) {
         }
     }
 
+    /** Whether this side is hotter than the other by more than sun and wind do. */
+    boolean isOneSided() {
+        return otherSideCelsius.filter(other -> celsius - other >= SIDES_DIFFER).isPresent();
+    }
+
     public Reading reading() {
         if (celsius >= DANGEROUS) {
             return Reading.DANGEROUS;
         }
-        if (otherSideCelsius.filter(other -> celsius - other >= SIDES_DIFFER).isPresent()) {
+        if (isOneSided()) {
             return Reading.HOTTER_THAN_THE_OTHER;
         }
         if (celsius <= WARM) {

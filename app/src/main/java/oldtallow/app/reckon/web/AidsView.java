@@ -33,6 +33,7 @@ import org.jspecify.annotations.Nullable;
  * What is worked out for a wheel end.
  *
  * @param bearingsKnown false where usual sets stand in for those nobody has read yet
+ * @param limits of a bare hub, and of one still greasy
  * @param seal null where its sizes make none
  * @param capLeast and {@code capMost}: outside diameter of the cap to ask for
  * @param grease null on an oil bath
@@ -41,6 +42,8 @@ record AidsView(
         boolean bearingsKnown,
         RaceAidView inboard,
         RaceAidView outboard,
+        List<WarmAidView> warm,
+        List<HubLimitView> limits,
         @Nullable SealAidView seal,
         LengthView capLeast,
         LengthView capMost,
@@ -53,6 +56,8 @@ record AidsView(
                 shape.bearingsKnown(),
                 RaceAidView.of(aids.inboard(), aids.tools()),
                 RaceAidView.of(aids.outboard(), aids.tools()),
+                WarmAidView.all(aids.inboard().set(), aids.outboard().set()),
+                Stream.of(HubState.BARE, HubState.GREASY).map(HubLimitView::of).toList(),
                 aids.seal().map(seal -> SealAidView.of(seal, aids.tools())).orElse(null),
                 LengthView.of(CapFit.wanted(capBore).least()),
                 LengthView.of(CapFit.wanted(capBore).most()),
@@ -65,7 +70,6 @@ record AidsView(
      * A cup, what drives it, and how warm its hub has to be.
      *
      * @param bore as measured; null where nobody did
-     * @param warm for the tightest fit that is still normal
      */
     record RaceAidView(
             String set,
@@ -76,11 +80,9 @@ record AidsView(
             List<OwnToolView> own,
             List<NearTwinView> nearTwins,
             @Nullable LengthView bore,
-            LengthView hubOutside,
-            List<WarmAidView> warm) {
+            LengthView hubOutside) {
 
         static RaceAidView of(Race race, List<WorkshopTool> tools) {
-            Length joint = race.set().outsideDiameter();
             return new RaceAidView(
                     race.set().designation().toString(),
                     race.set().designation().cup(),
@@ -92,11 +94,7 @@ record AidsView(
                             .map(twin -> NearTwinView.of(twin, race.set()))
                             .toList(),
                     race.bore().map(LengthView::of).orElse(null),
-                    LengthView.of(race.hubOutside()),
-                    Arrays.stream(HubMaterial.values())
-                            .flatMap(hub ->
-                                    WarmAidView.of(hub, new WarmAndChill(hub, joint, CupFit.mostNormal(hub, joint))))
-                            .toList());
+                    LengthView.of(race.hubOutside()));
         }
     }
 
@@ -110,18 +108,37 @@ record AidsView(
         }
     }
 
-    /** Hub temperature from which a cup that cold drops in; {@code possible} where a bare hub may be that warm. */
+    /**
+     * Hub temperature from which both cups, that cold, drop in at the tightest fit that is still normal.
+     *
+     * @param possible whether a bare hub may be that warm
+     */
     record WarmAidView(String hub, String cold, TemperatureView from, boolean possible) {
 
-        static Stream<WarmAidView> of(HubMaterial hub, WarmAndChill fit) {
-            return Stream.of(Cold.values()).map(cold -> {
-                double from = fit.hubForDropIn(cold.celsius());
-                return new WarmAidView(
-                        hub.words(),
-                        cold.words(),
-                        TemperatureView.ofCelsius(from),
-                        from <= HubState.BARE.mostCelsius());
-            });
+        /** Every hub by every way of chilling. */
+        static List<WarmAidView> all(BearingSet inboard, BearingSet outboard) {
+            return Arrays.stream(HubMaterial.values())
+                    .flatMap(hub -> Stream.of(Cold.values()).map(cold -> of(hub, cold, inboard, outboard)))
+                    .toList();
+        }
+
+        private static WarmAidView of(HubMaterial hub, Cold cold, BearingSet inboard, BearingSet outboard) {
+            double from = Math.max(from(hub, cold, inboard), from(hub, cold, outboard));
+            return new WarmAidView(
+                    hub.words(), cold.words(), TemperatureView.ofCelsius(from), from <= HubState.BARE.mostCelsius());
+        }
+
+        private static double from(HubMaterial hub, Cold cold, BearingSet set) {
+            Length joint = set.outsideDiameter();
+            return new WarmAndChill(hub, joint, CupFit.mostNormal(hub, joint)).hubForDropIn(cold.celsius());
+        }
+    }
+
+    /** How warm a hub may get as it is. */
+    record HubLimitView(String state, TemperatureView most) {
+
+        static HubLimitView of(HubState state) {
+            return new HubLimitView(state.words(), TemperatureView.ofCelsius(state.mostCelsius()));
         }
     }
 

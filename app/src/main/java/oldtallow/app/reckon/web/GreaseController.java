@@ -59,10 +59,12 @@ class GreaseController {
                 Stream.of(Thickener.values())
                         .filter(one -> one != Thickener.UNKNOWN)
                         .map(PairsView::of)
-                        .toList());
+                        .toList(),
+                Filling.USUAL_STROKE);
     }
 
-    record GreaseReferenceView(List<ThickenerView> thickeners, List<GradeView> grades, List<PairsView> pairs) {}
+    record GreaseReferenceView(
+            List<ThickenerView> thickeners, List<GradeView> grades, List<PairsView> pairs, double usualStroke) {}
 
     /** How a thickener goes with each, itself among them, in their order. */
     record PairsView(Thickener thickener, String words, List<Compatibility.Verdict> with) {

@@ -6,6 +6,7 @@ import java.util.Optional;
 import java.util.UUID;
 import oldtallow.app.platform.FieldErrors;
 import oldtallow.app.rolling.SettingCharts;
+import oldtallow.app.rolling.SettingCharts.Answered;
 import oldtallow.app.rolling.SettingCharts.Charted;
 import oldtallow.app.rolling.SettingCharts.Road;
 import oldtallow.app.wire.ForceView;
@@ -16,9 +17,11 @@ import oldtallow.app.wire.TemperatureEntry;
 import oldtallow.app.wire.TemperatureView;
 import oldtallow.core.endplay.EndPlayVerdict;
 import oldtallow.core.figure.Authority;
+import oldtallow.core.look.AfterDrive;
+import oldtallow.core.look.HubHeat;
 import oldtallow.core.quantity.Force;
 import oldtallow.core.quantity.Temperature;
-import oldtallow.core.rolling.AfterDrive;
+import oldtallow.core.rolling.Correction;
 import oldtallow.core.rolling.SettingChart.Point;
 import oldtallow.core.rolling.SettingSense;
 import org.jspecify.annotations.Nullable;
@@ -78,25 +81,30 @@ class SettingChartController {
         @Nullable Temperature other = entered == null ? null : errors.at("otherSide.number", entered::toTemperature);
         @Nullable Temperature day = errors.at("day.number", form.day()::toTemperature);
         errors.throwIfAny();
-        AfterDrive after = errors.require(errors.at(
+        Answered answered = errors.require(errors.at(
                 "hub.number",
                 Map.of(
                         "hub temperature on the other side", "otherSide.number",
                         "temperature of the day", "day.number",
                         "distance driven", "kilometres"),
-                () -> new AfterDrive(
-                        errors.require(hub).celsius(),
-                        Optional.ofNullable(other).map(Temperature::celsius),
-                        errors.require(day).celsius(),
-                        form.kilometres(),
-                        form.braked(),
-                        form.spin(),
-                        form.brakeHotter())));
+                () -> charts.afterDrive(
+                        id,
+                        play -> new AfterDrive(
+                                new HubHeat(
+                                        errors.require(hub).celsius(),
+                                        Optional.ofNullable(other).map(Temperature::celsius)),
+                                errors.require(day).celsius(),
+                                form.kilometres(),
+                                form.braked(),
+                                form.spin(),
+                                form.brakeHotter(),
+                                play))));
+        AfterDrive.Verdict verdict = answered.after().verdict();
         return new AfterDriveView(
-                after.verdict(),
-                after.verdict().words(),
-                after.oneSided(),
-                after.verdict().movesTheNut());
+                verdict,
+                verdict.words(),
+                answered.after().oneSided(),
+                answered.correction().map(Correction::words).orElse(null));
     }
 
     /** {@code otherSide} may be left out. */
@@ -109,7 +117,12 @@ class SettingChartController {
             AfterDrive.Spin spin,
             boolean brakeHotter) {}
 
-    record AfterDriveView(AfterDrive.Verdict verdict, String words, boolean oneSided, boolean movesTheNut) {}
+    /** {@code correction} is null unless the nut is to be touched. */
+    record AfterDriveView(
+            AfterDrive.Verdict verdict,
+            String words,
+            boolean oneSided,
+            @Nullable String correction) {}
 
     /**
      * The chart.

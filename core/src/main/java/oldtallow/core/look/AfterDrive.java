@@ -1,6 +1,7 @@
-package oldtallow.core.rolling;
+package oldtallow.core.look;
 
 import java.util.Optional;
+import oldtallow.core.quantity.Length;
 import oldtallow.core.quantity.OutOfRangeException;
 
 /**
@@ -8,24 +9,25 @@ import oldtallow.core.quantity.OutOfRangeException;
  *
  * <p>Bands of the trade after half an hour or more without braking, common practice: to 30 K over the day or 50 °C fine; to
  * 70 °C warm, compare sides; to 90 °C hot, look for the cause; over 90 °C stop; over 120 °C grease and seal are spoilt. A side
- * 15 K warmer than the other says more than either number. Warmth tells a tight, dry or dragging hub, never a loose one.
+ * 15 K warmer than the other says more than either number. Warmth tells a tight, dry or dragging hub, never a loose one; and a
+ * hub that was left with measured play is not tight for that reason.
  *
- * @param hubCelsius −40 to 400
- * @param otherSide °C, the same axle's other hub
+ * @param heat of this hub and the axle's other, each −40 to 400 °C
  * @param dayCelsius −40 to 60
  * @param kilometres driven before it was taken, 0 to 5,000
  * @param braked whether the last kilometres were braked
  * @param spin how the wheel turns by hand, raised
  * @param brakeHotter whether drum or disc is warmer than the hub
+ * @param playWhenSet end play measured when the nut was set; empty where nobody did
  */
 public record AfterDrive(
-        double hubCelsius,
-        Optional<Double> otherSide,
+        HubHeat heat,
         double dayCelsius,
         double kilometres,
         boolean braked,
         Spin spin,
-        boolean brakeHotter) {
+        boolean brakeHotter,
+        Optional<Length> playWhenSet) {
 
     private static final double ENOUGH_KM = 15;
     private static final double FINE_RISE = 30;
@@ -33,7 +35,8 @@ public record AfterDrive(
     private static final double WARM = 70;
     private static final double STOP = 90;
     private static final double SPOILT = 120;
-    private static final double ONE_SIDED = 15;
+    /** Play that a reading is sure of. */
+    private static final Length SURE_PLAY = Length.ofMillimetres(0.02);
 
     /** How it turns by hand. */
     public enum Spin {
@@ -51,7 +54,11 @@ public record AfterDrive(
     public enum Verdict {
         FINE("fine: warm to the hand, no more"),
         WATCH("watch it: warm; feel it again at the next stop, both sides"),
+        SPIN_IT("hot: raise it, spin it and measure the play before anything is touched"),
         TOO_TIGHT("too tight: take the next looser stop, turn the hub, measure the play, drive again"),
+        MEASURE_ANEW(
+                "hot, though it had play when it was set: measure anew; is the play there, leave the nut and look at brake,"
+                        + " seal and grease"),
         DRAGGING_BRAKE("a brake drags: leave the nut, see to the brake"),
         DRY("dry or spoilt grease, or a bearing breaking up: take it apart"),
         BRAKED("brakes warmed it: drive again without braking, then take it anew"),
@@ -75,14 +82,14 @@ public record AfterDrive(
     }
 
     public AfterDrive {
-        require("hub temperature", hubCelsius, -40, 400, "°C");
-        otherSide.ifPresent(other -> require("hub temperature on the other side", other, -40, 400, "°C"));
+        require("hub temperature", heat.celsius(), -40, 400, "°C");
+        heat.otherSideCelsius().ifPresent(other -> require("hub temperature on the other side", other, -40, 400, "°C"));
         require("temperature of the day", dayCelsius, -40, 60, "°C");
         require("distance driven", kilometres, 0, 5_000, "km");
     }
 
     public Verdict verdict() {
-        if (hubCelsius > SPOILT) {
+        if (heat.celsius() > SPOILT) {
             return Verdict.SPOILT;
         }
         if (!isHot()) {
@@ -92,29 +99,36 @@ public record AfterDrive(
         return switch (spin) {
             case GROWLS -> Verdict.DRY;
             case RUBS -> Verdict.DRAGGING_BRAKE;
-            case STIFF -> brakeHotter ? Verdict.DRAGGING_BRAKE : Verdict.TOO_TIGHT;
-            case FREE, NOT_TRIED -> causeOfHeat();
+            case STIFF -> brakeHotter ? Verdict.DRAGGING_BRAKE : tight();
+            case FREE -> causeOfHeat().orElseGet(this::tight);
+            case NOT_TRIED -> causeOfHeat().orElse(Verdict.SPIN_IT);
         };
     }
 
-    private Verdict causeOfHeat() {
+    private Optional<Verdict> causeOfHeat() {
         if (brakeHotter) {
-            return braked && !oneSided() ? Verdict.BRAKED : Verdict.DRAGGING_BRAKE;
+            return Optional.of(braked && !oneSided() ? Verdict.BRAKED : Verdict.DRAGGING_BRAKE);
         }
-        return braked && hubCelsius <= STOP ? Verdict.BRAKED : Verdict.TOO_TIGHT;
+        return braked && heat.celsius() <= STOP ? Optional.of(Verdict.BRAKED) : Optional.empty();
     }
 
-    /** Whether it is this much warmer than the other side. */
+    private Verdict tight() {
+        return playWhenSet.filter(play -> play.compareTo(SURE_PLAY) > 0).isPresent()
+                ? Verdict.MEASURE_ANEW
+                : Verdict.TOO_TIGHT;
+    }
+
+    /** Whether it is so much warmer than the other side that sun and wind do not explain it. */
     public boolean oneSided() {
-        return otherSide.filter(other -> hubCelsius - other > ONE_SIDED).isPresent();
+        return heat.isOneSided();
     }
 
     private boolean isWarm() {
-        return hubCelsius > FINE && hubCelsius - dayCelsius > FINE_RISE;
+        return heat.celsius() > FINE && heat.celsius() - dayCelsius > FINE_RISE;
     }
 
     private boolean isHot() {
-        return hubCelsius > WARM || (isWarm() && oneSided());
+        return heat.celsius() > WARM || (isWarm() && oneSided());
     }
 
     private static void require(String what, double value, double least, double most, String unit) {

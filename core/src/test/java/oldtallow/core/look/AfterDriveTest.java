@@ -1,12 +1,13 @@
-package oldtallow.core.rolling;
+package oldtallow.core.look;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import java.util.Optional;
+import oldtallow.core.look.AfterDrive.Spin;
+import oldtallow.core.look.AfterDrive.Verdict;
+import oldtallow.core.quantity.Length;
 import oldtallow.core.quantity.OutOfRangeException;
-import oldtallow.core.rolling.AfterDrive.Spin;
-import oldtallow.core.rolling.AfterDrive.Verdict;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -24,7 +25,7 @@ class AfterDriveTest {
         "48,30,20,40,false,NOT_TRIED,false,WATCH",
         "35,34,20,5,false,NOT_TRIED,false,TOO_SHORT",
         "78,45,20,40,false,STIFF,false,TOO_TIGHT",
-        "78,45,20,40,false,NOT_TRIED,false,TOO_TIGHT",
+        "78,45,20,40,false,NOT_TRIED,false,SPIN_IT",
         "78,76,20,40,true,NOT_TRIED,true,BRAKED",
         "78,45,20,40,true,NOT_TRIED,true,DRAGGING_BRAKE",
         "78,45,20,40,false,RUBS,false,DRAGGING_BRAKE",
@@ -42,7 +43,8 @@ class AfterDriveTest {
             Spin spin,
             boolean brakeHotter,
             Verdict verdict) {
-        var after = new AfterDrive(hub, Optional.of(other), day, km, braked, spin, brakeHotter);
+        var after = new AfterDrive(
+                new HubHeat(hub, Optional.of(other)), day, km, braked, spin, brakeHotter, Optional.empty());
 
         assertThat(after.verdict()).isEqualTo(verdict);
     }
@@ -53,7 +55,8 @@ class AfterDriveTest {
         for (double hub = 71; hub < 400; hub += 7) {
             for (Spin spin : Spin.values()) {
                 for (boolean flag : new boolean[] {true, false}) {
-                    var after = new AfterDrive(hub, Optional.empty(), 20, 40, flag, spin, !flag);
+                    var after = new AfterDrive(
+                            new HubHeat(hub, Optional.empty()), 20, 40, flag, spin, !flag, Optional.empty());
                     assertThat(after.verdict()).isNotIn(Verdict.FINE, Verdict.WATCH, Verdict.TOO_SHORT);
                 }
             }
@@ -65,10 +68,29 @@ class AfterDriveTest {
 
     @Test
     void refusesWhatNoThermometerShows() {
-        assertThatThrownBy(() -> new AfterDrive(500, Optional.empty(), 20, 40, false, Spin.FREE, false))
+        assertThatThrownBy(() -> after(500, Optional.empty()))
                 .isInstanceOf(OutOfRangeException.class)
                 .hasMessageContaining("hub temperature");
-        assertThatThrownBy(() -> new AfterDrive(50, Optional.of(Double.NaN), 20, 40, false, Spin.FREE, false))
-                .hasMessageContaining("other side");
+        assertThatThrownBy(() -> after(50, Optional.of(Double.NaN))).hasMessageContaining("other side");
+    }
+
+    /** A hub left with measured play is not sent a stop looser for being warm. */
+    @ParameterizedTest
+    @CsvSource({"0.10,MEASURE_ANEW", "0.03,MEASURE_ANEW", "0.01,TOO_TIGHT", "-0.02,TOO_TIGHT"})
+    void asksForANewReadingWhereThereWasPlay(double play, Verdict verdict) {
+        var after = new AfterDrive(
+                new HubHeat(78, Optional.of(45.0)),
+                20,
+                40,
+                false,
+                Spin.STIFF,
+                false,
+                Optional.of(Length.ofMillimetres(play)));
+
+        assertThat(after.verdict()).isEqualTo(verdict);
+    }
+
+    private static AfterDrive after(double hub, Optional<Double> other) {
+        return new AfterDrive(new HubHeat(hub, other), 20, 40, false, Spin.FREE, false, Optional.empty());
     }
 }
