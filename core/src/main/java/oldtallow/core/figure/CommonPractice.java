@@ -13,7 +13,7 @@ import oldtallow.core.hub.Construction;
 import oldtallow.core.quantity.Length;
 import oldtallow.core.quantity.Torque;
 import oldtallow.core.quantity.TorqueUnit;
-import oldtallow.core.sequence.NutSchool;
+import oldtallow.core.sequence.SchoolId;
 
 /** What the trade commonly does where neither a maker nor the workshop says anything: no single source. */
 public final class CommonPractice {
@@ -42,7 +42,7 @@ public final class CommonPractice {
      * @param school the one kept with the wheel end
      */
     public static Optional<GoverningFigure<FigureValue>> figure(
-            FigureKind kind, Construction construction, NutSchool school, Optional<Length> studDiameter) {
+            FigureKind kind, Construction construction, SchoolId school, Optional<Length> studDiameter) {
         return switch (kind) {
             case NUT_SEQUENCE ->
                 Optional.of(common(

@@ -4,7 +4,7 @@ import java.util.Optional;
 import oldtallow.core.endplay.EndPlayWindow;
 import oldtallow.core.quantity.OutOfRangeException;
 import oldtallow.core.quantity.Torque;
-import oldtallow.core.sequence.NutSchool;
+import oldtallow.core.sequence.SchoolId;
 
 /** A figure of one kind. */
 public sealed interface FigureValue {
@@ -16,7 +16,7 @@ public sealed interface FigureValue {
      *
      * @param words the maker's own numbers where they differ from the school's; at most 300 characters, may be empty
      */
-    record NutSequence(NutSchool school, String words) implements FigureValue {
+    record NutSequence(SchoolId school, String words) implements FigureValue {
 
         private static final int MOST_WORDS = 300;
 

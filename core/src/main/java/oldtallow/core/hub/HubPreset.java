@@ -16,7 +16,7 @@ import oldtallow.core.lock.SeatedRetainer;
 import oldtallow.core.lock.TangWasher;
 import oldtallow.core.quantity.Length;
 import oldtallow.core.quantity.Turn;
-import oldtallow.core.sequence.NutSchool;
+import oldtallow.core.sequence.SchoolId;
 import oldtallow.core.thread.SpindleThread;
 
 /**
@@ -28,7 +28,7 @@ public record HubPreset(
         SetDesignation outboard,
         SpindleThread thread,
         LockPattern lock,
-        NutSchool school,
+        SchoolId school,
         Fittings fittings,
         Map<HubDimension, Length> dimensions) {
 
@@ -43,7 +43,7 @@ public record HubPreset(
                         set("L44649/L44610"),
                         SpindleThread.UNS_1_14,
                         CASTLE,
-                        NutSchool.SEAT_AND_FINGER_TIGHT,
+                        SchoolId.SEAT_AND_FINGER_TIGHT,
                         new Fittings(
                                 SealKind.MARINE_TWO_PIECE,
                                 CapKind.SPRING_LOADED,
@@ -57,7 +57,7 @@ public record HubPreset(
                         set("LM11949/LM11910"),
                         SpindleThread.UNF_3_4_16,
                         CASTLE,
-                        NutSchool.SEAT_AND_FINGER_TIGHT,
+                        SchoolId.SEAT_AND_FINGER_TIGHT,
                         new Fittings(SealKind.LIP, CapKind.PLAIN, BrakeKind.NONE, CavityFill.FULL, WasherKind.FLAT),
                         Map.of());
             case STEPPED_BRAKED ->
@@ -66,7 +66,7 @@ public record HubPreset(
                         set("L44649/L44610"),
                         SpindleThread.UNS_1_14,
                         CASTLE_TWO_HOLES,
-                        NutSchool.SEAT_AND_FINGER_TIGHT,
+                        SchoolId.SEAT_AND_FINGER_TIGHT,
                         new Fittings(
                                 SealKind.DOUBLE_LIP, CapKind.PLAIN, BrakeKind.DRUM, CavityFill.FULL, WasherKind.FLAT),
                         inches(HubDimension.SEAL_LAND, 1.719, HubDimension.SEAL_BORE, 2.565));
@@ -76,7 +76,7 @@ public record HubPreset(
                         set("LM67048/LM67010"),
                         SpindleThread.UNS_1_14,
                         new TangWasher(6, List.of(Turn.ofDegrees(0))),
-                        NutSchool.SEAT_AND_FINGER_TIGHT,
+                        SchoolId.SEAT_AND_FINGER_TIGHT,
                         new Fittings(
                                 SealKind.DOUBLE_LIP,
                                 CapKind.RUBBER_PLUG,
@@ -90,7 +90,7 @@ public record HubPreset(
                         set("LM12749/LM12710"),
                         SpindleThread.UNEF_13_16_20,
                         new SeatedRetainer(6, 6, List.of(Turn.ZERO)),
-                        NutSchool.TORQUE_HALF_TURN_TORQUE,
+                        SchoolId.TORQUE_HALF_TURN_TORQUE,
                         new Fittings(SealKind.LIP, CapKind.PLAIN, BrakeKind.DISC, CavityFill.RING, WasherKind.KEYED),
                         Map.of());
             case CLASSIC_CAR ->
@@ -99,7 +99,7 @@ public record HubPreset(
                         set("LM11949/LM11910"),
                         SpindleThread.UNEF_3_4_20,
                         FreeAngleLock.STAKED_COLLAR,
-                        NutSchool.INCH_POUND,
+                        SchoolId.STAKED_NUT,
                         new Fittings(SealKind.LIP, CapKind.PLAIN, BrakeKind.DISC, CavityFill.RING, WasherKind.KEYED),
                         Map.of());
             case SPACER_SET ->
@@ -108,7 +108,7 @@ public record HubPreset(
                         set("32007X"),
                         SpindleThread.M24_1_5,
                         CASTLE,
-                        NutSchool.TORQUE_HALF_TURN_TORQUE,
+                        SchoolId.SPACER_SET,
                         new Fittings(SealKind.LIP, CapKind.NONE, BrakeKind.NONE, CavityFill.THIRD, WasherKind.FLAT),
                         Map.of());
             case FULL_FLOATING_REAR ->
@@ -117,7 +117,7 @@ public record HubPreset(
                         set("32010X"),
                         SpindleThread.M39_1_5,
                         FreeAngleLock.TWO_NUTS,
-                        NutSchool.SEAT_AND_FINGER_TIGHT,
+                        SchoolId.TWO_NUTS,
                         new Fittings(
                                 SealKind.LIP, CapKind.DRIVE_FLANGE, BrakeKind.DRUM, CavityFill.RING, WasherKind.TANGED),
                         Map.of());
@@ -127,7 +127,7 @@ public record HubPreset(
                         set("LM501349/LM501310"),
                         SpindleThread.M39_1_5,
                         new LockPlate(15, 12, 3),
-                        NutSchool.INCH_POUND,
+                        SchoolId.INCH_POUND,
                         new Fittings(
                                 SealKind.LIP, CapKind.DRIVE_FLANGE, BrakeKind.DISC, CavityFill.RING, WasherKind.TANGED),
                         Map.of());
@@ -137,7 +137,7 @@ public record HubPreset(
                         set("LM102949/LM102910"),
                         SpindleThread.M39_1_5,
                         FreeAngleLock.TWO_NUTS,
-                        NutSchool.SEAT_AND_FINGER_TIGHT,
+                        SchoolId.TWO_NUTS,
                         new Fittings(
                                 SealKind.LIP, CapKind.DRIVE_FLANGE, BrakeKind.DISC, CavityFill.RING, WasherKind.TANGED),
                         Map.of());
@@ -147,7 +147,7 @@ public record HubPreset(
                         set("3984/3920"),
                         SpindleThread.UN_2_5_8_16,
                         FreeAngleLock.TWO_NUTS,
-                        NutSchool.SEAT_AND_FINGER_TIGHT,
+                        SchoolId.TWO_NUTS,
                         new Fittings(
                                 SealKind.UNITIZED,
                                 CapKind.OIL_WINDOW,

@@ -29,6 +29,16 @@ public final class Replan {
      * @param done steps as they were done, in that order; a step may be there more than once
      */
     public static List<Step> rest(Plan plan, List<Step> done) {
+        return rest(plan, done, Set.of());
+    }
+
+    /**
+     * As above, where something put on before turns out not to be home.
+     *
+     * @param reopened parts to be reached again, such as a cup that moved under the wrench: what lies over them comes off;
+     *     whoever calls takes the step that put them on out of {@code done}
+     */
+    public static List<Step> rest(Plan plan, List<Step> done, Set<Part> reopened) {
         Map<String, Integer> lastDone = new HashMap<>();
         Set<Part> offNow = new HashSet<>();
         Set<Part> putNew = new HashSet<>();
@@ -47,7 +57,7 @@ public final class Replan {
                 }
             }
         }
-        Set<Part> comesOff = comingOff(plan, offNow, putNew, lastDone.keySet());
+        Set<Part> comesOff = comingOff(plan, offNow, putNew, lastDone.keySet(), reopened);
         List<Step> rest = new ArrayList<>();
         Set<String> ahead = new HashSet<>();
         for (Step step : plan.steps()) {
@@ -63,7 +73,8 @@ public final class Replan {
      * Parts that still have to come off: the innermost one that the new plan treats otherwise than was done, and everything
      * outboard of it that is on.
      */
-    private static Set<Part> comingOff(Plan plan, Set<Part> offNow, Set<Part> putNew, Set<String> doneIds) {
+    private static Set<Part> comingOff(
+            Plan plan, Set<Part> offNow, Set<Part> putNew, Set<String> doneIds, Set<Part> reopened) {
         List<Part> inOrder = Situation.of(plan.brief()).offInOrder();
         int innermost = -1;
         for (Step step : plan.steps()) {
@@ -76,13 +87,16 @@ public final class Replan {
                 }
             }
         }
-        Set<Part> comesOff = new HashSet<>();
-        for (int i = 0; i <= innermost; i++) {
-            if (!offNow.contains(inOrder.get(i))) {
-                comesOff.add(inOrder.get(i));
-            }
-        }
+        Set<Part> comesOff = new HashSet<>(inOrder.subList(0, innermost + 1));
+        int overReopened = reopened.stream().mapToInt(inOrder::indexOf).max().orElse(-1);
+        inOrder.stream().limit(overReopened + 1L).filter(part -> !isCup(part)).forEach(comesOff::add);
+        comesOff.removeAll(offNow);
         return comesOff;
+    }
+
+    /** A cup sits in the hub beside the other one: neither lies over it. */
+    private static boolean isCup(Part part) {
+        return part == Part.INBOARD_CUP || part == Part.OUTBOARD_CUP;
     }
 
     private static boolean isNeeded(

@@ -22,7 +22,7 @@ final class PositionRows {
     private final Map<Turn, List<MarkStep>> rows = new TreeMap<>();
 
     /** A mark and the step of its row on which it stands. */
-    private record MarkStep(int mark, int step) {}
+    private record MarkStep(int mark, int step, boolean turnedOver) {}
 
     PositionRows(SteppedLock lock) {
         this.lock = lock;
@@ -30,10 +30,17 @@ final class PositionRows {
         this.spacing = Turn.of(1, perTurn);
         List<Turn> marks = lock.marks();
         for (int i = 0; i < marks.size(); i++) {
-            Turn offset = marks.get(i).modulo(spacing);
-            int step = (int) marks.get(i).minus(offset).times(perTurn).numerator(); // whole, by the choice of offset
-            rows.computeIfAbsent(offset, row -> new ArrayList<>()).add(new MarkStep(i + 1, step));
+            add(i + 1, marks.get(i), false);
+            if (!lock.turnedOverShift().modulo(spacing).equals(Turn.ZERO)) {
+                add(i + 1, marks.get(i).plus(lock.turnedOverShift()), true);
+            }
         }
+    }
+
+    private void add(int mark, Turn at, boolean turnedOver) {
+        Turn offset = at.modulo(spacing);
+        int step = (int) at.minus(offset).times(perTurn).numerator(); // whole, by the choice of offset
+        rows.computeIfAbsent(offset, row -> new ArrayList<>()).add(new MarkStep(mark, step, turnedOver));
     }
 
     List<LockPosition> positions() {
@@ -67,7 +74,7 @@ final class PositionRows {
         List<Engagement> engagements = new ArrayList<>(marks.size());
         for (MarkStep mark : marks) {
             int fromMark = Math.floorMod(step - mark.step(), perTurn);
-            engagements.add(new Engagement(mark.mark(), lock.seatShift(fromMark)));
+            engagements.add(new Engagement(mark.mark(), lock.seatShift(fromMark), mark.turnedOver()));
         }
         return engagements;
     }

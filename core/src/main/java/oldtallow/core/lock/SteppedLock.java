@@ -25,6 +25,11 @@ public sealed interface SteppedLock extends LockPattern permits CastleNut, Seate
         return 0;
     }
 
+    /** How much looser the nut stands when the same seat of the lock, turned over, meets a mark; whole steps change nothing. */
+    default Turn turnedOverShift() {
+        return Turn.ZERO;
+    }
+
     /**
      * Every nut angle within one turn at which the lock goes in, ascending from 0 inclusive to a full turn exclusive.
      * Angle 0 is where a slot (flat, ring hole) of the nut meets the mark at angle 0.

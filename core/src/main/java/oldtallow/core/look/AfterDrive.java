@@ -1,5 +1,6 @@
 package oldtallow.core.look;
 
+import java.util.List;
 import java.util.Optional;
 import oldtallow.core.quantity.Length;
 import oldtallow.core.quantity.OutOfRangeException;
@@ -73,6 +74,43 @@ public record AfterDrive(
 
         public String words() {
             return words;
+        }
+
+        /** What to look at again, and when; in that order. Common practice. */
+        public List<String> recheck() {
+            return switch (this) {
+                case FINE ->
+                    List.of(
+                            "At the next stop: hand on both hubs.",
+                            "After 50 to 100 km: wheel nuts crosswise to their figure.",
+                            "After the first run of new bearings: measure the play again and write it down.");
+                case WATCH, TOO_SHORT, BRAKED ->
+                    List.of(
+                            "Drive again, 15 km or more, the last of it without braking.",
+                            "Both sides within a minute, at the same place of the hub.",
+                            "Warmer than before, or 15 K over the other side: raise it and spin it.");
+                case SPIN_IT, MEASURE_ANEW ->
+                    List.of(
+                            "Raise it, brake free, spin it both ways.",
+                            "Measure the play, hub turning to and fro.",
+                            "Nut left alone until both are known.");
+                case TOO_TIGHT ->
+                    List.of(
+                            "One stop looser, hub turned both ways first.",
+                            "Measure the play.",
+                            "Drive 15 km, feel both sides again.",
+                            "Still hot: out with it, look for a cup that was not home.");
+                case DRAGGING_BRAKE ->
+                    List.of(
+                            "Brake eased until the wheel spins.",
+                            "Slide pins, cable and shoes looked at. Brakes are licensed work in many places.",
+                            "Drive again without braking, feel both sides.");
+                case DRY, SPOILT ->
+                    List.of(
+                            "It does not run again as it is.",
+                            "Hub off: races, rollers, grease and seal looked at.",
+                            "The other side of the axle, too.");
+            };
         }
 
         /** Whether the nut is to be touched at all. */

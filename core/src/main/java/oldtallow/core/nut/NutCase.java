@@ -28,13 +28,18 @@ import org.jspecify.annotations.Nullable;
  *
  * @param window below zero only as a maker's figure: nobody else may ask for preload
  * @param washerThickness of the washer under the nut, 0.5 to 25 mm, where known
+ * @param lockingTakesUp end play that tightening the outer of two nuts takes, as this hub did before; 0 to 0.5 mm, 0 where
+ *     nobody knows and on every other lock
  */
 public record NutCase(
         ScrewThread thread,
         LockPattern lock,
         NutReading reading,
         GoverningFigure<EndPlayWindow> window,
-        @Nullable Length washerThickness) {
+        @Nullable Length washerThickness,
+        Length lockingTakesUp) {
+
+    private static final double MOST_TAKEN_MM = 0.5;
 
     public NutCase {
         if (lock instanceof SteppedLock stepped) {
@@ -49,6 +54,23 @@ public record NutCase(
         if (washerThickness != null && !(washerThickness.millimetres() >= 0.5 && washerThickness.millimetres() <= 25)) {
             throw new OutOfRangeException("washer thickness", washerThickness.millimetres() + " mm", "0.5 to 25 mm");
         }
+        if (lock != FreeAngleLock.TWO_NUTS) {
+            lockingTakesUp = Length.ZERO;
+        }
+        if (!(lockingTakesUp.millimetres() >= 0 && lockingTakesUp.millimetres() <= MOST_TAKEN_MM)) {
+            throw new OutOfRangeException(
+                    "play that locking takes", lockingTakesUp.millimetres() + " mm", "0 to 0.5 mm (0 to 20 thou)");
+        }
+    }
+
+    /** One of which nobody knows what locking takes, or whose lock takes nothing. */
+    public NutCase(
+            ScrewThread thread,
+            LockPattern lock,
+            NutReading reading,
+            GoverningFigure<EndPlayWindow> window,
+            @Nullable Length washerThickness) {
+        this(thread, lock, reading, window, washerThickness, Length.ZERO);
     }
 
     /**
@@ -79,14 +101,19 @@ public record NutCase(
     }
 
     private Advice anyAngle(FreeAngleLock free) {
-        double from = degreesTo(window.value().least());
-        double to = degreesTo(window.value().most());
+        double from = degreesTo(window.value().least().plus(lockingTakesUp));
+        double to = degreesTo(window.value().most().plus(lockingTakesUp));
         return new Advice.AnyAngle(from, to, (from + to) / 2, free == FreeAngleLock.TWO_NUTS);
     }
 
     /** End play after turning the nut from where it stands. */
     public Length endPlayAt(Turn backOff) {
         return reading.endPlay().plus(thread.travel(backOff));
+    }
+
+    /** As {@link #endPlayAt}, once the lock has taken what it takes. */
+    public Length lockedEndPlayAt(Turn backOff) {
+        return endPlayAt(backOff).minus(lockingTakesUp);
     }
 
     /** Rotation from where the nut stands to an end play; negative is tighter. In degrees. */

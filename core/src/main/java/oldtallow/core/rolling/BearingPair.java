@@ -2,6 +2,7 @@ package oldtallow.core.rolling;
 
 import java.util.function.DoubleUnaryOperator;
 import oldtallow.core.bearing.BearingSet;
+import oldtallow.core.quantity.Force;
 import oldtallow.core.quantity.Length;
 import oldtallow.core.quantity.OutOfRangeException;
 import oldtallow.core.rolling.Equilibrium.NotSettled;
@@ -47,6 +48,17 @@ public record BearingPair(RollerBearing inner, RollerBearing outer, double sprea
     static double beyondBackFace(BearingSet set) {
         double sum = set.bore().plus(set.outsideDiameter()).millimetres();
         return sum * 1.5 * set.tangentOfRaceAngle() / 6 - set.width().millimetres() / 2;
+    }
+
+    /** Of the rollers' middles along the axis: s less what both contact lines lean outwards. */
+    public Length betweenRollers() {
+        return Length.ofMillimetres(spread - inner.pitch() / 2 * inner.tangent() - outer.pitch() / 2 * outer.tangent());
+    }
+
+    /** How far a thrust alone brings both cones into their cups together; the wheel off the ground. */
+    public Length approach(Force thrust) {
+        return Length.ofMillimetres(BearingLoad.thrust(inner, thrust.newtons()).movement()
+                + BearingLoad.thrust(outer, thrust.newtons()).movement());
     }
 
     /** How it settles with so much end play under a load; below zero it is preloaded. */

@@ -20,6 +20,8 @@ public enum ReadingKind {
     ROLLING_DRAG("rolling drag at a stud", ReadingUnit.NEWTON, 0, 300),
     SEATING_TORQUE("seating torque", ReadingUnit.NEWTON_METRE, 0.1, 1500),
     FINAL_TORQUE("fine setting torque", ReadingUnit.NEWTON_METRE, 0.05, 1500),
+    HUB_TURNS("turns of the hub", ReadingUnit.TURN, 0, 500),
+    DRAG_WITH_NUT_LOOSE("drag with the nut loose", ReadingUnit.NEWTON, 0, 300),
     SPINDLE_AT_INBOARD_SEAT("spindle at the inboard seat", ReadingUnit.MILLIMETRE, 10, 150),
     SPINDLE_AT_OUTBOARD_SEAT("spindle at the outboard seat", ReadingUnit.MILLIMETRE, 10, 150),
     CONE_BORE("cone bore", ReadingUnit.MILLIMETRE, 10, 150),

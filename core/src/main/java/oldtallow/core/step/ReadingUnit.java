@@ -17,7 +17,8 @@ public enum ReadingUnit {
     KILOMETRE(Dimension.DISTANCE, "km", 1, 0),
     MILE(Dimension.DISTANCE, "mi", 1.609344, 0),
     NEWTON(Dimension.FORCE, "N", 1, 0),
-    POUND_FORCE(Dimension.FORCE, "lbf", 4.4482216152605, 0);
+    POUND_FORCE(Dimension.FORCE, "lbf", 4.4482216152605, 0),
+    TURN(Dimension.COUNT, "turns", 1, 0);
 
     /** What a unit measures. */
     public enum Dimension {
@@ -25,7 +26,8 @@ public enum ReadingUnit {
         TEMPERATURE,
         TORQUE,
         DISTANCE,
-        FORCE
+        FORCE,
+        COUNT
     }
 
     private final Dimension dimension;
@@ -49,7 +51,7 @@ public enum ReadingUnit {
     }
 
     /** In the dimension's first unit. */
-    double toBase(double number) {
+    public double toBase(double number) {
         return number * factor + offset;
     }
 

@@ -15,7 +15,7 @@ import oldtallow.core.hub.Construction;
 import oldtallow.core.quantity.Length;
 import oldtallow.core.quantity.OutOfRangeException;
 import oldtallow.core.quantity.Torque;
-import oldtallow.core.sequence.NutSchool;
+import oldtallow.core.sequence.SchoolId;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -38,7 +38,7 @@ class FiguresTest {
     void guessesNoTorqueForAStudNobodyMeasuredOrKnows() {
         assertThat(wheelNut(20)).isEmpty();
         assertThat(CommonPractice.figure(
-                        FigureKind.WHEEL_NUT_TORQUE, Construction.ROTOR_HUB, NutSchool.INCH_POUND, Optional.empty()))
+                        FigureKind.WHEEL_NUT_TORQUE, Construction.ROTOR_HUB, SchoolId.INCH_POUND, Optional.empty()))
                 .isEmpty();
     }
 
@@ -47,7 +47,7 @@ class FiguresTest {
     void hasCommonPracticeForEverythingElse(Construction construction) {
         for (FigureKind kind : FigureKind.values()) {
             if (kind != FigureKind.WHEEL_NUT_TORQUE) {
-                assertThat(CommonPractice.figure(kind, construction, NutSchool.INCH_POUND, Optional.empty()))
+                assertThat(CommonPractice.figure(kind, construction, SchoolId.INCH_POUND, Optional.empty()))
                         .get()
                         .satisfies(figure -> {
                             assertThat(figure.value().kind()).isEqualTo(kind);
@@ -61,7 +61,7 @@ class FiguresTest {
     @Test
     void countsMilesInKilometres() {
         var interval = (Interval) CommonPractice.figure(
-                        FigureKind.INTERVAL, Construction.STEPPED_BRAKED, NutSchool.INCH_POUND, Optional.empty())
+                        FigureKind.INTERVAL, Construction.STEPPED_BRAKED, SchoolId.INCH_POUND, Optional.empty())
                 .orElseThrow()
                 .value();
 
@@ -81,7 +81,7 @@ class FiguresTest {
         assertThatThrownBy(() -> new Interval(121, Optional.empty())).isInstanceOf(OutOfRangeException.class);
         assertThatThrownBy(() -> new Interval(12, Optional.of(99))).isInstanceOf(OutOfRangeException.class);
         assertThatThrownBy(() -> new Grease(" ")).isInstanceOf(OutOfRangeException.class);
-        assertThatThrownBy(() -> new NutSequence(NutSchool.INCH_POUND, "x".repeat(301)))
+        assertThatThrownBy(() -> new NutSequence(SchoolId.INCH_POUND, "x".repeat(301)))
                 .isInstanceOf(OutOfRangeException.class);
         assertThat(new WheelNutTorque(newtonMetres(20), newtonMetres(1000)).kind())
                 .isEqualTo(FigureKind.WHEEL_NUT_TORQUE);
@@ -92,7 +92,7 @@ class FiguresTest {
         return CommonPractice.figure(
                 FigureKind.WHEEL_NUT_TORQUE,
                 Construction.STEPPED_BRAKED,
-                NutSchool.INCH_POUND,
+                SchoolId.INCH_POUND,
                 Optional.of(Length.ofMillimetres(stud)));
     }
 

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Set;
 import java.util.stream.Stream;
 import oldtallow.core.hub.Construction;
 import oldtallow.core.part.Part;
@@ -47,6 +48,23 @@ class ReplanTest {
         assertThat(rest.getFirst().stage()).isEqualTo(Stage.RACES);
         assertThat(rest).extracting(Step::id).contains("races.inboard-out", "races.outboard-in");
         assertThat(rest).noneMatch(step -> step.stage().compareTo(Stage.JUDGE) < 0);
+    }
+
+    /** A cup that moved under the wrench: what lies over it comes off, it is seated anew, the other one stays. */
+    @Test
+    void goesBackToACupThatWasNotHome() {
+        JobBrief renewal = REPACK.condemning(Part.INBOARD_CONE).condemning(Part.OUTBOARD_CONE);
+        Plan plan = Planner.plan(renewal);
+        List<Step> done = new ArrayList<>(through(plan, Stage.SEAL_AND_HUB));
+        done.removeIf(step -> step.id().equals("races.inboard-in"));
+
+        List<Step> rest = Replan.rest(plan, done, Set.of(Part.INBOARD_CUP));
+
+        assertThat(rest.getFirst().stage()).isEqualTo(Stage.STRIP);
+        assertThat(rest)
+                .extracting(Step::id)
+                .contains("strip.hub", "races.inboard-in", "nut.seat")
+                .doesNotContain("races.inboard-out", "races.outboard-in");
     }
 
     @Test

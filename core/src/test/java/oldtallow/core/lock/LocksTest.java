@@ -51,8 +51,8 @@ class LocksTest {
     void namesTheHoleThatMeets() {
         var nut = new CastleNut(6, List.of(Turn.ZERO, Turn.ofDegrees(90)));
 
-        assertThat(nut.positions().get(0).engagements()).containsExactly(new Engagement(1, 0));
-        assertThat(nut.positions().get(1).engagements()).containsExactly(new Engagement(2, 0));
+        assertThat(nut.positions().get(0).engagements()).containsExactly(new Engagement(1, 0, false));
+        assertThat(nut.positions().get(1).engagements()).containsExactly(new Engagement(2, 0, false));
     }
 
     @Test
@@ -60,7 +60,7 @@ class LocksTest {
         var nut = new CastleNut(8, List.of(Turn.ZERO, Turn.ofDegrees(90)));
 
         assertThat(nut.positions().getFirst().engagements())
-                .containsExactly(new Engagement(1, 0), new Engagement(2, 0));
+                .containsExactly(new Engagement(1, 0, false), new Engagement(2, 0, false));
     }
 
     @Test
@@ -90,6 +90,40 @@ class LocksTest {
                         .contains(retainer.mark(way.mark()));
             }
         }
+    }
+
+    /** Tried slot by slot: seated or turned over as told, one of the cap's slots stands at the hole. */
+    @ParameterizedTest
+    @CsvSource({"6,6,10", "6,6,50", "8,6,11", "10,12,5", "4,6,89"})
+    void turningACapOverAsToldBringsASlotToTheHole(int slots, int seats, int offsetDegrees) {
+        Turn offset = Turn.ofDegrees(offsetDegrees);
+        var cap = new SeatedRetainer(slots, seats, offset, List.of(Turn.ZERO, Turn.ofDegrees(37)));
+
+        for (LockPosition position : cap.positions()) {
+            for (Engagement way : position.engagements()) {
+                // where a corner of the nut stands, and from it the cap's slots: looser of it, or tighter turned over
+                Turn corner = position.at().minus(offset).plus(Turn.of(way.seatShift(), seats));
+                Turn first = way.turnedOver() ? corner.minus(offset) : corner.plus(offset);
+                assertThat(IntStream.range(0, slots)
+                                .mapToObj(
+                                        slot -> first.plus(Turn.of(slot, slots)).modulo(Turn.FULL)))
+                        .contains(cap.mark(way.mark()));
+            }
+        }
+    }
+
+    @Test
+    void aCapOffItsCornersHasTwiceTheStops() {
+        var cap = new SeatedRetainer(6, 6, Turn.ofDegrees(10), ONE_HOLE);
+
+        assertThat(cap.positions()).hasSize(12);
+        assertThat(cap.smallestGap()).isEqualTo(Turn.ofDegrees(20));
+        assertThat(cap.largestGap()).isEqualTo(Turn.ofDegrees(40));
+        assertThat(new SeatedRetainer(6, 6, Turn.ofDegrees(30), ONE_HOLE).positions())
+                .as("slots midway between the corners: turning it over changes nothing")
+                .hasSize(6);
+        assertThatThrownBy(() -> new SeatedRetainer(6, 6, Turn.ofDegrees(60), ONE_HOLE))
+                .hasMessageContaining("below 60.0°");
     }
 
     @ParameterizedTest

@@ -11,6 +11,7 @@ import oldtallow.core.quantity.OutOfRangeException;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.EnumSource;
 
 /** Bands of the trade: common practice (the product's reference sheet §8). */
 class AfterDriveTest {
@@ -47,6 +48,16 @@ class AfterDriveTest {
                 new HubHeat(hub, Optional.of(other)), day, km, braked, spin, brakeHotter, Optional.empty());
 
         assertThat(after.verdict()).isEqualTo(verdict);
+    }
+
+    /** Only a tight hub's list loosens the nut; every list says what comes next. Common practice. */
+    @ParameterizedTest
+    @EnumSource
+    void saysWhatToLookAtAgain(Verdict verdict) {
+        assertThat(verdict.recheck())
+                .isNotEmpty()
+                .allSatisfy(line -> assertThat(line).endsWith("."));
+        assertThat(verdict.recheck().toString().contains("stop looser")).isEqualTo(verdict.movesTheNut());
     }
 
     /** A hot hub is never called fine, whatever else; only one verdict moves the nut. */

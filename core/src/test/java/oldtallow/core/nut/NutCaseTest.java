@@ -68,7 +68,7 @@ class NutCaseTest {
         assertThat(nutCase.stops().get(2).endPlay().millimetres()).isCloseTo(0.236865, within(5e-7));
         assertThat(nutCase.advice()).isInstanceOfSatisfying(Advice.Take.class, take -> {
             assertThat(take.stop().backOff()).isEqualTo(Turn.ofDegrees(17));
-            assertThat(take.stop().position().engagements()).containsExactly(new Engagement(2, 0));
+            assertThat(take.stop().position().engagements()).containsExactly(new Engagement(2, 0, false));
         });
     }
 
@@ -236,6 +236,38 @@ class NutCaseTest {
         assertThat(rim.millimetres().getLast().degrees()).isBetween(100.0, 120.0);
         assertThat(rim.thousandths().stream().filter(RimScale.Tick::labelled))
                 .allSatisfy(tick -> assertThat(tick.number() % 5).isZero());
+    }
+
+    /** Two nuts: what locking takes is left beforehand; 1-14, 5.0397 µm a degree. */
+    @Test
+    void leavesWhatLockingWillTake() {
+        Length takes = Length.ofThousandths(4);
+        var nutCase = new NutCase(
+                thread(SpindleThread.UNS_1_14),
+                FreeAngleLock.TWO_NUTS,
+                NutReading.atZeroPlay(1, Turn.ZERO),
+                COMMON,
+                null,
+                takes);
+
+        assertThat(nutCase.advice()).isInstanceOfSatisfying(Advice.AnyAngle.class, any -> {
+            assertThat(any.fromDegrees()).isCloseTo(5 * 5.04, within(0.01));
+            assertThat(any.toDegrees()).isCloseTo(9 * 5.04, within(0.01));
+            assertThat(any.measureAgain()).isTrue();
+        });
+        Turn back = Turn.ofDegrees(36);
+        assertThat(nutCase.endPlayAt(back).minus(nutCase.lockedEndPlayAt(back)).thousandths())
+                .isCloseTo(4, within(1e-9));
+        assertThat(new NutCase(
+                                thread(SpindleThread.UNS_1_14),
+                                ONE_HOLE,
+                                NutReading.atZeroPlay(1, Turn.ZERO),
+                                COMMON,
+                                null,
+                                takes)
+                        .lockingTakesUp())
+                .as("a cotter takes nothing")
+                .isEqualTo(Length.ZERO);
     }
 
     private static NutCase on(SpindleThread of, SteppedLock lock, int slotAwayDegrees) {

@@ -47,6 +47,28 @@ class CorrectionTest {
         assertThat(one.words()).startsWith("A thou looser (5°)");
     }
 
+    /** Loose on return: the same step the other way, and never past the window unsaid. */
+    @Test
+    void tightensALooseHubByOneStopAtMost() {
+        var thread = SpindleThread.UNS_1_14.cut(Hand.RIGHT);
+        var twoHoles = new CastleNut(6, List.of(Turn.ZERO, Turn.ofDegrees(90)));
+
+        Correction back =
+                Correction.tighter(Length.ofMillimetres(0.22), thread, twoHoles, EndPlayWindow.COMMON_PRACTICE);
+        assertThat(back.degrees()).isCloseTo(-30, within(1e-9));
+        assertThat(back.leaves().millimetres()).isCloseTo(0.22 - 0.15119, within(1e-5));
+        assertThat(back.words())
+                .startsWith("One stop tighter (30°) leaves 0.07 mm")
+                .endsWith("inside its window.");
+
+        Correction tooFar = Correction.tighter(
+                Length.ofMillimetres(0.16),
+                thread,
+                new CastleNut(6, List.of(Turn.ZERO)),
+                EndPlayWindow.COMMON_PRACTICE);
+        assertThat(tooFar.words()).contains("−0.14 mm").endsWith("look for a finer way on the nut dial.");
+    }
+
     private static Correction looser(double stands, LockPattern lock) {
         return Correction.looser(
                 Length.ofMillimetres(stands),

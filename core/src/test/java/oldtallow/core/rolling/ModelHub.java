@@ -4,11 +4,11 @@ import oldtallow.core.quantity.Force;
 import oldtallow.core.quantity.Length;
 
 /** The reference sheet's model hub "1-14" (§7): insides assumed there, envelope of L68149/L68111 and L44649/L44610. */
-final class ModelHub {
+public final class ModelHub {
 
     static final RollerBearing INNER = new RollerBearing(0.28, 20, 6.3, 10.0, 47.5, 47.4815);
     static final RollerBearing OUTER = new RollerBearing(0.37 / 1.5, 17, 6.1, 9.2, 38.6, 38.64);
-    static final BearingPair PAIR = new BearingPair(INNER, OUTER, 62);
+    public static final BearingPair PAIR = new BearingPair(INNER, OUTER, 62);
 
     private ModelHub() {}
 

@@ -23,7 +23,9 @@ import org.junit.jupiter.params.provider.ValueSource;
 /** "About 20 lbf·in, often misread as foot-pounds": common practice. */
 class TorqueUnitGuardTest {
 
-    private static final TorqueRange TWENTY_INCH_POUNDS = NutSchool.TORQUE_HALF_TURN_TORQUE.finalTorque();
+    private static final TorqueRange TWENTY_INCH_POUNDS =
+            TorqueRange.between(Torque.ofPoundForceInches(15), Torque.ofPoundForceInches(25));
+    private static final TorqueRange FIFTY_FOOT_POUNDS_OR_MORE = TorqueRange.atLeast(Torque.ofPoundForceFeet(50));
 
     @Test
     void questionsInchPoundsEnteredAsFootPounds() {
@@ -40,8 +42,7 @@ class TorqueUnitGuardTest {
 
     @Test
     void questionsFootPoundsEnteredAsInchPounds() {
-        Question question = TorqueUnitGuard.question(
-                        50, POUND_FORCE_INCH, NutSchool.SEAT_AND_FINGER_TIGHT.seatingTorque())
+        Question question = TorqueUnitGuard.question(50, POUND_FORCE_INCH, FIFTY_FOOT_POUNDS_OR_MORE)
                 .orElseThrow();
 
         assertThat(question.doubt()).isEqualTo(Doubt.OTHER_UNIT);
@@ -83,7 +84,7 @@ class TorqueUnitGuardTest {
 
     @Test
     void takesMoreThanFiftyWhereTheSchoolSaysOrMore() {
-        TorqueRange seat = NutSchool.SEAT_AND_FINGER_TIGHT.seatingTorque();
+        TorqueRange seat = FIFTY_FOOT_POUNDS_OR_MORE;
 
         assertThat(TorqueUnitGuard.question(100, POUND_FORCE_FOOT, seat)).isEmpty();
         assertThat(TorqueUnitGuard.question(600, POUND_FORCE_FOOT, seat))

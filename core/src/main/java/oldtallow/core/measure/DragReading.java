@@ -1,0 +1,67 @@
+package oldtallow.core.measure;
+
+import java.util.List;
+import oldtallow.core.quantity.Force;
+import oldtallow.core.quantity.Length;
+import oldtallow.core.quantity.OutOfRangeException;
+import oldtallow.core.quantity.Torque;
+
+/**
+ * Drag by a spring scale at a stud, pulled square to the spoke while the hub turns steadily; the start is always higher.
+ *
+ * <pre>
+ * M = (mean pull − pull with the nut loose) · r          U(M) = 2·r·√( s²/n + 2·(2 % · F)² )
+ * </pre>
+ *
+ * <p>Method: JCGM 100:2008 from memory; that a spring scale is good to 4 % (2 % at k = 1) is common practice.
+ *
+ * @param pulls 1 to 20, each 0 to 300 N
+ * @param radius from the spindle's middle to the stud, 20 to 1000 mm
+ * @param withNutLoose the seal's own, before the nut was set; 0 to 300 N
+ */
+public record DragReading(List<Force> pulls, Length radius, Force withNutLoose) {
+
+    private static final double MOST_PULL = 300;
+    private static final double SCALE = 0.02;
+    private static final double COVERAGE = 2;
+
+    public DragReading {
+        pulls = List.copyOf(pulls);
+        if (pulls.isEmpty() || pulls.size() > 20) {
+            throw new OutOfRangeException("number of pulls", pulls.size(), "1 to 20");
+        }
+        pulls.forEach(pull -> requirePull("rolling drag at a stud", pull));
+        requirePull("drag with the nut loose", withNutLoose);
+        if (!(radius.millimetres() >= 20 && radius.millimetres() <= 1000)) {
+            throw new OutOfRangeException(
+                    "radius of the stud", radius.millimetres() + " mm", "20 to 1000 mm, half the stud circle");
+        }
+    }
+
+    /** Of the bearings alone; below zero where the seal dragged more before than all does now. */
+    public Torque rolling() {
+        return Torque.ofNewtonMetres((mean() - withNutLoose.newtons()) * radius.metres());
+    }
+
+    /** Expanded, k = 2. */
+    public Torque uncertainty() {
+        double mean = mean();
+        int n = pulls.size();
+        double squares = pulls.stream()
+                .mapToDouble(pull -> (pull.newtons() - mean) * (pull.newtons() - mean))
+                .sum();
+        double scatter = n > 1 ? squares / (n - 1) / n : 0;
+        double scale = Math.pow(SCALE * mean, 2) + Math.pow(SCALE * withNutLoose.newtons(), 2);
+        return Torque.ofNewtonMetres(COVERAGE * radius.metres() * Math.sqrt(scatter + scale));
+    }
+
+    private double mean() {
+        return pulls.stream().mapToDouble(Force::newtons).average().orElseThrow();
+    }
+
+    private static void requirePull(String quantity, Force pull) {
+        if (!(pull.newtons() >= 0 && pull.newtons() <= MOST_PULL)) {
+            throw new OutOfRangeException(quantity, pull.newtons() + " N", "0 to 300 N (0 to 67 lbf)");
+        }
+    }
+}

@@ -1,0 +1,90 @@
+package oldtallow.core.rolling;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import oldtallow.core.endplay.EndPlayVerdict;
+import oldtallow.core.endplay.EndPlayWindow;
+import oldtallow.core.fit.HubMaterial;
+import oldtallow.core.measure.WrenchReading.Wrench;
+import oldtallow.core.quantity.Length;
+import oldtallow.core.quantity.Torque;
+import oldtallow.core.sequence.TorqueRange;
+import oldtallow.core.thread.NutFactor;
+import oldtallow.core.thread.ScrewThread;
+
+/**
+ * How far one thing, changed by itself, moves a setting. An estimate.
+ *
+ * @param cause in a few words
+ * @param change of the end play; below zero it tightens
+ * @param leaves the end play then
+ * @param verdict on that
+ */
+public record Sensitivity(String cause, Length change, Length leaves, EndPlayVerdict verdict) {
+
+    /** By eye against a slot, degrees: common practice. */
+    private static final double EYE = 2;
+    /** Drum and hub over the spindle after hard braking, K: an assumption. */
+    private static final double HOT_DRUM = 40;
+
+    private static final Length OTHER_WASHER = Length.ofMillimetres(0.1);
+    /** Greased and dry threads, the ends of Shigley's table 8-15, from memory. */
+    private static final double SLIPPERY = 0.12;
+
+    private static final double DRY = 0.30;
+
+    /**
+     * What can move a setting.
+     *
+     * @param warming of hub and spindle alike on the road, K
+     * @param finalTorque by which zero play was found; empty where it was felt
+     */
+    public static List<Sensitivity> of(
+            BearingPair pair,
+            ScrewThread thread,
+            EndPlayWindow window,
+            Length setting,
+            double warming,
+            Optional<TorqueRange> finalTorque) {
+        List<Sensitivity> all = new ArrayList<>();
+        var iron = new ThermalPlay(pair, HubMaterial.GREY_IRON, pair.betweenRollers());
+        var aluminium = new ThermalPlay(pair, HubMaterial.ALUMINIUM, pair.betweenRollers());
+        all.add(one("warm on the road, iron hub", iron.change(warming, warming), setting, window));
+        all.add(one("warm on the road, aluminium hub", aluminium.change(warming, warming), setting, window));
+        all.add(one(
+                String.format(Locale.ROOT, "drum and hub %.0f °C hotter than the spindle", HOT_DRUM),
+                iron.change(warming + HOT_DRUM, warming),
+                setting,
+                window));
+        all.add(one(
+                String.format(Locale.ROOT, "nut read %.0f° wrong by eye", EYE),
+                thread.pitch().times(EYE / 360),
+                setting,
+                window));
+        finalTorque.ifPresent(asked -> {
+            Torque least = asked.least().times(1 - Wrench.of(asked.least()).deviation());
+            Torque most = asked.most().times(1 + Wrench.of(asked.most()).deviation());
+            Length tight = pair.approach(new NutFactor(SLIPPERY).force(most, thread.nominalDiameter()));
+            Length slack = pair.approach(new NutFactor(DRY).force(least, thread.nominalDiameter()));
+            // zero play is taken where the wrench stops; the bearings give that much, so it stands tighter than felt
+            all.add(one("greased thread, wrench pulled to its most", tight.times(-1), setting, window));
+            all.add(one("dry thread, wrench pulled to its least", slack.times(-1), setting, window));
+        });
+        all.add(one(
+                String.format(
+                        Locale.ROOT,
+                        "washer 0.1 mm thicker: every stop comes %.0f° sooner",
+                        thread.degreesFor(OTHER_WASHER)),
+                Length.ZERO,
+                setting,
+                window));
+        return List.copyOf(all);
+    }
+
+    private static Sensitivity one(String cause, Length change, Length setting, EndPlayWindow window) {
+        Length leaves = setting.plus(change);
+        return new Sensitivity(cause, change, leaves, window.judge(leaves));
+    }
+}

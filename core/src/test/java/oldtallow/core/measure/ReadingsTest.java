@@ -1,0 +1,129 @@
+package oldtallow.core.measure;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.List;
+import java.util.stream.DoubleStream;
+import oldtallow.core.endplay.EndPlayWindow;
+import oldtallow.core.quantity.Force;
+import oldtallow.core.quantity.Length;
+import oldtallow.core.quantity.Torque;
+import oldtallow.core.rolling.ModelHub;
+import oldtallow.core.rolling.RockReading;
+import oldtallow.core.rolling.TyrePlay;
+import oldtallow.core.sequence.TorqueRange;
+import oldtallow.core.thread.Hand;
+import oldtallow.core.thread.ScrewThread;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+/** Readings that are not a dial indicator's. Vectors of the product's reference sheet, §9, recomputed there. */
+class ReadingsTest {
+
+    private static final TyrePlay TYRE = new TyrePlay(ModelHub.PAIR, Length.ofMillimetres(330));
+
+    @Test
+    void turnsRockIntoEndPlay() {
+        var rock = new RockReading(TYRE, Length.ofMillimetres(0.48301), Length.ofMillimetres(0.02));
+
+        assertThat(rock.endPlay().millimetres()).isCloseTo(0.127, within(1e-4));
+        assertThat(TYRE.pushPull(rock.endPlay()).millimetres()).isCloseTo(0.48301, within(1e-12));
+        assertThat(rock.uncertainty().millimetres())
+                .isCloseTo(Math.hypot(0.02 / 3.8032, 0.15 * rock.endPlay().millimetres()), within(1e-5));
+    }
+
+    /** A rule read to half a millimetre cannot tell a window of a tenth: it proves looseness only. */
+    @Test
+    void aRuleAtTheTyreProvesLoosenessOnly() {
+        Length rule = Length.ofMillimetres(0.5);
+
+        assertThat(new RockReading(TYRE, Length.ofMillimetres(0.3), rule).decide(EndPlayWindow.COMMON_PRACTICE))
+                .isEqualTo(Decision.TOO_CLOSE);
+        assertThat(new RockReading(TYRE, Length.ofMillimetres(2), rule).decide(EndPlayWindow.COMMON_PRACTICE))
+                .isEqualTo(Decision.TOO_MUCH);
+    }
+
+    @ParameterizedTest
+    @CsvSource({"20, 57.15, 1.143", "8.896443, 57.15, 0.50843", "6.672332, 330.2, 2.20320"})
+    void turnsAPullIntoTorque(double newtons, double radius, double torque) {
+        assertThat(drag(radius, 0, newtons).rolling().newtonMetres()).isCloseTo(torque, within(1e-5));
+    }
+
+    @Test
+    void takesTheSealOff() {
+        DragReading drag = drag(57.15, 8, 20, 21, 19);
+
+        assertThat(drag.rolling().newtonMetres()).isCloseTo(12 * 0.05715, within(1e-9));
+        double scatter = 1.0 / 3;
+        double scale = Math.pow(0.4, 2) + Math.pow(0.16, 2);
+        assertThat(drag.uncertainty().newtonMetres()).isCloseTo(2 * 0.05715 * Math.sqrt(scatter + scale), within(1e-9));
+    }
+
+    @Test
+    void refusesPullsNoScaleShows() {
+        assertThatThrownBy(() -> drag(57.15, 0, 500)).hasMessageContaining("rolling drag");
+        assertThatThrownBy(() -> drag(5, 0, 20)).hasMessageContaining("radius of the stud");
+    }
+
+    /** Permissible deviations of ISO 6789, from memory: 4 % above 10 N·m, 6 % up to it. */
+    @ParameterizedTest
+    @CsvSource({"68, LARGE, 2.72", "10, SMALL, 0.6", "1.5, FINGERS, 0.75"})
+    void knowsWhatWrenchesAreGoodFor(double torque, WrenchReading.Wrench wrench, double uncertainty) {
+        assertThat(new WrenchReading(Torque.ofNewtonMetres(torque), wrench)
+                        .uncertainty()
+                        .newtonMetres())
+                .isCloseTo(uncertainty, within(1e-9));
+    }
+
+    @Test
+    void holdsATorqueAgainstWhatTheStepAsks() {
+        TorqueRange twenty = TorqueRange.between(Torque.ofPoundForceInches(15), Torque.ofPoundForceInches(25));
+        TorqueRange fiftyOrMore = TorqueRange.atLeast(Torque.ofPoundForceFeet(50));
+
+        TorqueRange thirty = TorqueRange.about(Torque.ofPoundForceFeet(30));
+
+        assertThat(pulled(Torque.ofNewtonMetres(40.7)).decide(thirty)).isEqualTo(Decision.INSIDE);
+        assertThat(pulled(Torque.ofNewtonMetres(43)).decide(thirty)).isEqualTo(Decision.TOO_CLOSE);
+        assertThat(pulled(Torque.ofPoundForceInches(20)).decide(twenty)).isEqualTo(Decision.INSIDE);
+        assertThat(pulled(Torque.ofPoundForceFeet(20)).decide(twenty)).isEqualTo(Decision.TOO_MUCH);
+        assertThat(pulled(Torque.ofPoundForceFeet(50)).decide(fiftyOrMore)).isEqualTo(Decision.INSIDE);
+        assertThat(pulled(Torque.ofPoundForceFeet(400)).decide(fiftyOrMore)).isEqualTo(Decision.INSIDE);
+        assertThat(pulled(Torque.ofPoundForceFeet(30)).decide(fiftyOrMore)).isEqualTo(Decision.TOO_LITTLE);
+    }
+
+    /** 1-14 UNS: 5.0397 µm a degree, reference sheet §2. */
+    @Test
+    void carriesAnAngleReadByEyeToEndPlay() {
+        var angle = new AngleReading(ScrewThread.ofThreadsPerInch(14, Hand.RIGHT, Length.ofInches(1)), 17, 2);
+
+        assertThat(angle.travel().millimetres()).isCloseTo(0.085675, within(1e-6));
+        assertThat(angle.uncertainty().micrometres()).isCloseTo(2 * 5.0397, within(1e-3));
+    }
+
+    @Test
+    void learnsFromTheLatestFiveOnly() {
+        List<Length> changes = DoubleStream.of(0.04, 0.05, 0.06, 0.05, 0.05, 0.4)
+                .mapToObj(Length::ofMillimetres)
+                .toList();
+
+        Learned learned = Learned.from(changes).orElseThrow();
+        assertThat(learned.mean().millimetres()).isCloseTo(0.05, within(1e-12));
+        assertThat(learned.spread().millimetres()).isCloseTo(0.02, within(1e-12));
+        assertThat(learned.times()).isEqualTo(5);
+        assertThat(Learned.from(List.of())).isEmpty();
+    }
+
+    private static WrenchReading pulled(Torque torque) {
+        return new WrenchReading(torque, WrenchReading.Wrench.of(torque));
+    }
+
+    private static DragReading drag(double radius, double seal, double... pulls) {
+        return new DragReading(
+                DoubleStream.of(pulls).mapToObj(Force::ofNewtons).toList(),
+                Length.ofMillimetres(radius),
+                Force.ofNewtons(seal));
+    }
+}
