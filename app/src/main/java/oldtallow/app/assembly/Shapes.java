@@ -10,6 +10,7 @@ import oldtallow.app.fitted.FittedPart;
 import oldtallow.app.fitted.PartPlace;
 import oldtallow.app.platform.FieldErrors;
 import oldtallow.app.register.WheelEndBuild;
+import oldtallow.app.school.NutSchools;
 import oldtallow.core.bearing.BearingSet;
 import oldtallow.core.bearing.SetDesignation;
 import oldtallow.core.hub.Fastening;
@@ -24,9 +25,11 @@ import org.springframework.stereotype.Component;
 class Shapes {
 
     private final Catalogue catalogue;
+    private final NutSchools schools;
 
-    Shapes(Catalogue catalogue) {
+    Shapes(Catalogue catalogue, NutSchools schools) {
         this.catalogue = catalogue;
+        this.schools = schools;
     }
 
     /** The bearings of a wheel end as far as they are known. */
@@ -55,6 +58,10 @@ class Shapes {
     /** The shape; what cannot go together is noted under {@code path}. */
     @Nullable
     WheelEndShape check(WheelEndBuild build, Bearings bearings, String path, FieldErrors errors) {
+        if (schools.find(build.school()).isEmpty()) {
+            errors.add(
+                    path + "school", build.school().value(), "is no school of this workshop; choose one of the list");
+        }
         Map<String, String> fields = new HashMap<>();
         Arrays.stream(HubDimension.values())
                 .forEach(dimension -> fields.put(dimension.words(), path + "dimensions." + dimension));

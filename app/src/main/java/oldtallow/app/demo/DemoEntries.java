@@ -33,6 +33,7 @@ import oldtallow.core.hub.HubDimension;
 import oldtallow.core.hub.HubPreset;
 import oldtallow.core.quantity.Length;
 import oldtallow.core.quantity.Torque;
+import oldtallow.core.sequence.SchoolId;
 import oldtallow.core.thread.Hand;
 import oldtallow.core.thread.SpindleThread;
 import org.jspecify.annotations.Nullable;
@@ -105,7 +106,7 @@ final class DemoEntries {
                 thread.designation(),
                 thread.cut(Hand.RIGHT),
                 errors.require(hub.lock().toLock("lock", errors)),
-                hub.school(),
+                new SchoolId(hub.school()),
                 HubPreset.of(hub.construction()).fittings(),
                 sizes);
         return new HubEntry(

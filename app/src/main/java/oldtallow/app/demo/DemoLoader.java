@@ -176,7 +176,8 @@ class DemoLoader implements ApplicationRunner {
                 demo.torque() == null
                         ? null
                         : new FinalTorque(demo.torque().number(), demo.torque().unit(), false),
-                demo.note() == null ? "" : demo.note());
+                demo.note() == null ? "" : demo.note(),
+                null);
     }
 
     private SignedIn called(String name) {

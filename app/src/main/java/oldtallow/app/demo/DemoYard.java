@@ -16,7 +16,6 @@ import oldtallow.core.figure.FigureKind;
 import oldtallow.core.hub.Construction;
 import oldtallow.core.hub.HubDimension;
 import oldtallow.core.job.Scope;
-import oldtallow.core.sequence.NutSchool;
 import oldtallow.core.store.StockKind;
 import org.jspecify.annotations.Nullable;
 
@@ -114,7 +113,7 @@ record DemoYard(
             String thread,
             LockForm lock,
             @Nullable Double washerMillimetres,
-            NutSchool school,
+            String school,
             String inboard,
             String outboard,
             List<DemoSize> measured,

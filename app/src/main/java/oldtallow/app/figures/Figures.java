@@ -17,6 +17,7 @@ import oldtallow.app.platform.FieldErrors;
 import oldtallow.app.register.Register;
 import oldtallow.app.register.Rig;
 import oldtallow.app.register.WheelEnd;
+import oldtallow.app.school.NutSchools;
 import oldtallow.app.walls.Asker;
 import oldtallow.app.walls.Role;
 import oldtallow.core.endplay.EndPlayWindow;
@@ -43,11 +44,13 @@ public class Figures {
 
     private final FigureStore store;
     private final Register register;
+    private final NutSchools schools;
     private final ApplicationEventPublisher events;
 
-    Figures(FigureStore store, Register register, ApplicationEventPublisher events) {
+    Figures(FigureStore store, Register register, NutSchools schools, ApplicationEventPublisher events) {
         this.store = store;
         this.register = register;
+        this.schools = schools;
         this.events = events;
     }
 
@@ -110,6 +113,9 @@ public class Figures {
     @Transactional
     public void file(Place place, int version, GoverningFigure<FigureValue> figure) {
         check(place, figure);
+        if (figure.value() instanceof FigureValue.NutSequence sequence) {
+            schools.require(sequence.school());
+        }
         if (!store.put(Asker.now().workshopId(), place, version, figure)) {
             throw ConflictException.staleEdit("this figure");
         }

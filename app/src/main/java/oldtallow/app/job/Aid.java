@@ -2,6 +2,7 @@ package oldtallow.app.job;
 
 import java.util.Optional;
 import java.util.stream.Stream;
+import oldtallow.core.sequence.StepKind;
 
 /** What the bench works out beside a step. */
 public enum Aid {
@@ -23,12 +24,31 @@ public enum Aid {
     CAP("close.cap"),
     /** Which way round, and what may touch it. */
     SEAL("hub.seal"),
-    SEAL_SLEEVE("hub.seal-sleeve");
+    SEAL_SLEEVE("hub.seal-sleeve"),
+    SEAT("nut.seat", StepKind.SEAT),
+    RELEASE("nut.release", StepKind.RELEASE),
+    FINE("nut.fine", StepKind.FINAL),
+    STOP("nut.stop", StepKind.BACK_OFF_TO_STOP),
+    PLAY("nut.play", StepKind.LOCK_AND_CHECK),
+    PLAY_LOCKED("close.play-locked", StepKind.LOCK_AND_CHECK),
+    FULL_TORQUE("nut.full-torque", StepKind.FINAL);
 
     private final String step;
+    private final Optional<StepKind> sequence;
 
     Aid(String step) {
         this.step = step;
+        this.sequence = Optional.empty();
+    }
+
+    Aid(String step, StepKind sequence) {
+        this.step = step;
+        this.sequence = Optional.of(sequence);
+    }
+
+    /** Which steps of the nut sequence are done there; empty elsewhere. */
+    public Optional<StepKind> sequence() {
+        return sequence;
     }
 
     /** What is worked out at a step; empty where nothing is. */

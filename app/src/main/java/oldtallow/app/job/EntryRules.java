@@ -25,10 +25,12 @@ final class EntryRules {
 
     private final JobBench bench;
     private final boolean isMechanic;
+    private final JobSequences sequences;
 
-    EntryRules(JobBench bench, boolean isMechanic) {
+    EntryRules(JobBench bench, boolean isMechanic, JobSequences sequences) {
         this.bench = bench;
         this.isMechanic = isMechanic;
+        this.sequences = sequences;
     }
 
     /** The entry to write down; throws where it cannot be. */
@@ -90,6 +92,24 @@ final class EntryRules {
                         "thickener",
                         greased.grease().thickener().words(),
                         "must be known of a new grease; it stands on the tin or its data sheet");
+                yield sent;
+            }
+            case JobEntry.SchoolChosen chosen -> {
+                sequences.requireFit(bench, chosen.school());
+                yield sent;
+            }
+            case JobEntry.CupMoved(var cups, String what) -> {
+                refuseUnless(
+                        !cups.isEmpty() && bench.cupsFitted().containsAll(cups),
+                        "cups",
+                        cups,
+                        "went in on no step of this job: one that moves now is loose in its bore. Change the scope to"
+                                + " renew the bearings, and look at the bore");
+                refuseUnless(
+                        what.length() <= MOST_WORDS,
+                        "what",
+                        what.length() + " characters",
+                        "must be at most " + MOST_WORDS + " characters");
                 yield sent;
             }
             case JobEntry.PhotoTaken photo -> {
@@ -167,6 +187,7 @@ final class EntryRules {
         if (sent.checksMet().stream().anyMatch(id -> id.endsWith(SEATED))) {
             checkGaps(sent.readings(), errors);
         }
+        sequences.check(bench, sent, errors);
         errors.throwIfAny();
         return sent;
     }

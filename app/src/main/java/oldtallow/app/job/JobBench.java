@@ -31,6 +31,7 @@ import oldtallow.core.look.Diagnosis;
 import oldtallow.core.look.FirstLook;
 import oldtallow.core.look.HubHeat;
 import oldtallow.core.part.Part;
+import oldtallow.core.sequence.SchoolId;
 import oldtallow.core.step.Check;
 import oldtallow.core.step.PartMove;
 import oldtallow.core.step.ReadingKind;
@@ -45,6 +46,7 @@ import oldtallow.core.step.Supply;
  * @param rest steps still to do
  * @param waivedChecks ids of checks a mechanic let go
  * @param greased which grease goes in; empty until somebody says
+ * @param school by which the nut is set, where somebody chose one on this job
  * @param waits what it waits for; empty while work goes on
  */
 public record JobBench(
@@ -60,7 +62,17 @@ public record JobBench(
         Optional<FirstLooked> firstLook,
         Map<Item, Judged> judged,
         Optional<Greased> greased,
+        Optional<SchoolId> school,
         Optional<Waits> waits) {
+
+    private static final Set<Part> SETS_THE_PLAY = EnumSet.of(
+            Part.INBOARD_CUP,
+            Part.OUTBOARD_CUP,
+            Part.INBOARD_CONE,
+            Part.OUTBOARD_CONE,
+            Part.WASHER,
+            Part.NUT,
+            Part.HUB);
 
     /** A step that was done, as the plan had it then. */
     public record Done(Step step, JobEntry.StepDone entry, Recorded recorded) {}
@@ -81,6 +93,30 @@ public record JobBench(
                 .flatMap(step -> step.checks().stream())
                 .filter(check -> check.must() && !metChecks.contains(check.id()) && !waivedChecks.contains(check.id()))
                 .toList();
+    }
+
+    /** Cups that were put in on this job. */
+    public Set<Part> cupsFitted() {
+        Set<Part> fitted = EnumSet.noneOf(Part.class);
+        done.stream()
+                .flatMap(one -> one.step().moves().stream())
+                .filter(move -> move.kind() != PartMove.Kind.REMOVE)
+                .map(PartMove::part)
+                .filter(part -> part == Part.INBOARD_CUP || part == Part.OUTBOARD_CUP)
+                .forEach(fitted::add);
+        return fitted;
+    }
+
+    /** Parts that run in this hub and do not go back as they were. */
+    public Set<Part> renewedInPlan() {
+        Set<Part> renewed = EnumSet.noneOf(Part.class);
+        plan.steps().stream()
+                .flatMap(step -> step.moves().stream())
+                .filter(move -> move.kind() == PartMove.Kind.RENEW || move.kind() == PartMove.Kind.FIT)
+                .map(PartMove::part)
+                .filter(SETS_THE_PLAY::contains)
+                .forEach(renewed::add);
+        return renewed;
     }
 
     /** Whether it has put grease into the hub. */
@@ -151,6 +187,8 @@ public record JobBench(
         private final List<FirstLooked> looks = new ArrayList<>(1);
         private final Map<Item, Judged> judged = new EnumMap<>(Item.class);
         private final List<Greased> greased = new ArrayList<>(1);
+        private final List<SchoolId> school = new ArrayList<>(1);
+        private final Set<Part> reopened = EnumSet.noneOf(Part.class);
         private final List<Waits> waits = new ArrayList<>(1);
 
         Reading(Job job, WheelEnd end) {
@@ -170,7 +208,7 @@ public record JobBench(
                 }
             }
             List<Step> steps = done.stream().map(Done::step).toList();
-            List<Step> rest = Replan.rest(plan, steps);
+            List<Step> rest = Replan.rest(plan, steps, reopened);
             // what is done again is checked again
             rest.forEach(step -> step.checks().forEach(check -> met.remove(check.id())));
             return new JobBench(
@@ -186,6 +224,7 @@ public record JobBench(
                     looks.stream().reduce((earlier, later) -> later),
                     Map.copyOf(judged),
                     greased.stream().findFirst(),
+                    school.stream().findFirst(),
                     waits.stream().findFirst());
         }
 
@@ -213,7 +252,10 @@ public record JobBench(
         private void read(Recorded recorded, Plan plan) {
             switch (recorded.entry()) {
                 case JobEntry.StepDone one -> {
-                    plan.find(one.stepId()).ifPresent(step -> done.add(new Done(step, one, recorded)));
+                    plan.find(one.stepId()).ifPresent(step -> {
+                        done.add(new Done(step, one, recorded));
+                        step.moves().forEach(move -> reopened.remove(move.part()));
+                    });
                     met.addAll(one.checksMet());
                 }
                 case JobEntry.Added one -> met.addAll(one.checksMet());
@@ -224,6 +266,11 @@ public record JobBench(
                     greased.clear();
                     greased.add(one);
                 }
+                case JobEntry.SchoolChosen one -> {
+                    school.clear();
+                    school.add(one.id());
+                }
+                case JobEntry.CupMoved(Set<Part> cups, String what) -> reopen(cups);
                 case Waits one -> {
                     waits.clear();
                     waits.add(one);
@@ -237,6 +284,13 @@ public record JobBench(
             if (!done.isEmpty() && done.getLast().step().id().equals(stepId)) {
                 done.removeLast().step().checks().forEach(check -> met.remove(check.id()));
             }
+        }
+
+        /** The cups went in, but not home: putting them in counts no longer, and they are to be reached again. */
+        private void reopen(Set<Part> cups) {
+            done.removeIf(one -> one.step().moves().stream()
+                    .anyMatch(move -> move.kind() != PartMove.Kind.REMOVE && cups.contains(move.part())));
+            reopened.addAll(cups);
         }
 
         private void renewBrief() {

@@ -13,6 +13,7 @@ import oldtallow.core.judge.Looked;
 import oldtallow.core.judge.Verdict.Outcome;
 import oldtallow.core.look.Seen;
 import oldtallow.core.part.Part;
+import oldtallow.core.sequence.SchoolId;
 import oldtallow.core.step.ReadingKind;
 import org.jspecify.annotations.Nullable;
 
@@ -107,6 +108,27 @@ public sealed interface JobEntry {
      * @param batch may be empty
      */
     record Greased(Grease grease, String batch) implements JobEntry {}
+
+    /** By which school the nut is set on this job; the latest counts. */
+    record SchoolChosen(String school) implements JobEntry {
+
+        SchoolId id() {
+            return new SchoolId(school);
+        }
+    }
+
+    /**
+     * Something moved under the wrench while the nut was seated: these cups were not home. What lies over them comes off
+     * again.
+     *
+     * @param what was felt; may be empty
+     */
+    record CupMoved(Set<Part> cups, String what) implements JobEntry {
+
+        public CupMoved {
+            cups = Set.copyOf(cups);
+        }
+    }
 
     /** A photo was taken at a step. */
     record PhotoTaken(String stepId, UUID photoId) implements JobEntry {}

@@ -45,6 +45,7 @@ public class Jobs {
     private final Beforehand known;
     private final NutSettings settings;
     private final GreaseFills greasings;
+    private final JobSequences sequences;
     private final Clock clock;
 
     Jobs(
@@ -53,12 +54,14 @@ public class Jobs {
             Beforehand known,
             NutSettings settings,
             GreaseFills greasings,
+            JobSequences sequences,
             Clock clock) {
         this.store = store;
         this.register = register;
         this.known = known;
         this.settings = settings;
         this.greasings = greasings;
+        this.sequences = sequences;
         this.clock = clock;
     }
 
@@ -189,7 +192,7 @@ public class Jobs {
         if (bench.job().state().isOver()) {
             throw new ConflictException("This job is over. Open a new one on the wheel end.");
         }
-        JobEntry entry = new EntryRules(bench, person.role() != Role.APPRENTICE).admit(sent.entry());
+        JobEntry entry = new EntryRules(bench, person.role() != Role.APPRENTICE, sequences).admit(sent.entry());
         var admitted = new NewEntry(sent.id(), entry);
         append(person, jobId, bench.entries().size() + 1, admitted);
         follow(person, bench, entry);

@@ -21,6 +21,7 @@ final class LockWords {
             case SeatedRetainer retainer ->
                 retainer.slots() + "-slot retainer on a "
                         + (retainer.seats() == 6 ? "hex" : "twelve-point") + " nut, "
+                        + (retainer.offset().equals(Turn.ZERO) ? "" : degrees(retainer.offset()) + " off its corners, ")
                         + marks("hole", retainer.holes());
             case TangWasher washer -> "tang washer, " + washer.flats() + " flats, " + marks("tang", washer.tangs());
             case LockPlate plate ->

@@ -3,10 +3,11 @@ package oldtallow.app.nut;
 import java.math.BigDecimal;
 import java.time.Instant;
 import java.util.UUID;
+import oldtallow.core.measure.DialReadings;
 import oldtallow.core.nut.NutReading;
 import oldtallow.core.quantity.Length;
 import oldtallow.core.quantity.TorqueUnit;
-import oldtallow.core.sequence.NutSchool;
+import oldtallow.core.sequence.SchoolId;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -17,17 +18,19 @@ import org.jspecify.annotations.Nullable;
  * @param measuredEndPlay after locking, where it was measured
  * @param finalTorque pulled for the fine setting, where a wrench was used
  * @param note reason for anything unusual; may be empty
+ * @param readings of which {@code measuredEndPlay} is the outcome; null where only that was sent
  */
 public record NewNutSetting(
         UUID id,
         UUID wheelEndId,
         Instant setAt,
-        NutSchool school,
+        SchoolId school,
         NutReading reading,
         BigDecimal backOffDegrees,
         @Nullable Length measuredEndPlay,
         @Nullable FinalTorque finalTorque,
-        String note) {
+        String note,
+        @Nullable DialReadings readings) {
 
     /**
      * The torque of the fine setting.

@@ -8,6 +8,7 @@ import oldtallow.core.endplay.EndPlayWindow;
 import oldtallow.core.figure.GoverningFigure;
 import oldtallow.core.quantity.Length;
 import oldtallow.core.thread.ScrewThread;
+import org.jspecify.annotations.Nullable;
 
 /**
  * A setting on record, with all that was true of its wheel end then.
@@ -18,6 +19,8 @@ import oldtallow.core.thread.ScrewThread;
  * @param engagedMarks holes or tangs that met, from 1; empty on a lock that holds anywhere
  * @param endPlay worked out from the angle
  * @param verdict on the measured end play, or on the worked-out one where none was measured
+ * @param uncertainty of the measured end play, k = 2; null where none was measured
+ * @param certain false where that leaves it open whether it is inside its window
  */
 public record NutSetting(
         NewNutSetting reported,
@@ -30,4 +33,6 @@ public record NutSetting(
         List<Integer> engagedMarks,
         Length endPlay,
         EndPlayVerdict verdict,
-        GoverningFigure<EndPlayWindow> window) {}
+        GoverningFigure<EndPlayWindow> window,
+        @Nullable Length uncertainty,
+        boolean certain) {}

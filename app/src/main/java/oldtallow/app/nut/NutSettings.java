@@ -7,16 +7,20 @@ import java.time.Clock;
 import java.util.Collection;
 import java.util.HexFormat;
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
 import oldtallow.app.figures.Figures;
 import oldtallow.app.platform.ConflictException;
 import oldtallow.app.platform.NotFoundException;
 import oldtallow.app.register.Register;
 import oldtallow.app.register.WheelEnd;
+import oldtallow.app.school.NutSchools;
 import oldtallow.app.walls.Asker;
 import oldtallow.app.walls.SignedIn;
 import oldtallow.app.workshop.Workshops;
 import oldtallow.core.figure.GoverningFigure;
+import oldtallow.core.lock.FreeAngleLock;
+import oldtallow.core.measure.Learned;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.security.access.prepost.PreAuthorize;
 import org.springframework.stereotype.Service;
@@ -29,6 +33,7 @@ public class NutSettings {
     private final NutSettingStore store;
     private final Register register;
     private final Figures figures;
+    private final NutSchools schools;
     private final Workshops workshops;
     private final ApplicationEventPublisher events;
     private final Clock clock;
@@ -37,12 +42,14 @@ public class NutSettings {
             NutSettingStore store,
             Register register,
             Figures figures,
+            NutSchools schools,
             Workshops workshops,
             ApplicationEventPublisher events,
             Clock clock) {
         this.store = store;
         this.register = register;
         this.figures = figures;
+        this.schools = schools;
         this.workshops = workshops;
         this.events = events;
         this.clock = clock;
@@ -65,7 +72,12 @@ public class NutSettings {
             return new Saved(sameOrConflict(earlier.get(), fingerprint), false);
         }
         NutSetting setting = SettingJudge.judge(
-                reported, Asker.now(), end, GoverningFigure.governing(figures.endPlay(end)), clock.instant());
+                reported,
+                schools.require(reported.school()),
+                Asker.now(),
+                end,
+                GoverningFigure.governing(figures.endPlay(end)),
+                clock.instant());
         boolean added = store.add(workshopId, setting, fingerprint);
         tell(end);
         var kept = store.find(workshopId, reported.id())
@@ -81,6 +93,18 @@ public class NutSettings {
     public List<SettingSummary> of(UUID wheelEndId) {
         return store.ofWheelEnd(
                 workshops.currentId(), register.wheelEnd(wheelEndId).id());
+    }
+
+    /** What locking took at this wheel end whenever the play was measured after it; empty where it never was. */
+    @Transactional(readOnly = true)
+    public Optional<Learned> takenByLocking(WheelEnd end) {
+        if (end.nut().lock() != FreeAngleLock.TWO_NUTS) {
+            return Optional.empty();
+        }
+        return Learned.from(store.ofWheelEnd(workshops.currentId(), end.id()).stream()
+                .flatMap(setting -> setting.takenByLocking().stream())
+                .filter(taken -> !taken.isNegative())
+                .toList());
     }
 
     /** A mechanic answers for an apprentice's setting; signing twice changes nothing. */
@@ -124,7 +148,9 @@ public class NutSettings {
 
     private static String fingerprint(NewNutSetting reported) {
         try {
-            byte[] text = reported.toString().getBytes(StandardCharsets.UTF_8);
+            // a setting sent again by a device that knows no readings is still the same one
+            String sent = reported.toString().replace(", readings=null]", "]");
+            byte[] text = sent.getBytes(StandardCharsets.UTF_8);
             return HexFormat.of().formatHex(MessageDigest.getInstance("SHA-256").digest(text));
         } catch (NoSuchAlgorithmException e) {
             throw new IllegalStateException("every JVM has SHA-256", e);

@@ -5,6 +5,7 @@ import java.time.Instant;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import oldtallow.app.nut.NewNutSetting.FinalTorque;
 import oldtallow.app.platform.FieldErrors;
 import oldtallow.app.register.SpindleNut;
@@ -16,10 +17,13 @@ import oldtallow.core.figure.GoverningFigure;
 import oldtallow.core.lock.Engagement;
 import oldtallow.core.lock.FreeAngleLock;
 import oldtallow.core.lock.SteppedLock;
+import oldtallow.core.measure.DialReadings;
 import oldtallow.core.nut.NutCase;
 import oldtallow.core.nut.Stop;
 import oldtallow.core.quantity.Length;
 import oldtallow.core.quantity.Turn;
+import oldtallow.core.sequence.NutSchool;
+import oldtallow.core.sequence.TorqueRange;
 import oldtallow.core.sequence.TorqueUnitGuard;
 import org.jspecify.annotations.Nullable;
 
@@ -34,26 +38,33 @@ final class SettingJudge {
     private static final Instant EARLIEST = Instant.parse("1950-01-01T00:00:00Z");
 
     private final NewNutSetting reported;
+    private final NutSchool school;
     private final WheelEnd end;
     private final NutCase nutCase;
     private final FieldErrors errors;
 
-    private SettingJudge(NewNutSetting reported, WheelEnd end, NutCase nutCase, FieldErrors errors) {
+    private SettingJudge(NewNutSetting reported, NutSchool school, WheelEnd end, NutCase nutCase, FieldErrors errors) {
         this.reported = reported;
+        this.school = school;
         this.end = end;
         this.nutCase = nutCase;
         this.errors = errors;
     }
 
     static NutSetting judge(
-            NewNutSetting reported, SignedIn by, WheelEnd end, GoverningFigure<EndPlayWindow> window, Instant now) {
+            NewNutSetting reported,
+            NutSchool school,
+            SignedIn by,
+            WheelEnd end,
+            GoverningFigure<EndPlayWindow> window,
+            Instant now) {
         var errors = new FieldErrors();
         SpindleNut nut = end.nut();
         @Nullable
         NutCase nutCase = errors.at(
                 "reading.mark",
                 () -> new NutCase(nut.thread(), nut.lock(), reported.reading(), window, nut.washerThickness()));
-        return new SettingJudge(reported, end, errors.require(nutCase), errors).judge(by, now);
+        return new SettingJudge(reported, school, end, errors.require(nutCase), errors).judge(by, now);
     }
 
     private NutSetting judge(SignedIn by, Instant now) {
@@ -86,6 +97,7 @@ final class SettingJudge {
         }
         Length worked = errors.require(endPlay);
         EndPlayVerdict verdict = verdict(worked);
+        Optional<DialReadings> dial = dial();
         errors.throwIfAny();
         return new NutSetting(
                 reported,
@@ -98,7 +110,10 @@ final class SettingJudge {
                 marks,
                 worked,
                 verdict,
-                nutCase.window());
+                nutCase.window(),
+                dial.map(DialReadings::uncertainty).orElse(null),
+                dial.map(read -> read.decide(nutCase.window().value()).isCertain())
+                        .orElse(true));
     }
 
     private void checkNoteAndTime(Instant now) {
@@ -114,15 +129,27 @@ final class SettingJudge {
         }
     }
 
+    /** The readings of the measured play; one alone where only the outcome was sent. */
+    private Optional<DialReadings> dial() {
+        @Nullable Length measured = reported.measuredEndPlay();
+        if (reported.readings() != null) {
+            return Optional.of(reported.readings());
+        }
+        return measured == null
+                ? Optional.empty()
+                : Optional.ofNullable(errors.at(
+                        "measuredEndPlay",
+                        () -> new DialReadings(List.of(measured), Length.ZERO, DialReadings.USUAL_GRADUATION)));
+    }
+
     private void checkTorque() {
         @Nullable FinalTorque torque = reported.finalTorque();
-        if (torque == null) {
+        Optional<TorqueRange> asked = school.finalTorque();
+        if (torque == null || asked.isEmpty()) {
             return;
         }
         var question = errors.at(
-                "finalTorque.number",
-                () -> TorqueUnitGuard.question(
-                        torque.number(), torque.unit(), reported.school().finalTorque()));
+                "finalTorque.number", () -> TorqueUnitGuard.question(torque.number(), torque.unit(), asked.get()));
         if (question != null && question.isPresent() && !torque.confirmed()) {
             errors.add(
                     "finalTorque.confirmed",

@@ -2,13 +2,14 @@ package oldtallow.app.nut;
 
 import java.time.Instant;
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
 import oldtallow.core.endplay.EndPlayVerdict;
 import oldtallow.core.endplay.EndPlayWindow;
 import oldtallow.core.figure.GoverningFigure;
 import oldtallow.core.quantity.Length;
 import oldtallow.core.quantity.Torque;
-import oldtallow.core.sequence.NutSchool;
+import oldtallow.core.sequence.SchoolId;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -17,6 +18,8 @@ import org.jspecify.annotations.Nullable;
  * @param needsSignOff whether an apprentice made it
  * @param signedOffBy the mechanic who answers for it; null while it waits, or where none is needed
  * @param looserDegrees from where the nut stood to the mark looked at
+ * @param uncertainty of the measured end play, k = 2; null where none was measured
+ * @param certain false where that leaves it open whether it is inside its window
  */
 public record SettingSummary(
         UUID id,
@@ -25,7 +28,7 @@ public record SettingSummary(
         String setBy,
         boolean needsSignOff,
         @Nullable String signedOffBy,
-        NutSchool school,
+        SchoolId school,
         String threadDesignation,
         String lockWords,
         int mark,
@@ -37,7 +40,19 @@ public record SettingSummary(
         EndPlayVerdict verdict,
         GoverningFigure<EndPlayWindow> window,
         @Nullable Torque finalTorque,
-        String note) {
+        String note,
+        @Nullable Length uncertainty,
+        boolean certain) {
+
+    /** What the lock took of the end play there was before it; empty where none was measured after locking. */
+    public Optional<Length> takenByLocking() {
+        return Optional.ofNullable(measuredEndPlay).map(endPlay::minus);
+    }
+
+    /** Where it stands: measured, else worked out from the nut. */
+    public Length stands() {
+        return measuredEndPlay == null ? endPlay : measuredEndPlay;
+    }
 
     /** Whether it still waits for a mechanic. */
     public boolean awaitsSignOff() {

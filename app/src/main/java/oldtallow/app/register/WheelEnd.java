@@ -2,7 +2,7 @@ package oldtallow.app.register;
 
 import java.util.UUID;
 import oldtallow.core.hub.Construction;
-import oldtallow.core.sequence.NutSchool;
+import oldtallow.core.sequence.SchoolId;
 
 /**
  * One end of an axle.
@@ -35,7 +35,7 @@ public record WheelEnd(
         return build.nut();
     }
 
-    public NutSchool school() {
+    public SchoolId school() {
         return build.school();
     }
 }

@@ -7,7 +7,7 @@ import oldtallow.core.hub.Fittings;
 import oldtallow.core.hub.HubDimension;
 import oldtallow.core.lock.LockPattern;
 import oldtallow.core.quantity.Length;
-import oldtallow.core.sequence.NutSchool;
+import oldtallow.core.sequence.SchoolId;
 import oldtallow.core.thread.ScrewThread;
 
 /**
@@ -23,7 +23,7 @@ public record WheelEndBuild(
         String threadDesignation,
         ScrewThread thread,
         LockPattern lock,
-        NutSchool school,
+        SchoolId school,
         Fittings fittings,
         Map<HubDimension, Length> dimensions) {
 

@@ -1,5 +1,6 @@
 package oldtallow.app.rolling;
 
+import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import oldtallow.app.assembly.Assembly;
@@ -8,22 +9,32 @@ import oldtallow.app.nut.NutSettings;
 import oldtallow.app.nut.SettingSummary;
 import oldtallow.app.register.Register;
 import oldtallow.app.register.WheelEnd;
+import oldtallow.app.school.NutSchools;
+import oldtallow.core.bearing.BearingSet;
+import oldtallow.core.endplay.EndPlayVerdict;
 import oldtallow.core.endplay.EndPlayWindow;
 import oldtallow.core.figure.GoverningFigure;
 import oldtallow.core.grease.OilFilm;
 import oldtallow.core.hub.HubDimension;
 import oldtallow.core.hub.WheelEndShape;
+import oldtallow.core.lock.SteppedLock;
 import oldtallow.core.look.AfterDrive;
+import oldtallow.core.nut.NutCase;
+import oldtallow.core.nut.NutReading;
+import oldtallow.core.nut.Stop;
 import oldtallow.core.quantity.Force;
 import oldtallow.core.quantity.Length;
+import oldtallow.core.quantity.Turn;
 import oldtallow.core.rolling.BearingPair;
 import oldtallow.core.rolling.Correction;
 import oldtallow.core.rolling.HubWarmth;
+import oldtallow.core.rolling.Sensitivity;
 import oldtallow.core.rolling.SettingChart;
 import oldtallow.core.rolling.SettingChart.Hub;
 import oldtallow.core.rolling.SettingSense;
 import oldtallow.core.rolling.TyrePlay;
 import oldtallow.core.rolling.WheelLoad;
+import oldtallow.core.sequence.NutSchool;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -39,16 +50,21 @@ public class SettingCharts {
 
     private static final Length TIGHTEST = Length.ofMillimetres(-0.08);
 
+    /** A play farther out is no setting to count stops from, mm. */
+    private static final double MOST_COUNTED_FROM = 1;
+
     private final Register register;
     private final Assembly assembly;
     private final Figures figures;
     private final NutSettings settings;
+    private final NutSchools schools;
 
-    SettingCharts(Register register, Assembly assembly, Figures figures, NutSettings settings) {
+    SettingCharts(Register register, Assembly assembly, Figures figures, NutSettings settings, NutSchools schools) {
         this.register = register;
         this.assembly = assembly;
         this.figures = figures;
         this.settings = settings;
+        this.schools = schools;
     }
 
     /**
@@ -65,6 +81,8 @@ public class SettingCharts {
      *
      * @param present the latest setting on record; empty where there is none
      * @param sense what the present setting means, or the window's middle where none is on record
+     * @param stops of this hub's lock, counted from where it stands; none where it holds at any angle
+     * @param moves what can move the setting, and how far
      */
     public record Charted(
             SettingChart chart,
@@ -73,6 +91,8 @@ public class SettingCharts {
             GoverningFigure<EndPlayWindow> window,
             Optional<SettingSummary> present,
             Optional<SettingSense> sense,
+            List<Stop> stops,
+            List<Sensitivity> moves,
             double turnsPerMinute) {
 
         /** Where it stands: measured, else worked out from the nut; the window's middle where nothing is on record. */
@@ -82,7 +102,7 @@ public class SettingCharts {
     }
 
     private static Length standing(Optional<SettingSummary> present, EndPlayWindow window) {
-        return present.map(setting -> setting.measuredEndPlay() == null ? setting.endPlay() : setting.measuredEndPlay())
+        return present.map(SettingSummary::stands)
                 .orElseGet(() -> window.least().plus(window.most()).times(0.5));
     }
 
@@ -95,14 +115,10 @@ public class SettingCharts {
         double turns = OilFilm.wheelTurns(road.kilometresPerHour(), road.rollingRadius());
         BearingPair pair = BearingPair.of(
                 shape.inboard(), shape.outboard(), Length.ofMillimetres(shape.size(HubDimension.BACK_FACE_DISTANCE)));
-        var load = new WheelLoad(
-                road.weight(),
-                Length.ofMillimetres(OFFSET_OF_SPREAD * pair.spread()),
-                road.rollingRadius(),
-                Force.ofNewtons(0));
-        var hub = new Hub(
-                pair, load, HubWarmth.usual(road.outsideCelsius(), turns), new TyrePlay(pair, road.rollingRadius()));
+        Hub hub = hub(pair, road, turns);
         Length stands = standing(present, window.value());
+        Optional<SettingSense> sense =
+                SettingSense.of(hub, stands, end.nut().thread(), end.nut().lock(), window.value());
         Length loosest = longer(longer(window.value().most(), stands).plus(LOOSER), Length.ofMillimetres(0.25));
         Length tightest = window.value().least().compareTo(TIGHTEST) < 0
                 ? window.value().least().minus(LOOSER)
@@ -113,8 +129,64 @@ public class SettingCharts {
                 shape,
                 window,
                 present,
-                SettingSense.of(hub, stands, end.nut().thread(), end.nut().lock(), window.value()),
+                sense,
+                stops(end, window, present),
+                Sensitivity.of(
+                        pair,
+                        end.nut().thread(),
+                        window.value(),
+                        stands,
+                        sense.map(one -> one.here().celsius() - road.outsideCelsius())
+                                .orElse(0.0),
+                        schools.find(end.school()).flatMap(NutSchool::finalTorque)),
                 turns);
+    }
+
+    /**
+     * The chart of a pair alone, no wheel end behind it.
+     *
+     * @param backFaces distance of the cones' back faces, 5 to 500 mm
+     */
+    public SettingChart free(BearingSet inboard, BearingSet outboard, Length backFaces, Road road) {
+        BearingPair pair = BearingPair.of(inboard, outboard, backFaces);
+        Hub hub = hub(pair, road, OilFilm.wheelTurns(road.kilometresPerHour(), road.rollingRadius()));
+        return SettingChart.of(hub, Length.ofMillimetres(0.25), TIGHTEST, POINTS);
+    }
+
+    /** How a wheel end's bearings lie, for its play at the tyre. */
+    @Transactional(readOnly = true)
+    public BearingPair pair(UUID wheelEndId) {
+        WheelEndShape shape = assembly.section(wheelEndId).shape();
+        return BearingPair.of(
+                shape.inboard(), shape.outboard(), Length.ofMillimetres(shape.size(HubDimension.BACK_FACE_DISTANCE)));
+    }
+
+    private static Hub hub(BearingPair pair, Road road, double turns) {
+        var load = new WheelLoad(
+                road.weight(),
+                Length.ofMillimetres(OFFSET_OF_SPREAD * pair.spread()),
+                road.rollingRadius(),
+                Force.ofNewtons(0));
+        return new Hub(
+                pair, load, HubWarmth.usual(road.outsideCelsius(), turns), new TyrePlay(pair, road.rollingRadius()));
+    }
+
+    /** The stops counted from the one it was locked at, whose mark meets a slot there. */
+    private static List<Stop> stops(
+            WheelEnd end, GoverningFigure<EndPlayWindow> window, Optional<SettingSummary> present) {
+        Optional<Integer> mark =
+                present.flatMap(setting -> setting.engagedMarks().stream().findFirst());
+        if (mark.isEmpty()
+                || !(end.nut().lock() instanceof SteppedLock stepped)
+                || mark.get() > stepped.marks().size()) {
+            return List.of(); // never set, or set before the lock was changed
+        }
+        Length stands = present.orElseThrow().stands();
+        if (stands.isNegative() || stands.millimetres() > MOST_COUNTED_FROM) {
+            return List.of();
+        }
+        return new NutCase(end.nut().thread(), stepped, new NutReading(mark.get(), Turn.ZERO, stands), window, null)
+                .stops();
     }
 
     /** A hub felt after a drive, before its setting is looked up. */
@@ -127,25 +199,40 @@ public class SettingCharts {
      * What it points to.
      *
      * @param correction empty unless the nut is to be touched
+     * @param foundLoose whether the play measured after the drive is more than its window
      */
-    public record Answered(AfterDrive after, Optional<Correction> correction) {}
+    public record Answered(AfterDrive after, Optional<Correction> correction, boolean foundLoose) {}
 
-    /** What a hub's warmth after a drive says, its latest setting looked up. */
+    /**
+     * What a hub's warmth after a drive says, its latest setting looked up.
+     *
+     * @param playNow end play measured after the drive, where it was
+     */
     @Transactional(readOnly = true)
-    public Answered afterDrive(UUID wheelEndId, Felt felt) {
+    public Answered afterDrive(UUID wheelEndId, Felt felt, Optional<Length> playNow) {
         WheelEnd end = register.wheelEnd(wheelEndId);
         EndPlayWindow window = GoverningFigure.governing(figures.endPlay(end)).value();
         Optional<SettingSummary> present = settings.of(wheelEndId).stream().findFirst();
         AfterDrive after = felt.with(present.flatMap(setting -> Optional.ofNullable(setting.measuredEndPlay())));
+        Optional<Length> loose = playNow.filter(
+                play -> !after.verdict().movesTheNut() && window.judge(play) == EndPlayVerdict.TOO_LOOSE);
+        if (loose.isPresent()) {
+            return new Answered(
+                    after,
+                    Optional.of(Correction.tighter(
+                            loose.get(), end.nut().thread(), end.nut().lock(), window)),
+                    true);
+        }
         return new Answered(
                 after,
                 after.verdict().movesTheNut() && present.isPresent()
                         ? Optional.of(Correction.looser(
-                                standing(present, window),
+                                playNow.orElseGet(() -> standing(present, window)),
                                 end.nut().thread(),
                                 end.nut().lock(),
                                 window))
-                        : Optional.empty());
+                        : Optional.empty(),
+                false);
     }
 
     private static Length longer(Length a, Length b) {

@@ -21,6 +21,7 @@ import org.jspecify.annotations.Nullable;
  * @param seats of a retainer on its nut, 6 or 12
  * @param marksDegrees where cotter holes (from the first) or tangs (from the key) stand, in the loosening direction
  * @param flats of the nut under a tang washer
+ * @param offsetDegrees of a retainer's slots from the corners of its nut, in the loosening direction; none where null
  */
 public record LockForm(
         LockKind kind,
@@ -30,12 +31,14 @@ public record LockForm(
         @Nullable Integer flats,
         @Nullable Integer plateHoles,
         @Nullable Integer ringHoles,
-        @Nullable Integer screws) {
+        @Nullable Integer screws,
+        @Nullable BigDecimal offsetDegrees) {
 
     public static LockForm of(LockPattern lock) {
         return switch (lock) {
             case CastleNut nut ->
-                new LockForm(LockKind.CASTLE_NUT, nut.slots(), null, degrees(nut.holes()), null, null, null, null);
+                new LockForm(
+                        LockKind.CASTLE_NUT, nut.slots(), null, degrees(nut.holes()), null, null, null, null, null);
             case SeatedRetainer retainer ->
                 new LockForm(
                         LockKind.SEATED_RETAINER,
@@ -45,10 +48,21 @@ public record LockForm(
                         null,
                         null,
                         null,
-                        null);
+                        null,
+                        retainer.offset().equals(Turn.ZERO)
+                                ? null
+                                : degrees(List.of(retainer.offset())).getFirst());
             case TangWasher washer ->
                 new LockForm(
-                        LockKind.TANG_WASHER, null, null, degrees(washer.tangs()), washer.flats(), null, null, null);
+                        LockKind.TANG_WASHER,
+                        null,
+                        null,
+                        degrees(washer.tangs()),
+                        washer.flats(),
+                        null,
+                        null,
+                        null,
+                        null);
             case LockPlate plate ->
                 new LockForm(
                         LockKind.LOCK_PLATE,
@@ -58,10 +72,12 @@ public record LockForm(
                         null,
                         plate.plateHoles(),
                         plate.ringHoles(),
-                        plate.screws());
+                        plate.screws(),
+                        null);
             case FreeAngleLock free ->
                 new LockForm(
                         free == FreeAngleLock.TWO_NUTS ? LockKind.TWO_NUTS : LockKind.STAKED_COLLAR,
+                        null,
                         null,
                         null,
                         null,
@@ -86,9 +102,13 @@ public record LockForm(
                 @Nullable Integer n = needed(path + ".slots", slots, errors);
                 @Nullable Integer s = needed(path + ".seats", seats, errors);
                 @Nullable List<Turn> holes = marks(path, errors);
-                yield n == null || s == null || holes == null
+                @Nullable
+                Turn offset = offsetDegrees == null
+                        ? Turn.ZERO
+                        : errors.at(path + ".offsetDegrees", () -> Turn.ofDegrees(offsetDegrees));
+                yield n == null || s == null || holes == null || offset == null
                         ? null
-                        : errors.at(path + ".slots", fields(path), () -> new SeatedRetainer(n, s, holes));
+                        : errors.at(path + ".slots", fields(path), () -> new SeatedRetainer(n, s, offset, holes));
             }
             case TANG_WASHER -> {
                 @Nullable Integer n = needed(path + ".flats", flats, errors);
@@ -117,6 +137,7 @@ public record LockForm(
                 "tang angle", path + ".marksDegrees",
                 "number of tangs", path + ".marksDegrees",
                 "retainer seats", path + ".seats",
+                "retainer offset", path + ".offsetDegrees",
                 "lock plate holes", path + ".plateHoles",
                 "ring nut holes", path + ".ringHoles");
     }

@@ -56,7 +56,10 @@ class ArchitectureTest {
             Map.entry("PlannedJob", "shelf"),
             Map.entry("GreaseFill", "greasing"),
             Map.entry("WorkshopTool", "tools"),
-            Map.entry("WorkshopRates", "workshop"));
+            Map.entry("WorkshopRates", "workshop"),
+            Map.entry("OwnSchool", "school"),
+            Map.entry("PlayCheck", "play"),
+            Map.entry("Instrument", "instrument"));
 
     @ArchTest
     static final ArchRule SQL_STAYS_IN_PERSISTENCE = noClasses()

@@ -34,6 +34,7 @@ import oldtallow.app.register.RigEntry;
 import oldtallow.app.register.RigKind;
 import oldtallow.app.register.WheelEnd;
 import oldtallow.app.register.WheelEndBuild;
+import oldtallow.app.school.TestSchools;
 import oldtallow.app.testing.Rigs;
 import oldtallow.core.bearing.CatalogueEntry;
 import oldtallow.core.bearing.StandardCatalogue;
@@ -167,7 +168,8 @@ class AssemblyTest {
     }
 
     private Assembly assembly() {
-        return new Assembly(register, fitted, new Shapes(catalogue), Clock.fixed(NOW, ZoneOffset.UTC));
+        return new Assembly(
+                register, fitted, new Shapes(catalogue, TestSchools.standard()), Clock.fixed(NOW, ZoneOffset.UTC));
     }
 
     private static List<FieldError> refused(ThrowingCallable task) {

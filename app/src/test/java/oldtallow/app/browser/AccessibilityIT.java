@@ -52,6 +52,7 @@ class AccessibilityIT {
                         "/reckoner/fit",
                         "/reckoner/race",
                         "/reckoner/seal",
+                        "/reckoner/feel",
                         "/reckoner/grease",
                         "/shelf",
                         "/workshop",
@@ -101,7 +102,28 @@ class AccessibilityIT {
             page.keyboard().press("PageDown");
             assertThat(page.getByText("Locked: put it on record")).isVisible();
             page.getByLabel("Final torque, if a wrench was used").fill("900");
+            page.getByLabel("One reading, mm").fill("9");
+            page.keyboard().press("Enter");
             assertThat(page.getByRole(AriaRole.ALERT).first()).isVisible();
+
+            assertThat(violations(page)).isEmpty();
+        }
+    }
+
+    static Stream<Arguments> nutSteps() {
+        return everyWay(Stream.of("nut.seat", "nut.play"));
+    }
+
+    /** Setting the nut on the bench. */
+    @ParameterizedTest
+    @MethodSource("nutSteps")
+    void findsNothingWhereTheNutIsSet(
+            String step, int width, ColorScheme scheme, RunningOldTallow app, Browsers browsers) {
+        String job = JOBS.computeIfAbsent(step, at -> jobAt(at, app));
+        try (Visit visit = browsers.visit(app, width, 800, scheme)) {
+            Page page = visit.page();
+            page.navigate(app.at("/bench/" + job).toString());
+            assertThat(page.getByLabel("The sequence")).isVisible();
 
             assertThat(violations(page)).isEmpty();
         }

@@ -29,7 +29,7 @@ class NutDialIT {
             dragTheNut(page, 13);
             assertThat(heading(page)).containsText("pin it through hole");
             page.getByRole(AriaRole.BUTTON, name("^Backed off")).click();
-            page.getByLabel("End play read after locking").fill("0.071");
+            page.getByLabel("One reading, mm").fill("0.071");
             page.getByLabel("Note").fill("Browser test");
             page.getByRole(AriaRole.BUTTON, name("^Save the setting")).click();
             assertThat(page.getByText("On record", new Page.GetByTextOptions().setExact(true)))
@@ -61,10 +61,9 @@ class NutDialIT {
             page.keyboard().press("Space");
             page.keyboard().press("m");
             page.keyboard().type("0.06");
-            page.keyboard().press("Tab"); // to the unit
-            page.keyboard().press("Tab");
-            page.keyboard().type("Keys only");
-            page.keyboard().press("Enter");
+            page.keyboard().press("Enter"); // one reading more
+            assertThat(page.getByLabel("Readings so far")).containsText("0.06 mm");
+            page.keyboard().press("Enter"); // no more of them: save
             assertThat(page.getByText("On record", new Page.GetByTextOptions().setExact(true)))
                     .isVisible();
         }
@@ -120,13 +119,13 @@ class NutDialIT {
             Page page = openDial(app, visit, Demo.SHORT_CAMPER_LEFT);
             page.getByLabel(Pattern.compile("^Nearest slot")).fill("13");
             page.getByRole(AriaRole.BUTTON, name("^Backed off 13")).click();
-            page.getByLabel("End play read after locking").fill("0.066");
+            page.getByLabel("One reading, mm").fill("0.066");
             page.getByLabel("Note").fill(who);
 
             app.crashDatabase();
             page.getByRole(AriaRole.BUTTON, name("^Save the setting")).click();
             assertThat(page.getByRole(AriaRole.ALERT)).containsText("Database out of reach");
-            assertThat(page.getByLabel("End play read after locking")).hasValue("0.066");
+            assertThat(page.getByLabel("Readings so far")).containsText("0.066 mm");
             assertThat(page.getByLabel("Note")).hasValue(who);
 
             app.postgres().restart();

@@ -7,6 +7,7 @@ import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.ColorScheme;
 import java.nio.file.Path;
+import java.util.UUID;
 import java.util.regex.Pattern;
 import oldtallow.app.testing.Bench;
 import oldtallow.app.testing.Browsers;
@@ -59,6 +60,7 @@ class TakeScreenshots {
             assertThat(page.getByText("What waiting costs")).isVisible();
             take(page, "begin-job");
             takeFirstLookAndJudging(page, new Bench(app.http()), app);
+            takeInstrumentsAndNut(page, new Bench(app.http()), app);
 
             page.navigate(app.at("/reckoner").toString());
             page.getByLabel("cone bore").fill("31.72");
@@ -135,6 +137,37 @@ class TakeScreenshots {
                   panel.scrollTop += patch.getBoundingClientRect().top - panel.getBoundingClientRect().top - 8
                 }""");
         take(page, "judging");
+        Bench.accepted(bench.post(job, "/abandon", Bench.entry().put("reason", "only a picture")));
+    }
+
+    private static void takeInstrumentsAndNut(Page page, Bench bench, RunningOldTallow app) {
+        for (int i = 0; i < 5; i++) {
+            Bench.accepted(app.http()
+                    .post(
+                            "/api/instruments",
+                            "{\"id\": \"" + UUID.randomUUID() + "\", \"port\": " + app.demoInstrumentPort(i) + "}"));
+        }
+        page.navigate(app.at("/workshop").toString());
+        Locator instruments = page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("Instruments"));
+        instruments.evaluate("heading => heading.scrollIntoView()");
+        page.waitForTimeout(2_500); // the hands have settled
+        take(page, "instruments");
+
+        JsonNode job = bench.doUntil(bench.open(Demo.frontLeft("Flatbed"), "ADJUST"), "nut.seat");
+        page.navigate(app.at("/bench/" + job.path("id").asString()).toString());
+        page.keyboard().press("PageDown");
+        for (int i = 0; i < 4; i++) {
+            page.keyboard().press("h");
+        }
+        page.keyboard().press("m");
+        page.getByText("stands still").waitFor();
+        page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("The sequence"))
+                .evaluate("""
+                aid => {
+                  const panel = aid.closest('section[aria-label="What to do now"]').firstElementChild
+                  panel.scrollTop += aid.getBoundingClientRect().top - panel.getBoundingClientRect().top - 8
+                }""");
+        take(page, "nut-on-bench");
         Bench.accepted(bench.post(job, "/abandon", Bench.entry().put("reason", "only a picture")));
     }
 

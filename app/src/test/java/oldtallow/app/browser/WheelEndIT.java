@@ -112,6 +112,16 @@ class WheelEndIT {
                     .isVisible();
             page.getByLabel("brake hotter than hub").check();
             assertThat(page.getByText("A brake drags: leave the nut")).isVisible();
+            assertThat(page.getByText("Brake eased until the wheel spins.")).isVisible();
+            page.getByLabel("brake hotter than hub").uncheck();
+            page.getByLabel("This hub, °C").fill("35");
+            page.getByLabel("Other side, °C").fill("34");
+            page.getByLabel("Play measured now, mm").fill("0.4");
+            assertThat(page.getByText("Too loose, by the play measured now.")).isVisible();
+            assertThat(page.getByText(Pattern.compile("^One stop tighter \\(30")))
+                    .isVisible();
+            assertThat(page.getByText("drum and hub 40 °C hotter than the spindle"))
+                    .isVisible();
         }
     }
 

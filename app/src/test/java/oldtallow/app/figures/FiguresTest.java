@@ -21,6 +21,7 @@ import oldtallow.app.platform.InvalidInputException;
 import oldtallow.app.register.Register;
 import oldtallow.app.register.Rig;
 import oldtallow.app.register.WheelEnd;
+import oldtallow.app.school.TestSchools;
 import oldtallow.app.testing.Rigs;
 import oldtallow.app.walls.Asker;
 import oldtallow.app.walls.Role;
@@ -177,7 +178,7 @@ class FiguresTest {
     }
 
     private Figures figures() {
-        return new Figures(store, register, events);
+        return new Figures(store, register, TestSchools.standard(), events);
     }
 
     private GoverningFigure<FigureValue> interval(WheelEnd of) {

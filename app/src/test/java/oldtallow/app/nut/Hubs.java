@@ -18,7 +18,7 @@ import oldtallow.core.lock.LockPattern;
 import oldtallow.core.nut.NutReading;
 import oldtallow.core.quantity.Length;
 import oldtallow.core.quantity.Turn;
-import oldtallow.core.sequence.NutSchool;
+import oldtallow.core.sequence.SchoolId;
 import org.jspecify.annotations.Nullable;
 
 /** Wheel ends and reports for tests of settings. */
@@ -71,7 +71,9 @@ final class Hubs {
                 EndPlayVerdict.INSIDE,
                 COMMON,
                 null,
-                "");
+                "",
+                null,
+                true);
     }
 
     /** A report with one thing after another made wrong. */
@@ -118,12 +120,13 @@ final class Hubs {
                     UUID.randomUUID(),
                     ID,
                     setAt,
-                    NutSchool.SEAT_AND_FINGER_TIGHT,
+                    SchoolId.SEAT_AND_FINGER_TIGHT,
                     reading,
                     new BigDecimal(backOff),
                     measured,
                     torque,
-                    note);
+                    note,
+                    null);
         }
     }
 }

@@ -20,6 +20,7 @@ import oldtallow.app.platform.ConflictException;
 import oldtallow.app.platform.InvalidInputException;
 import oldtallow.app.platform.NotFoundException;
 import oldtallow.app.register.Register;
+import oldtallow.app.school.TestSchools;
 import oldtallow.app.walls.Asker;
 import oldtallow.app.workshop.Workshops;
 import org.junit.jupiter.api.BeforeEach;
@@ -57,7 +58,13 @@ class NutSettingsTest {
         when(register.wheelEnd(Hubs.ID)).thenReturn(Hubs.castleNut());
         when(figures.endPlay(any())).thenReturn(List.of(Hubs.COMMON));
         settings = new NutSettings(
-                store, register, figures, workshops, event -> {}, Clock.fixed(Hubs.NOW, ZoneOffset.UTC));
+                store,
+                register,
+                figures,
+                TestSchools.standard(),
+                workshops,
+                event -> {},
+                Clock.fixed(Hubs.NOW, ZoneOffset.UTC));
     }
 
     @Test

@@ -12,6 +12,7 @@ import oldtallow.app.nut.NewNutSetting.FinalTorque;
 import oldtallow.app.platform.FieldError;
 import oldtallow.app.platform.InvalidInputException;
 import oldtallow.app.register.WheelEnd;
+import oldtallow.app.school.TestSchools;
 import oldtallow.core.endplay.EndPlayVerdict;
 import oldtallow.core.endplay.EndPlayWindow;
 import oldtallow.core.figure.Authority;
@@ -22,11 +23,15 @@ import oldtallow.core.nut.NutReading;
 import oldtallow.core.quantity.Length;
 import oldtallow.core.quantity.TorqueUnit;
 import oldtallow.core.quantity.Turn;
+import oldtallow.core.sequence.NutSchool;
+import oldtallow.core.sequence.SchoolId;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 
 class SettingJudgeTest {
+
+    private static final NutSchool SCHOOL = TestSchools.standard().require(SchoolId.SEAT_AND_FINGER_TIGHT);
 
     @Test
     void worksTheEndPlayOutFromTheAngle() {
@@ -55,6 +60,7 @@ class SettingJudgeTest {
                         .backedOff("25.714")
                         .note("plate allows no closer")
                         .build(),
+                SCHOOL,
                 Hubs.TOBE,
                 plate,
                 Hubs.COMMON,
@@ -87,8 +93,8 @@ class SettingJudgeTest {
                 new EndPlayWindow(Length.ofMillimetres(-0.08), Length.ZERO), Authority.MAKER, "manual, p. 9");
         WheelEnd preloaded = Hubs.castleNut();
 
-        NutSetting setting =
-                SettingJudge.judge(Hubs.report().backedOff("-13").build(), Hubs.TOBE, preloaded, asked, Hubs.NOW);
+        NutSetting setting = SettingJudge.judge(
+                Hubs.report().backedOff("-13").build(), SCHOOL, Hubs.TOBE, preloaded, asked, Hubs.NOW);
 
         assertThat(setting.verdict()).isEqualTo(EndPlayVerdict.INSIDE);
         assertThat(setting.endPlay().isNegative()).isTrue();
@@ -125,7 +131,7 @@ class SettingJudgeTest {
 
         assertThat(refusals(report, twoNuts)).extracting(FieldError::field).containsExactly("measuredEndPlay");
         NutSetting setting =
-                SettingJudge.judge(report.measured(0.06).build(), Hubs.TOBE, twoNuts, Hubs.COMMON, Hubs.NOW);
+                SettingJudge.judge(report.measured(0.06).build(), SCHOOL, Hubs.TOBE, twoNuts, Hubs.COMMON, Hubs.NOW);
         assertThat(setting.engagedMarks()).isEmpty();
         assertThat(setting.verdict()).isEqualTo(EndPlayVerdict.INSIDE);
     }
@@ -163,7 +169,7 @@ class SettingJudgeTest {
     }
 
     private static NutSetting judge(Hubs.Report report) {
-        return SettingJudge.judge(report.build(), Hubs.TOBE, Hubs.castleNut(), Hubs.COMMON, Hubs.NOW);
+        return SettingJudge.judge(report.build(), SCHOOL, Hubs.TOBE, Hubs.castleNut(), Hubs.COMMON, Hubs.NOW);
     }
 
     private static List<FieldError> refusals(Hubs.Report report) {
@@ -172,7 +178,7 @@ class SettingJudgeTest {
 
     private static List<FieldError> refusals(Hubs.Report report, WheelEnd end) {
         var refused = new ArrayList<FieldError>();
-        assertThatThrownBy(() -> SettingJudge.judge(report.build(), Hubs.TOBE, end, Hubs.COMMON, Hubs.NOW))
+        assertThatThrownBy(() -> SettingJudge.judge(report.build(), SCHOOL, Hubs.TOBE, end, Hubs.COMMON, Hubs.NOW))
                 .isInstanceOfSatisfying(InvalidInputException.class, e -> refused.addAll(e.errors()));
         return refused;
     }

@@ -109,6 +109,84 @@ class SettingChartIT {
         assertThat(tight.path("correction").asString()).startsWith("One stop looser (");
     }
 
+    @Test
+    void aHubThatCameBackLooseIsTightenedByOneStop(RunningOldTallow app) {
+        Bench bench = new Bench(app.http());
+        UUID end = bench.newWheelEnd("STEPPED_BRAKED");
+        bench.saveSetting(end);
+
+        JsonNode loose = Bench.accepted(app.http().post("/api/wheel-ends/" + end + "/after-drive", """
+                {"hub": {"number": 30, "unit": "CELSIUS"}, "day": {"number": 20, "unit": "CELSIUS"}, "kilometres": 60,
+                 "braked": false, "spin": "FREE", "brakeHotter": false,
+                 "playNow": {"number": 0.4, "unit": "MILLIMETRE"}}"""));
+
+        assertThat(loose.path("verdict").asString())
+                .as("warmth never tells a loose hub")
+                .isEqualTo("FINE");
+        assertThat(loose.path("foundLoose").asBoolean()).isTrue();
+        assertThat(loose.path("correction").asString()).startsWith("One stop tighter (");
+        assertThat(loose.path("recheck").toString()).contains("wheel nuts");
+    }
+
+    @Test
+    void marksThisHubsStopsAndWhatElseMovesIt(RunningOldTallow app) {
+        Bench bench = new Bench(app.http());
+        UUID end = bench.newWheelEnd("STEPPED_BRAKED");
+        assertThat(chart(app, end, 600, 330, 20).json().path("stops"))
+                .as("never set")
+                .isEmpty();
+        bench.saveSetting(end);
+
+        JsonNode chart = Bench.accepted(chart(app, end, 600, 330, 20));
+
+        assertThat(chart.path("stops").findValues("degrees")).anyMatch(degrees -> degrees.asDouble() == 0);
+        double stands = chart.at("/standsAt/millimetres").asDouble();
+        assertThat(chart.path("stops"))
+                .anyMatch(stop -> Math.abs(stop.at("/endPlay/millimetres").asDouble() - stands) < 1e-9);
+        assertThat(chart.path("moves").findValuesAsString("cause"))
+                .anyMatch(cause -> cause.contains("aluminium hub"))
+                .anyMatch(cause -> cause.contains("wrench"))
+                .anyMatch(cause -> cause.contains("by eye"))
+                .anyMatch(cause -> cause.contains("washer"));
+    }
+
+    @Test
+    void aPairAloneHasAChartToo(RunningOldTallow app) {
+        JsonNode chart = Bench.accepted(freeChart(app, "L68149/L68111", "50"));
+
+        assertThat(chart.path("points")).hasSize(120);
+        assertThat(chart.at("/best/millimetres").asDouble()).isBetween(-0.03, 0.01);
+        assertThat(freeChart(app, "no/such", "50").remedyFor("inboard")).contains("in no catalogue");
+        assertThat(freeChart(app, "L68149/L68111", "5000").remedyFor("backFaces.number"))
+                .contains("1000 mm");
+    }
+
+    @Test
+    void turnsRockAndPullsIntoPlayAndTorque(RunningOldTallow app) {
+        UUID end = new Bench(app.http()).newWheelEnd("STEPPED_BRAKED");
+        JsonNode rock = Bench.accepted(app.http().post("/api/wheel-ends/" + end + "/rock", """
+                {"rock": {"number": 2, "unit": "MILLIMETRE"}, "readTo": {"number": 0.5, "unit": "MILLIMETRE"},
+                 "radius": {"number": 330, "unit": "MILLIMETRE"}}"""));
+        JsonNode drag = Bench.accepted(app.http().post("/api/readings/drag", """
+                {"pullsNewtons": [20, 20], "looseNewtons": 0, "radius": {"number": 57.15, "unit": "MILLIMETRE"}}"""));
+
+        assertThat(rock.path("decision").asString()).isEqualTo("TOO_MUCH");
+        assertThat(rock.at("/asRockMost/millimetres").asDouble())
+                .isGreaterThan(rock.at("/asRockLeast/millimetres").asDouble());
+        assertThat(drag.at("/rolling/newtonMetres").asDouble()).isCloseTo(1.143, within(1e-9));
+        assertThat(app.http().post("/api/readings/drag", """
+                                {"pullsNewtons": [], "looseNewtons": 0, "radius": {"number": 57, "unit": "MILLIMETRE"}}""").remedyFor("pullsNewtons"))
+                .contains("1 to 20");
+    }
+
+    private static Answer freeChart(RunningOldTallow app, String inboard, String apart) {
+        return app.http().post("/api/reckoner/setting-chart", """
+                {"inboard": "%s", "outboard": "L44649/L44610", "backFaces": {"number": %s, "unit": "MILLIMETRE"},
+                 "road": {"wheelLoad": {"number": 800, "unit": "KILOGRAM"},
+                  "rollingRadius": {"number": 330, "unit": "MILLIMETRE"}, "kilometresPerHour": 90,
+                  "outside": {"number": 20, "unit": "CELSIUS"}}}""".formatted(inboard, apart));
+    }
+
     private static Answer after(RunningOldTallow app, UUID end, double hub, double other, String spin) {
         return app.http().post("/api/wheel-ends/" + end + "/after-drive", """
                         {"hub": {"number": %s, "unit": "FAHRENHEIT"}, "otherSide": {"number": %s, "unit": "FAHRENHEIT"},

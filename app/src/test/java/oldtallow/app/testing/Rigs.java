@@ -16,7 +16,7 @@ import oldtallow.core.hub.HubDimension;
 import oldtallow.core.hub.HubPreset;
 import oldtallow.core.lock.LockPattern;
 import oldtallow.core.quantity.Length;
-import oldtallow.core.sequence.NutSchool;
+import oldtallow.core.sequence.SchoolId;
 import oldtallow.core.thread.Hand;
 import oldtallow.core.thread.SpindleThread;
 
@@ -38,7 +38,7 @@ public final class Rigs {
                 thread.designation(),
                 thread.cut(hand),
                 lock,
-                NutSchool.SEAT_AND_FINGER_TIGHT,
+                SchoolId.SEAT_AND_FINGER_TIGHT,
                 HubPreset.of(Construction.STEPPED_BRAKED).fittings(),
                 Map.of(HubDimension.WASHER_THICKNESS, Length.ofMillimetres(3)));
     }

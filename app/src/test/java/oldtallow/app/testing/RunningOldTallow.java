@@ -1,9 +1,14 @@
 package oldtallow.app.testing;
 
+import java.io.IOException;
+import java.net.InetAddress;
+import java.net.ServerSocket;
 import java.net.URI;
 import java.util.Map;
 import java.util.Objects;
+import java.util.Random;
 import java.util.concurrent.ConcurrentHashMap;
+import java.util.stream.IntStream;
 import oldtallow.app.OldTallow;
 import oldtallow.postgres.ThrowawayPostgres;
 import org.jooq.DSLContext;
@@ -15,8 +20,14 @@ import org.springframework.context.ConfigurableApplicationContext;
 /** The real application on a throwaway PostgreSQL; the one with the demo data is started once for a whole run. */
 public final class RunningOldTallow implements AutoCloseable {
 
+    private static final int FIRST_PORT = 20_000;
+    private static final int PORTS = 15;
+    private static final int BLOCKS = 500;
+    private static final int DEMO_INSTRUMENTS = 5;
+
     private final ThrowawayPostgres postgres = ThrowawayPostgres.start();
     private final boolean demo;
+    private final int instrumentPort = freeBlock();
     private final Map<String, Http> devices = new ConcurrentHashMap<>();
     private ConfigurableApplicationContext context;
 
@@ -40,6 +51,20 @@ public final class RunningOldTallow implements AutoCloseable {
 
     public ThrowawayPostgres postgres() {
         return postgres;
+    }
+
+    /**
+     * A port for a simulated instrument of a test's own; the demo's listen on those before.
+     *
+     * @param number 0 to 9
+     */
+    public int instrumentPort(int number) {
+        return instrumentPort + DEMO_INSTRUMENTS + number;
+    }
+
+    /** A port on which a simulated instrument of the demo listens, 0 to 4: wrench, dial, thermometer, scale, calliper. */
+    public int demoInstrumentPort(int number) {
+        return instrumentPort + number;
     }
 
     /** Straight to the database, past the application. */
@@ -106,6 +131,26 @@ public final class RunningOldTallow implements AutoCloseable {
                 "--spring.datasource.url=" + postgres.url(),
                 "--spring.datasource.username=" + postgres.applicationUser(),
                 "--spring.flyway.user=" + postgres.user(),
+                "--oldtallow.instrument-ports=" + instrumentPort + "-" + (instrumentPort + PORTS - 1),
                 "--oldtallow.demo=" + demo);
+    }
+
+    /** The first of some ports in a row that nobody listens on, so that runs side by side keep out of each other's way. */
+    private static int freeBlock() {
+        var random = new Random();
+        while (true) {
+            int first = FIRST_PORT + PORTS * random.nextInt(BLOCKS);
+            if (IntStream.range(first, first + PORTS).allMatch(RunningOldTallow::isFree)) {
+                return first;
+            }
+        }
+    }
+
+    private static boolean isFree(int port) {
+        try (var tried = new ServerSocket(port, 1, InetAddress.getLoopbackAddress())) {
+            return tried.isBound();
+        } catch (IOException taken) {
+            return false;
+        }
     }
 }

@@ -138,6 +138,16 @@ final class WalledRows {
                 "stock_move",
                 "batch_id, pieces, reason, person_id, person_name, at",
                 "'" + id(workshop, "stock_batch") + "', 1, 'RECEIVED', '" + id(workshop, "person") + "', 'x', now()");
+        insert(db, workshop, "own_school", "label, body", "'ours', '{}'");
+        insert(
+                db,
+                workshop,
+                "play_check",
+                "wheel_end_id, nut_setting_id, checked_at, person_id, person_name, readings_um, slack_um, end_play_um,"
+                        + " uncertainty_um",
+                "'" + id(workshop, "wheel_end") + "', '" + id(workshop, "nut_setting") + "', now(), '"
+                        + id(workshop, "person") + "', 'Person', '{50}', 0, 50, 10");
+        insert(db, workshop, "instrument", "kind, name, serial, port", "'DIAL_INDICATOR', 'dial', 'S1', 7801");
     }
 
     private static void insert(DSLContext db, UUID workshop, String table, String columns, String values) {

@@ -51,7 +51,7 @@ class LockFormTest {
     @EnumSource(names = {"CASTLE_NUT", "SEATED_RETAINER", "TANG_WASHER", "LOCK_PLATE"})
     void namesEveryNumberAKindStillNeeds(LockKind kind) {
         var errors = new FieldErrors();
-        assertThat(new LockForm(kind, null, null, null, null, null, null, null).toLock("lock", errors))
+        assertThat(new LockForm(kind, null, null, null, null, null, null, null, null).toLock("lock", errors))
                 .isNull();
 
         assertThatThrownBy(errors::throwIfAny).isInstanceOfSatisfying(InvalidInputException.class, e -> {
@@ -68,6 +68,7 @@ class LockFormTest {
                 6,
                 null,
                 List.of(BigDecimal.ZERO, new BigDecimal("45.00001")),
+                null,
                 null,
                 null,
                 null,

@@ -43,7 +43,7 @@ import oldtallow.core.figure.GoverningFigure;
 import oldtallow.core.interval.HubState;
 import oldtallow.core.lock.FreeAngleLock;
 import oldtallow.core.quantity.Length;
-import oldtallow.core.sequence.NutSchool;
+import oldtallow.core.sequence.SchoolId;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.mockito.ArgumentCaptor;
@@ -231,7 +231,7 @@ class YardServiceTest {
                     "Tobe",
                     needsSignOff,
                     null,
-                    NutSchool.INCH_POUND,
+                    SchoolId.INCH_POUND,
                     "1-14 UNS",
                     "staked collar",
                     1,
@@ -243,7 +243,9 @@ class YardServiceTest {
                     verdict,
                     new GoverningFigure<>(EndPlayWindow.COMMON_PRACTICE, Authority.COMMON_PRACTICE, "common practice"),
                     null,
-                    ""));
+                    "",
+                    null,
+                    true));
         }
     }
 }

@@ -20,7 +20,7 @@ import oldtallow.core.hub.HubDimension;
 import oldtallow.core.hub.HubPreset;
 import oldtallow.core.lock.LockPattern;
 import oldtallow.core.quantity.Length;
-import oldtallow.core.sequence.NutSchool;
+import oldtallow.core.sequence.SchoolId;
 import oldtallow.core.thread.Hand;
 import oldtallow.core.thread.ScrewThread;
 import org.jspecify.annotations.Nullable;
@@ -36,7 +36,7 @@ record BuildForm(
         Construction construction,
         @Nullable ThreadForm thread,
         LockForm lock,
-        NutSchool school,
+        String school,
         SealKind seal,
         CapKind cap,
         BrakeKind brake,
@@ -53,7 +53,7 @@ record BuildForm(
                 build.construction(),
                 ThreadForm.of(build.threadDesignation(), build.thread()),
                 LockForm.of(build.lock()),
-                build.school(),
+                build.school().value(),
                 build.fittings().seal(),
                 build.fittings().cap(),
                 build.fittings().brake(),
@@ -103,7 +103,8 @@ record BuildForm(
                 errors.add(field, one.length().number(), "is given twice; keep one");
             }
         }
-        if (cut == null || pattern == null) {
+        @Nullable SchoolId setBy = errors.at(path + "school", () -> new SchoolId(school));
+        if (cut == null || pattern == null || setBy == null) {
             return null;
         }
         return new WheelEndBuild(
@@ -112,7 +113,7 @@ record BuildForm(
                 designation(),
                 cut,
                 pattern,
-                school,
+                setBy,
                 new Fittings(seal, cap, brake, cavity, washer),
                 sizes);
     }

@@ -17,7 +17,7 @@ import oldtallow.core.figure.FigureValue.WheelNutTorque;
 import oldtallow.core.figure.GoverningFigure;
 import oldtallow.core.quantity.Length;
 import oldtallow.core.quantity.Torque;
-import oldtallow.core.sequence.NutSchool;
+import oldtallow.core.sequence.SchoolId;
 import oldtallow.db.tables.records.FigureRecord;
 import org.jspecify.annotations.Nullable;
 
@@ -47,8 +47,8 @@ final class FigureRow {
             case WHEEL_END -> row.setWheelEndId(place.id());
         }
         switch (figure.value()) {
-            case NutSequence(NutSchool school, String words) -> {
-                row.setSchool(school.name());
+            case NutSequence(SchoolId school, String words) -> {
+                row.setSchool(school.value());
                 row.setWords(words.isBlank() ? null : words);
             }
             case EndPlay(EndPlayWindow window) -> {
@@ -83,7 +83,7 @@ final class FigureRow {
     private static FigureValue value(FigureRecord row) {
         @Nullable String words = row.getWords();
         return switch (FigureKind.valueOf(row.getKind())) {
-            case NUT_SEQUENCE -> new NutSequence(NutSchool.valueOf(row.getSchool()), words == null ? "" : words);
+            case NUT_SEQUENCE -> new NutSequence(new SchoolId(row.getSchool()), words == null ? "" : words);
             case END_PLAY ->
                 new EndPlay(new EndPlayWindow(
                         Length.ofMicrometres(row.getLeastUm()), Length.ofMicrometres(row.getMostUm())));

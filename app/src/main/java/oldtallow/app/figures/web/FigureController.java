@@ -4,17 +4,20 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
+import java.util.function.Function;
 import oldtallow.app.figures.Figures;
 import oldtallow.app.figures.FiledFigure;
 import oldtallow.app.figures.Place;
 import oldtallow.app.platform.NotFoundException;
 import oldtallow.app.register.Register;
 import oldtallow.app.register.WheelEnd;
+import oldtallow.app.school.NutSchools;
 import oldtallow.app.walls.Asker;
 import oldtallow.core.figure.Authority;
 import oldtallow.core.figure.FigureKind;
 import oldtallow.core.figure.FigureValue;
 import oldtallow.core.figure.GoverningFigure;
+import oldtallow.core.sequence.SchoolId;
 import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -30,10 +33,12 @@ class FigureController {
 
     private final Figures figures;
     private final Register register;
+    private final NutSchools schools;
 
-    FigureController(Figures figures, Register register) {
+    FigureController(Figures figures, Register register, NutSchools schools) {
         this.figures = figures;
         this.register = register;
+        this.schools = schools;
     }
 
     /** The workshop's rules for all its rigs. */
@@ -81,7 +86,7 @@ class FigureController {
         List<FiledFigure> filed = figures.filed(end);
         Map<FigureKind, List<GoverningFigure<FigureValue>>> ladder = figures.ladder(end);
         return Arrays.stream(FigureKind.values())
-                .map(kind -> RungView.of(kind, ladder.getOrDefault(kind, List.of()), filed))
+                .map(kind -> RungView.of(kind, ladder.getOrDefault(kind, List.of()), filed, schools::label))
                 .toList();
     }
 
@@ -122,8 +127,10 @@ class FigureController {
         figures.withdraw(new FiledFigure(id, version, filed.place(), filed.figure()));
     }
 
-    private static List<FiledFigureView> views(List<FiledFigure> filed) {
-        return filed.stream().map(FiledFigureView::of).toList();
+    private List<FiledFigureView> views(List<FiledFigure> filed) {
+        return filed.stream()
+                .map(one -> FiledFigureView.of(one, schools::label))
+                .toList();
     }
 
     /** A figure on file. */
@@ -137,7 +144,7 @@ class FigureController {
             String source,
             FigureValueView value) {
 
-        static FiledFigureView of(FiledFigure filed) {
+        static FiledFigureView of(FiledFigure filed, Function<SchoolId, String> label) {
             return new FiledFigureView(
                     filed.id(),
                     filed.version(),
@@ -146,7 +153,7 @@ class FigureController {
                     filed.figure().value().kind(),
                     filed.figure().authority(),
                     filed.figure().source(),
-                    FigureValueView.of(filed.figure().value()));
+                    FigureValueView.of(filed.figure().value(), label));
         }
     }
 
@@ -158,14 +165,18 @@ class FigureController {
      */
     record RungView(FigureKind kind, String words, List<GoverningView> figures, List<FiledFigureView> filed) {
 
-        static RungView of(FigureKind kind, List<GoverningFigure<FigureValue>> ladder, List<FiledFigure> filed) {
+        static RungView of(
+                FigureKind kind,
+                List<GoverningFigure<FigureValue>> ladder,
+                List<FiledFigure> filed,
+                Function<SchoolId, String> label) {
             return new RungView(
                     kind,
                     kind.words(),
-                    ladder.stream().map(GoverningView::of).toList(),
+                    ladder.stream().map(one -> GoverningView.of(one, label)).toList(),
                     filed.stream()
                             .filter(one -> one.figure().value().kind() == kind)
-                            .map(FiledFigureView::of)
+                            .map(one -> FiledFigureView.of(one, label))
                             .toList());
         }
     }
@@ -173,8 +184,8 @@ class FigureController {
     /** A figure and whose it is. */
     record GoverningView(Authority authority, String source, FigureValueView value) {
 
-        static GoverningView of(GoverningFigure<FigureValue> figure) {
-            return new GoverningView(figure.authority(), figure.source(), FigureValueView.of(figure.value()));
+        static GoverningView of(GoverningFigure<FigureValue> figure, Function<SchoolId, String> label) {
+            return new GoverningView(figure.authority(), figure.source(), FigureValueView.of(figure.value(), label));
         }
     }
 }

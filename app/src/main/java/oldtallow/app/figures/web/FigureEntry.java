@@ -17,7 +17,7 @@ import oldtallow.core.figure.FigureValue.WheelNutTorque;
 import oldtallow.core.figure.GoverningFigure;
 import oldtallow.core.quantity.Length;
 import oldtallow.core.quantity.Torque;
-import oldtallow.core.sequence.NutSchool;
+import oldtallow.core.sequence.SchoolId;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -31,7 +31,7 @@ record FigureEntry(
         Authority authority,
         Integer version,
         String source,
-        @Nullable NutSchool school,
+        @Nullable String school,
         @Nullable String words,
         @Nullable LengthEntry least,
         @Nullable LengthEntry most,
@@ -52,7 +52,8 @@ record FigureEntry(
     private @Nullable FigureValue value(FieldErrors errors) {
         return switch (kind) {
             case NUT_SEQUENCE -> {
-                @Nullable NutSchool by = needed("school", school, errors);
+                @Nullable String named = needed("school", school, errors);
+                @Nullable SchoolId by = named == null ? null : errors.at("school", () -> new SchoolId(named));
                 yield by == null
                         ? null
                         : errors.at("words", () -> new NutSequence(by, words == null ? "" : words.strip()));

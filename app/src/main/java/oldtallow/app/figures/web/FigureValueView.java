@@ -1,6 +1,7 @@
 package oldtallow.app.figures.web;
 
 import java.util.Optional;
+import java.util.function.Function;
 import oldtallow.app.wire.LengthView;
 import oldtallow.app.wire.TorqueView;
 import oldtallow.core.endplay.EndPlayWindow;
@@ -11,12 +12,12 @@ import oldtallow.core.figure.FigureValue.Interval;
 import oldtallow.core.figure.FigureValue.NutSequence;
 import oldtallow.core.figure.FigureValue.WheelNutTorque;
 import oldtallow.core.quantity.Torque;
-import oldtallow.core.sequence.NutSchool;
+import oldtallow.core.sequence.SchoolId;
 import org.jspecify.annotations.Nullable;
 
 /** A figure's value; which fields there are depends on its kind. */
 record FigureValueView(
-        @Nullable NutSchool school,
+        @Nullable String school,
         @Nullable String schoolLabel,
         @Nullable String words,
         @Nullable LengthView least,
@@ -26,11 +27,20 @@ record FigureValueView(
         @Nullable Integer months,
         @Nullable Integer kilometres) {
 
-    static FigureValueView of(FigureValue value) {
+    /** {@code label} names a school. */
+    static FigureValueView of(FigureValue value, Function<SchoolId, String> label) {
         return switch (value) {
-            case NutSequence(NutSchool school, String words) ->
+            case NutSequence(SchoolId school, String words) ->
                 new FigureValueView(
-                        school, school.label(), words.isEmpty() ? null : words, null, null, null, null, null, null);
+                        school.value(),
+                        label.apply(school),
+                        words.isEmpty() ? null : words,
+                        null,
+                        null,
+                        null,
+                        null,
+                        null,
+                        null);
             case EndPlay(EndPlayWindow window) ->
                 new FigureValueView(
                         null,

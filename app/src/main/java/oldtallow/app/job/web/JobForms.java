@@ -169,4 +169,10 @@ final class JobForms {
     static Choices choices(@Nullable Choices sent, Choices otherwise) {
         return sent == null ? otherwise : sent;
     }
+
+    /** By which school the nut is set. */
+    record SchoolChosenForm(UUID id, String school) {}
+
+    /** Cups that moved while the nut was seated. */
+    record CupMovedForm(UUID id, Set<Part> cups, @Nullable String what) {}
 }

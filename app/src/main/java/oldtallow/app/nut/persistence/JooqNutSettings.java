@@ -22,9 +22,10 @@ import oldtallow.core.endplay.EndPlayVerdict;
 import oldtallow.core.endplay.EndPlayWindow;
 import oldtallow.core.figure.Authority;
 import oldtallow.core.figure.GoverningFigure;
+import oldtallow.core.measure.DialReadings;
 import oldtallow.core.quantity.Length;
 import oldtallow.core.quantity.Torque;
-import oldtallow.core.sequence.NutSchool;
+import oldtallow.core.sequence.SchoolId;
 import oldtallow.db.tables.records.NutSettingRecord;
 import org.jooq.DSLContext;
 import org.jooq.Record2;
@@ -118,7 +119,7 @@ class JooqNutSettings implements NutSettingStore {
         row.setSetBy(setting.by().name());
         row.setPersonId(setting.by().personId());
         row.setNeedsSignOff(setting.by().needsSignOff());
-        row.setSchool(reported.school().name());
+        row.setSchool(reported.school().value());
         row.setThreadDesignation(setting.threadDesignation());
         row.setThreadPitchUm(setting.thread().pitch().micrometres());
         row.setLockWords(setting.lockWords());
@@ -133,6 +134,15 @@ class JooqNutSettings implements NutSettingStore {
         if (measured != null) {
             row.setMeasuredEndPlayUm(measured.micrometres());
         }
+        @Nullable DialReadings readings = reported.readings();
+        if (readings != null) {
+            row.setMeasuredReadingsUm(
+                    readings.readings().stream().map(Length::micrometres).toArray(Double[]::new));
+            row.setMeasuredSlackUm(readings.slack().micrometres());
+        }
+        @Nullable Length uncertainty = setting.uncertainty();
+        row.setMeasuredUncertaintyUm(uncertainty == null ? null : uncertainty.micrometres());
+        row.setCertain(setting.certain());
         row.setVerdict(setting.verdict().name());
         row.setWindowLeastUm(setting.window().value().least().micrometres());
         row.setWindowMostUm(setting.window().value().most().micrometres());
@@ -152,6 +162,7 @@ class JooqNutSettings implements NutSettingStore {
     private static SettingSummary summary(NutSettingRecord row, @Nullable String signedOffBy) {
         @Nullable Double measured = row.getMeasuredEndPlayUm();
         @Nullable Double torque = row.getFinalTorqueNm();
+        @Nullable Double uncertainty = row.getMeasuredUncertaintyUm();
         return new SettingSummary(
                 row.getId(),
                 row.getWheelEndId(),
@@ -159,7 +170,7 @@ class JooqNutSettings implements NutSettingStore {
                 row.getSetBy(),
                 row.getNeedsSignOff(),
                 signedOffBy,
-                NutSchool.valueOf(row.getSchool()),
+                new SchoolId(row.getSchool()),
                 row.getThreadDesignation(),
                 row.getLockWords(),
                 row.getReadingMark(),
@@ -176,6 +187,8 @@ class JooqNutSettings implements NutSettingStore {
                         Authority.valueOf(row.getWindowAuthority()),
                         row.getWindowSource()),
                 torque == null ? null : Torque.ofNewtonMetres(torque),
-                row.getNote());
+                row.getNote(),
+                uncertainty == null ? null : Length.ofMicrometres(uncertainty),
+                row.getCertain());
     }
 }

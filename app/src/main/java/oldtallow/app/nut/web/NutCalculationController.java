@@ -1,5 +1,7 @@
 package oldtallow.app.nut.web;
 
+import oldtallow.app.school.NutSchools;
+import oldtallow.app.wire.TorqueQuestionView;
 import oldtallow.core.nut.NutCase;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
@@ -7,6 +9,12 @@ import org.springframework.web.bind.annotation.RestController;
 
 @RestController
 class NutCalculationController {
+
+    private final NutSchools schools;
+
+    NutCalculationController(NutSchools schools) {
+        this.schools = schools;
+    }
 
     /** Works out where the nut may stop. Reads and saves nothing. */
     @PostMapping("/api/nut-calculations")
@@ -16,6 +24,8 @@ class NutCalculationController {
                 nutCase,
                 form.toBackOff(),
                 TorqueQuestionView.of(
-                        form.finalTorque(), form.school(), nutCase.thread().nominalDiameter()));
+                        form.finalTorque(),
+                        form.toSchool(schools).finalTorque(),
+                        nutCase.thread().nominalDiameter()));
     }
 }

@@ -5,6 +5,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import oldtallow.app.platform.FieldErrors;
+import oldtallow.app.school.NutSchools;
 import oldtallow.app.wire.FigureForm;
 import oldtallow.app.wire.LengthEntry;
 import oldtallow.app.wire.LockForm;
@@ -19,6 +20,7 @@ import oldtallow.core.nut.NutReading;
 import oldtallow.core.quantity.Length;
 import oldtallow.core.quantity.Turn;
 import oldtallow.core.sequence.NutSchool;
+import oldtallow.core.sequence.SchoolId;
 import oldtallow.core.thread.ScrewThread;
 import org.jspecify.annotations.Nullable;
 
@@ -28,6 +30,7 @@ import org.jspecify.annotations.Nullable;
  * @param figures windows that could govern; without any, common practice does
  * @param backOffDegrees an angle whose end play is asked for, positive looser
  * @param finalTorque what was pulled for the fine setting, to have its unit looked at
+ * @param lockingTakesUp end play that tightening the outer of two nuts takes; none where null
  */
 record NutCalculationForm(
         ThreadForm thread,
@@ -35,9 +38,10 @@ record NutCalculationForm(
         ReadingForm reading,
         @Nullable List<FigureForm> figures,
         @Nullable Double washerThicknessMillimetres,
-        NutSchool school,
+        String school,
         @Nullable BigDecimal backOffDegrees,
-        @Nullable TorqueEntry finalTorque) {
+        @Nullable TorqueEntry finalTorque,
+        @Nullable LengthEntry lockingTakesUp) {
 
     /**
      * Where the nut stands.
@@ -75,16 +79,33 @@ record NutCalculationForm(
         Length washer = washerThicknessMillimetres == null
                 ? null
                 : errors.at("washerThicknessMillimetres", () -> Length.ofMillimetres(washerThicknessMillimetres));
+        @Nullable
+        Length taken =
+                lockingTakesUp == null ? Length.ZERO : errors.at("lockingTakesUp.number", lockingTakesUp::toLength);
         errors.throwIfAny();
         return errors.require(errors.at(
                 "reading.mark",
-                Map.of("washer thickness", "washerThicknessMillimetres", "least end play", "figures"),
+                Map.of(
+                        "washer thickness",
+                        "washerThicknessMillimetres",
+                        "least end play",
+                        "figures",
+                        "play that locking takes",
+                        "lockingTakesUp.number"),
                 () -> new NutCase(
                         errors.require(screw),
                         errors.require(pattern),
                         errors.require(stands),
                         GoverningFigure.governing(windows),
-                        washer)));
+                        washer,
+                        errors.require(taken))));
+    }
+
+    /** The school named. */
+    NutSchool toSchool(NutSchools schools) {
+        var errors = new FieldErrors();
+        @Nullable SchoolId id = errors.at("school", () -> new SchoolId(school));
+        return schools.require(errors.require(id));
     }
 
     /** The angle asked about, if one was. */

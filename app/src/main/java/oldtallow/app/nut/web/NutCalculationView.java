@@ -4,6 +4,7 @@ import java.math.BigDecimal;
 import java.math.RoundingMode;
 import java.util.List;
 import oldtallow.app.wire.LengthView;
+import oldtallow.app.wire.TorqueQuestionView;
 import oldtallow.core.endplay.EndPlayVerdict;
 import oldtallow.core.endplay.EndPlayWindow;
 import oldtallow.core.figure.Authority;
@@ -61,8 +62,8 @@ record NutCalculationView(
             return new WindowView(
                     LengthView.of(figure.value().least()),
                     LengthView.of(figure.value().most()),
-                    nutCase.degreesTo(figure.value().least()),
-                    nutCase.degreesTo(figure.value().most()),
+                    nutCase.degreesTo(figure.value().least().plus(nutCase.lockingTakesUp())),
+                    nutCase.degreesTo(figure.value().most().plus(nutCase.lockingTakesUp())),
                     figure.authority(),
                     figure.source());
         }
@@ -77,16 +78,21 @@ record NutCalculationView(
                     LengthView.of(stop.endPlay()),
                     stop.verdict(),
                     stop.position().engagements().stream()
-                            .map(way -> new EngagementView(way.mark(), way.seatShift()))
+                            .map(way -> new EngagementView(way.mark(), way.seatShift(), way.turnedOver()))
                             .toList());
         }
     }
 
     /** A way of fitting the lock: the mark that meets, and how many seats the retainer is turned for it. */
-    record EngagementView(int mark, int seatShift) {}
+    record EngagementView(int mark, int seatShift, boolean turnedOver) {}
 
-    /** End play at any angle, whether the lock holds there or not. */
-    record ChosenView(double backOffDegrees, LengthView endPlay, EndPlayVerdict verdict) {
+    /**
+     * End play at any angle, whether the lock holds there or not.
+     *
+     * @param endPlay before locking
+     * @param locked what is left of it when the lock has taken what it takes
+     */
+    record ChosenView(double backOffDegrees, LengthView endPlay, LengthView locked, EndPlayVerdict verdict) {
 
         static @Nullable ChosenView of(NutCase nutCase, @Nullable Turn asked) {
             @Nullable Turn backOff = asked == null ? suggested(nutCase.advice()) : asked;
@@ -100,11 +106,12 @@ record NutCalculationView(
         }
 
         private static ChosenView at(NutCase nutCase, Turn backOff) {
-            Length endPlay = nutCase.endPlayAt(backOff);
+            Length locked = nutCase.lockedEndPlayAt(backOff);
             return new ChosenView(
                     backOff.degrees(),
-                    LengthView.of(endPlay),
-                    nutCase.window().value().judge(endPlay));
+                    LengthView.of(nutCase.endPlayAt(backOff)),
+                    LengthView.of(locked),
+                    nutCase.window().value().judge(locked));
         }
     }
 

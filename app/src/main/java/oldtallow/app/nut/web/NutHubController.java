@@ -4,10 +4,12 @@ import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import oldtallow.app.figures.Figures;
+import oldtallow.app.nut.NutSettings;
 import oldtallow.app.register.Register;
 import oldtallow.app.register.SpindleNut;
 import oldtallow.app.register.WheelEnd;
 import oldtallow.app.wire.FigureForm;
+import oldtallow.app.wire.LengthView;
 import oldtallow.app.wire.LockForm;
 import oldtallow.app.wire.ThreadForm;
 import oldtallow.core.figure.Authority;
@@ -15,8 +17,10 @@ import oldtallow.core.figure.FigureKind;
 import oldtallow.core.figure.FigureValue;
 import oldtallow.core.figure.FigureValue.NutSequence;
 import oldtallow.core.figure.GoverningFigure;
+import oldtallow.core.lock.FreeAngleLock;
+import oldtallow.core.measure.Learned;
 import oldtallow.core.quantity.Length;
-import oldtallow.core.sequence.NutSchool;
+import oldtallow.core.thread.ThreadBacklash;
 import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -27,10 +31,12 @@ class NutHubController {
 
     private final Register register;
     private final Figures figures;
+    private final NutSettings settings;
 
-    NutHubController(Register register, Figures figures) {
+    NutHubController(Register register, Figures figures, NutSettings settings) {
         this.register = register;
         this.figures = figures;
+        this.settings = settings;
     }
 
     /** A wheel end as the nut dial wants to know it. */
@@ -42,13 +48,15 @@ class NutHubController {
         return NutHubView.of(
                 end,
                 sequences.stream().findFirst(),
-                figures.endPlay(end).stream().map(FigureForm::of).toList());
+                figures.endPlay(end).stream().map(FigureForm::of).toList(),
+                LockingView.of(end, settings.takenByLocking(end)));
     }
 
     /**
      * The nut of a wheel end.
      *
      * @param figures every end play window that could govern, common practice last; the first one does
+     * @param locking what locking takes; null on locks that take nothing
      */
     record NutHubView(
             UUID id,
@@ -58,11 +66,16 @@ class NutHubController {
             ThreadForm thread,
             LockForm lock,
             @Nullable Double washerThicknessMillimetres,
-            NutSchool school,
+            String school,
             SequenceView sequence,
-            List<FigureForm> figures) {
+            List<FigureForm> figures,
+            @Nullable LockingView locking) {
 
-        static NutHubView of(WheelEnd end, Optional<GoverningFigure<FigureValue>> sequence, List<FigureForm> figures) {
+        static NutHubView of(
+                WheelEnd end,
+                Optional<GoverningFigure<FigureValue>> sequence,
+                List<FigureForm> figures,
+                @Nullable LockingView locking) {
             SpindleNut nut = end.nut();
             @Nullable Length washer = nut.washerThickness();
             return new NutHubView(
@@ -75,9 +88,36 @@ class NutHubController {
                     washer == null ? null : washer.millimetres(),
                     sequence.map(GoverningFigure::value)
                             .map(value -> value instanceof NutSequence asked ? asked.school() : end.school())
-                            .orElse(end.school()),
+                            .orElse(end.school())
+                            .value(),
                     SequenceView.of(sequence),
-                    figures);
+                    figures,
+                    locking);
+        }
+    }
+
+    /**
+     * What tightening the outer of two nuts takes of the play.
+     *
+     * @param takes as this hub did before; null where it was never measured
+     * @param spread of what it took
+     * @param times it was measured
+     * @param least that the thread's own backlash can give, for a hub nobody knows
+     */
+    record LockingView(
+            @Nullable LengthView takes, @Nullable LengthView spread, int times, LengthView least, LengthView most) {
+
+        static @Nullable LockingView of(WheelEnd end, Optional<Learned> learned) {
+            if (end.nut().lock() != FreeAngleLock.TWO_NUTS) {
+                return null;
+            }
+            ThreadBacklash backlash = ThreadBacklash.of(end.nut().thread());
+            return new LockingView(
+                    learned.map(one -> LengthView.of(one.mean())).orElse(null),
+                    learned.map(one -> LengthView.of(one.spread())).orElse(null),
+                    learned.map(Learned::times).orElse(0),
+                    LengthView.of(backlash.least()),
+                    LengthView.of(backlash.most()));
         }
     }
 

@@ -2,30 +2,30 @@ package oldtallow.app.nut.web;
 
 import java.util.Arrays;
 import java.util.List;
+import oldtallow.app.school.NutSchools;
 import oldtallow.app.wire.LengthView;
+import oldtallow.app.wire.SchoolView;
 import oldtallow.app.wire.ThreadForm;
-import oldtallow.app.wire.TorqueView;
 import oldtallow.core.endplay.RecommendedBackOff;
-import oldtallow.core.quantity.Turn;
-import oldtallow.core.sequence.HubMotion;
-import oldtallow.core.sequence.NutSchool;
-import oldtallow.core.sequence.SequenceStep;
-import oldtallow.core.sequence.StepKind;
-import oldtallow.core.sequence.TorqueRange;
 import oldtallow.core.thread.Hand;
 import oldtallow.core.thread.SpindleThread;
-import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RestController;
 
 @RestController
 class NutReferenceController {
 
-    /** What does not change: schools, threads, and the back-offs of the recommended practice. */
+    private final NutSchools schools;
+
+    NutReferenceController(NutSchools schools) {
+        this.schools = schools;
+    }
+
+    /** Schools to choose from, threads, and the back-offs of the recommended practice. */
     @GetMapping("/api/nut-reference")
     NutReferenceView reference() {
         return new NutReferenceView(
-                Arrays.stream(NutSchool.values()).map(SchoolView::of).toList(),
+                schools.all().stream().map(SchoolView::of).toList(),
                 Arrays.stream(SpindleThread.values()).map(ThreadView::of).toList(),
                 Arrays.stream(RecommendedBackOff.values()).map(BackOffView::of).toList());
     }
@@ -53,45 +53,4 @@ class NutReferenceController {
                     LengthView.of(row.nominalTravel()));
         }
     }
-
-    /** A school of setting the nut. */
-    record SchoolView(NutSchool id, String label, String usedOn, String endsWith, List<StepView> steps) {
-
-        static SchoolView of(NutSchool school) {
-            return new SchoolView(
-                    school,
-                    school.label(),
-                    school.usedOn(),
-                    school.endsWith(),
-                    school.steps().stream().map(StepView::of).toList());
-        }
-    }
-
-    /** A step of a school, with its torque in all three units. */
-    record StepView(
-            StepKind kind,
-            String says,
-            @Nullable TorqueRangeView torque,
-            @Nullable Double backOffDegrees,
-            HubMotion hub,
-            String lookOutFor) {
-
-        static StepView of(SequenceStep step) {
-            @Nullable TorqueRange torque = step.torque();
-            @Nullable Turn backOff = step.backOff();
-            return new StepView(
-                    step.kind(),
-                    step.says(),
-                    torque == null
-                            ? null
-                            : new TorqueRangeView(
-                                    TorqueView.of(torque.least()), TorqueView.of(torque.most()), torque.openEnded()),
-                    backOff == null ? null : backOff.degrees(),
-                    step.hub(),
-                    step.lookOutFor());
-        }
-    }
-
-    /** A torque to pull. */
-    record TorqueRangeView(TorqueView least, TorqueView most, boolean orMore) {}
 }

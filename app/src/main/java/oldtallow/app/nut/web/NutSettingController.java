@@ -11,16 +11,18 @@ import oldtallow.app.nut.NutSettings;
 import oldtallow.app.nut.SettingSummary;
 import oldtallow.app.nut.web.NutCalculationForm.ReadingForm;
 import oldtallow.app.platform.FieldErrors;
+import oldtallow.app.wire.DialReadingsForm;
 import oldtallow.app.wire.LengthEntry;
 import oldtallow.app.wire.LengthView;
 import oldtallow.app.wire.TorqueEntry;
 import oldtallow.app.wire.TorqueView;
 import oldtallow.core.endplay.EndPlayVerdict;
 import oldtallow.core.figure.Authority;
+import oldtallow.core.measure.DialReadings;
 import oldtallow.core.nut.NutReading;
 import oldtallow.core.quantity.Length;
 import oldtallow.core.quantity.Torque;
-import oldtallow.core.sequence.NutSchool;
+import oldtallow.core.sequence.SchoolId;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -69,29 +71,34 @@ class NutSettingController {
      * @param id made by the client; the same id sent again is the same setting
      * @param backOffDegrees from where the nut stood at the reading, positive looser
      * @param torqueConfirmed that the final torque is meant although it was questioned
+     * @param readings on the dial indicator after locking; they stand for the measured play
      */
     record NutSettingForm(
             UUID id,
             Instant setAt,
-            NutSchool school,
+            String school,
             ReadingForm reading,
             BigDecimal backOffDegrees,
             @Nullable LengthEntry measuredEndPlay,
             @Nullable TorqueEntry finalTorque,
             @Nullable Boolean torqueConfirmed,
-            @Nullable String note) {
+            @Nullable String note,
+            @Nullable DialReadingsForm readings) {
 
         NewNutSetting toSetting(UUID wheelEndId) {
             var errors = new FieldErrors();
             @Nullable NutReading stands = reading.toReading("reading", errors);
+            @Nullable DialReadings dial = readings == null ? null : readings.toReadings("readings", errors);
             @Nullable
-            Length measured =
-                    measuredEndPlay == null ? null : errors.at("measuredEndPlay.number", measuredEndPlay::toLength);
+            Length measured = dial != null
+                    ? dial.endPlay()
+                    : measuredEndPlay == null ? null : errors.at("measuredEndPlay.number", measuredEndPlay::toLength);
+            @Nullable SchoolId by = errors.at("school", () -> new SchoolId(school));
             return new NewNutSetting(
                     id,
                     wheelEndId,
                     setAt,
-                    school,
+                    errors.require(by),
                     errors.require(stands),
                     backOffDegrees,
                     measured,
@@ -99,7 +106,8 @@ class NutSettingController {
                             ? null
                             : new FinalTorque(
                                     finalTorque.number(), finalTorque.unit(), Boolean.TRUE.equals(torqueConfirmed)),
-                    note == null ? "" : note.strip());
+                    note == null ? "" : note.strip(),
+                    dial);
         }
     }
 
@@ -110,7 +118,7 @@ class NutSettingController {
             String setBy,
             boolean awaitsSignOff,
             @Nullable String signedOffBy,
-            NutSchool school,
+            String school,
             String threadDesignation,
             String lockWords,
             int mark,
@@ -125,18 +133,21 @@ class NutSettingController {
             Authority windowAuthority,
             String windowSource,
             @Nullable TorqueView finalTorque,
-            String note) {
+            String note,
+            @Nullable LengthView uncertainty,
+            boolean certain) {
 
         static NutSettingView of(SettingSummary setting) {
             @Nullable Length measured = setting.measuredEndPlay();
             @Nullable Torque torque = setting.finalTorque();
+            @Nullable Length uncertainty = setting.uncertainty();
             return new NutSettingView(
                     setting.id(),
                     setting.setAt(),
                     setting.setBy(),
                     setting.awaitsSignOff(),
                     setting.signedOffBy(),
-                    setting.school(),
+                    setting.school().value(),
                     setting.threadDesignation(),
                     setting.lockWords(),
                     setting.mark(),
@@ -151,7 +162,9 @@ class NutSettingController {
                     setting.window().authority(),
                     setting.window().source(),
                     torque == null ? null : TorqueView.of(torque),
-                    setting.note());
+                    setting.note(),
+                    uncertainty == null ? null : LengthView.of(uncertainty),
+                    setting.certain());
         }
     }
 }

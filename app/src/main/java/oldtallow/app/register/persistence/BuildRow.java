@@ -14,7 +14,7 @@ import oldtallow.core.hub.Fittings.SealKind;
 import oldtallow.core.hub.Fittings.WasherKind;
 import oldtallow.core.hub.HubDimension;
 import oldtallow.core.quantity.Length;
-import oldtallow.core.sequence.NutSchool;
+import oldtallow.core.sequence.SchoolId;
 import oldtallow.core.thread.Hand;
 import oldtallow.core.thread.ScrewThread;
 import oldtallow.db.tables.records.WheelEndBuildRecord;
@@ -40,7 +40,7 @@ final class BuildRow {
                         Hand.valueOf(row.getThreadHand()),
                         Length.ofMicrometres(row.getThreadDiameterUm())),
                 LockColumns.read(row),
-                NutSchool.valueOf(row.getSchool()),
+                new SchoolId(row.getSchool()),
                 new Fittings(
                         SealKind.valueOf(row.getSeal()),
                         CapKind.valueOf(row.getCap()),
@@ -61,7 +61,7 @@ final class BuildRow {
         row.setThreadDiameterUm(build.thread().nominalDiameter().micrometres());
         row.setThreadHand(build.thread().hand().name());
         LockColumns.write(build.lock(), row);
-        row.setSchool(build.school().name());
+        row.setSchool(build.school().value());
         row.setSeal(build.fittings().seal().name());
         row.setCap(build.fittings().cap().name());
         row.setBrake(build.fittings().brake().name());

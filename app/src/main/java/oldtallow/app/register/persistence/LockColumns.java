@@ -20,7 +20,9 @@ final class LockColumns {
     static LockPattern read(WheelEndBuildRecord row) {
         return switch (row.getLockKind()) {
             case "CASTLE_NUT" -> new CastleNut(row.getLockSlots(), marks(row));
-            case "SEATED_RETAINER" -> new SeatedRetainer(row.getLockSlots(), row.getLockSeats(), marks(row));
+            case "SEATED_RETAINER" ->
+                new SeatedRetainer(
+                        row.getLockSlots(), row.getLockSeats(), Turn.ofDegrees(row.getLockOffsetDeg()), marks(row));
             case "TANG_WASHER" -> new TangWasher(row.getLockFlats(), marks(row));
             case "LOCK_PLATE" -> new LockPlate(row.getLockPlateHoles(), row.getLockRingHoles(), row.getLockScrews());
             case "TWO_NUTS" -> FreeAngleLock.TWO_NUTS;
@@ -37,6 +39,7 @@ final class LockColumns {
         row.setLockRingHoles(null);
         row.setLockScrews(null);
         row.setLockMarksDeg(new BigDecimal[0]);
+        row.setLockOffsetDeg(BigDecimal.ZERO);
         switch (lock) {
             case CastleNut nut -> {
                 row.setLockKind("CASTLE_NUT");
@@ -47,6 +50,7 @@ final class LockColumns {
                 row.setLockKind("SEATED_RETAINER");
                 row.setLockSlots((short) retainer.slots());
                 row.setLockSeats((short) retainer.seats());
+                row.setLockOffsetDeg(BigDecimal.valueOf(retainer.offset().degrees()));
                 row.setLockMarksDeg(degrees(retainer.holes()));
             }
             case TangWasher washer -> {

@@ -19,9 +19,12 @@ import oldtallow.core.endplay.EndPlayVerdict;
 import oldtallow.core.figure.Authority;
 import oldtallow.core.look.AfterDrive;
 import oldtallow.core.look.HubHeat;
+import oldtallow.core.nut.Stop;
 import oldtallow.core.quantity.Force;
+import oldtallow.core.quantity.Length;
 import oldtallow.core.quantity.Temperature;
 import oldtallow.core.rolling.Correction;
+import oldtallow.core.rolling.Sensitivity;
 import oldtallow.core.rolling.SettingChart.Point;
 import oldtallow.core.rolling.SettingSense;
 import org.jspecify.annotations.Nullable;
@@ -80,6 +83,8 @@ class SettingChartController {
         @Nullable TemperatureEntry entered = form.otherSide();
         @Nullable Temperature other = entered == null ? null : errors.at("otherSide.number", entered::toTemperature);
         @Nullable Temperature day = errors.at("day.number", form.day()::toTemperature);
+        @Nullable LengthEntry measured = form.playNow();
+        @Nullable Length now = measured == null ? null : errors.at("playNow.number", measured::toLength);
         errors.throwIfAny();
         Answered answered = errors.require(errors.at(
                 "hub.number",
@@ -98,16 +103,19 @@ class SettingChartController {
                                 form.braked(),
                                 form.spin(),
                                 form.brakeHotter(),
-                                play))));
+                                play),
+                        Optional.ofNullable(now))));
         AfterDrive.Verdict verdict = answered.after().verdict();
         return new AfterDriveView(
                 verdict,
                 verdict.words(),
                 answered.after().oneSided(),
-                answered.correction().map(Correction::words).orElse(null));
+                answered.correction().map(Correction::words).orElse(null),
+                answered.foundLoose(),
+                verdict.recheck());
     }
 
-    /** {@code otherSide} may be left out. */
+    /** {@code otherSide} and {@code playNow}, measured after the drive, may be left out. */
     record AfterDriveForm(
             TemperatureEntry hub,
             @Nullable TemperatureEntry otherSide,
@@ -115,14 +123,17 @@ class SettingChartController {
             double kilometres,
             boolean braked,
             AfterDrive.Spin spin,
-            boolean brakeHotter) {}
+            boolean brakeHotter,
+            @Nullable LengthEntry playNow) {}
 
-    /** {@code correction} is null unless the nut is to be touched. */
+    /** {@code correction} is null unless the nut is to be touched; {@code recheck} is what to look at again. */
     record AfterDriveView(
             AfterDrive.Verdict verdict,
             String words,
             boolean oneSided,
-            @Nullable String correction) {}
+            @Nullable String correction,
+            boolean foundLoose,
+            List<String> recheck) {}
 
     /**
      * The chart.
@@ -131,6 +142,8 @@ class SettingChartController {
      * @param standsAt where the hub stands; the window's middle where {@code setting} is null
      * @param verdict on where it stands
      * @param bearingsKnown false where usual sets stand in for those nobody has read yet
+     * @param stops of its lock; none where it holds at any angle or was never set
+     * @param moves what can move the setting, and how far
      * @param turns of the wheel in a minute
      */
     record SettingChartView(
@@ -150,6 +163,8 @@ class SettingChartController {
             String inboard,
             String outboard,
             boolean bearingsKnown,
+            List<ChartStopView> stops,
+            List<SensitivityView> moves,
             double turns) {
 
         static SettingChartView of(Charted charted) {
@@ -175,7 +190,26 @@ class SettingChartController {
                     charted.shape().inboard().designation().toString(),
                     charted.shape().outboard().designation().toString(),
                     charted.shape().bearingsKnown(),
+                    charted.stops().stream().map(ChartStopView::of).toList(),
+                    charted.moves().stream().map(SensitivityView::of).toList(),
                     charted.turnsPerMinute());
+        }
+    }
+
+    /** A stop of this hub's lock, from where it stands; positive looser. */
+    record ChartStopView(double degrees, LengthView endPlay, EndPlayVerdict verdict) {
+
+        static ChartStopView of(Stop stop) {
+            return new ChartStopView(stop.backOff().degrees(), LengthView.of(stop.endPlay()), stop.verdict());
+        }
+    }
+
+    /** What can move the setting, and what it leaves then. */
+    record SensitivityView(String cause, LengthView change, LengthView leaves, EndPlayVerdict verdict) {
+
+        static SensitivityView of(Sensitivity one) {
+            return new SensitivityView(
+                    one.cause(), LengthView.of(one.change()), LengthView.of(one.leaves()), one.verdict());
         }
     }
 

@@ -30,7 +30,7 @@ import oldtallow.core.lock.SeatedRetainer;
 import oldtallow.core.lock.TangWasher;
 import oldtallow.core.quantity.Length;
 import oldtallow.core.quantity.Turn;
-import oldtallow.core.sequence.NutSchool;
+import oldtallow.core.sequence.SchoolId;
 import oldtallow.core.thread.Hand;
 import oldtallow.core.thread.SpindleThread;
 import org.jooq.DSLContext;
@@ -190,7 +190,7 @@ class JooqRegisterIT {
                 "M24×1.5",
                 SpindleThread.M24_1_5.cut(Hand.RIGHT),
                 lock,
-                NutSchool.INCH_POUND,
+                SchoolId.INCH_POUND,
                 HubPreset.of(Construction.GREASE_THROUGH).fittings(),
                 Map.of(HubDimension.SEAL_LAND, Length.ofMillimetres(57)));
     }

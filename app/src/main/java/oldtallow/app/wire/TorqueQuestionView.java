@@ -1,12 +1,11 @@
-package oldtallow.app.nut.web;
+package oldtallow.app.wire;
 
+import java.util.Optional;
 import oldtallow.app.platform.FieldErrors;
-import oldtallow.app.wire.TorqueEntry;
-import oldtallow.app.wire.TorqueView;
 import oldtallow.core.quantity.Length;
 import oldtallow.core.quantity.Torque;
 import oldtallow.core.quantity.TorqueUnit;
-import oldtallow.core.sequence.NutSchool;
+import oldtallow.core.sequence.TorqueRange;
 import oldtallow.core.sequence.TorqueUnitGuard;
 import oldtallow.core.thread.NutFactor;
 import org.jspecify.annotations.Nullable;
@@ -18,7 +17,7 @@ import org.jspecify.annotations.Nullable;
  * @param timesExpected how many times what the school asks the entry is
  * @param pressKilonewtons axial force the torque as entered would press with; an estimate, nut factor 0.20
  */
-record TorqueQuestionView(
+public record TorqueQuestionView(
         TorqueUnitGuard.Doubt doubt,
         TorqueView asEntered,
         @Nullable TorqueUnit likelyUnit,
@@ -28,18 +27,18 @@ record TorqueQuestionView(
         double timesExpected,
         double pressKilonewtons) {
 
-    static @Nullable TorqueQuestionView of(@Nullable TorqueEntry entry, NutSchool school, Length threadDiameter) {
-        if (entry == null) {
+    public static @Nullable TorqueQuestionView of(
+            @Nullable TorqueEntry entry, Optional<TorqueRange> asked, Length threadDiameter) {
+        if (entry == null || asked.isEmpty()) {
             return null;
         }
         var errors = new FieldErrors();
         var question = errors.at(
-                "finalTorque.number",
-                () -> TorqueUnitGuard.question(entry.number(), entry.unit(), school.finalTorque()));
+                "finalTorque.number", () -> TorqueUnitGuard.question(entry.number(), entry.unit(), asked.get()));
         return errors.require(question).map(doubt -> of(doubt, threadDiameter)).orElse(null);
     }
 
-    private static TorqueQuestionView of(TorqueUnitGuard.Question question, Length threadDiameter) {
+    public static TorqueQuestionView of(TorqueUnitGuard.Question question, Length threadDiameter) {
         @Nullable Torque likely = question.asLikely();
         return new TorqueQuestionView(
                 question.doubt(),

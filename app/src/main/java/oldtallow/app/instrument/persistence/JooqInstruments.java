@@ -1,0 +1,52 @@
+package oldtallow.app.instrument.persistence;
+
+import static oldtallow.db.tables.Instrument.INSTRUMENT;
+
+import java.util.List;
+import java.util.UUID;
+import oldtallow.app.instrument.InstrumentStore;
+import oldtallow.app.instrument.PairedInstrument;
+import oldtallow.core.measure.Instrument;
+import org.jooq.DSLContext;
+import org.springframework.stereotype.Repository;
+
+@Repository
+class JooqInstruments implements InstrumentStore {
+
+    private final DSLContext db;
+
+    JooqInstruments(DSLContext db) {
+        this.db = db;
+    }
+
+    @Override
+    public List<PairedInstrument> all(UUID workshopId) {
+        return db.selectFrom(INSTRUMENT)
+                .where(INSTRUMENT.WORKSHOP_ID.eq(workshopId))
+                .orderBy(INSTRUMENT.KIND, INSTRUMENT.NAME, INSTRUMENT.ID)
+                .fetch(row -> new PairedInstrument(
+                        row.getId(), Instrument.valueOf(row.getKind()), row.getName(), row.getSerial(), row.getPort()));
+    }
+
+    @Override
+    public boolean add(UUID workshopId, PairedInstrument instrument) {
+        return db.insertInto(INSTRUMENT)
+                        .set(INSTRUMENT.ID, instrument.id())
+                        .set(INSTRUMENT.WORKSHOP_ID, workshopId)
+                        .set(INSTRUMENT.KIND, instrument.kind().name())
+                        .set(INSTRUMENT.NAME, instrument.name())
+                        .set(INSTRUMENT.SERIAL, instrument.serial())
+                        .set(INSTRUMENT.PORT, instrument.port())
+                        .onConflictDoNothing()
+                        .execute()
+                == 1;
+    }
+
+    @Override
+    public boolean remove(UUID workshopId, UUID id) {
+        return db.deleteFrom(INSTRUMENT)
+                        .where(INSTRUMENT.WORKSHOP_ID.eq(workshopId), INSTRUMENT.ID.eq(id))
+                        .execute()
+                == 1;
+    }
+}

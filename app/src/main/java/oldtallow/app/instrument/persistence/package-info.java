@@ -1,0 +1,5 @@
+/** Paired instruments in PostgreSQL. */
+@NullMarked
+package oldtallow.app.instrument.persistence;
+
+import org.jspecify.annotations.NullMarked;

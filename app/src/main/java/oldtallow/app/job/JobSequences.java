@@ -1,0 +1,179 @@
+package oldtallow.app.job;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
+import oldtallow.app.figures.Figures;
+import oldtallow.app.job.JobEntry.StepDone;
+import oldtallow.app.job.JobEntry.Taken;
+import oldtallow.app.platform.FieldErrors;
+import oldtallow.app.platform.InvalidInputException;
+import oldtallow.app.register.WheelEnd;
+import oldtallow.app.school.NutSchools;
+import oldtallow.core.figure.Authority;
+import oldtallow.core.figure.FigureKind;
+import oldtallow.core.figure.FigureValue;
+import oldtallow.core.figure.GoverningFigure;
+import oldtallow.core.part.Part;
+import oldtallow.core.quantity.TorqueUnit;
+import oldtallow.core.sequence.NutSchool;
+import oldtallow.core.sequence.SchoolId;
+import oldtallow.core.sequence.SequenceStep;
+import oldtallow.core.sequence.StepKind;
+import oldtallow.core.sequence.TorqueRange;
+import oldtallow.core.sequence.TorqueUnitGuard;
+import oldtallow.core.step.ReadingKind;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** By which sequence the nut of a job is set, and whether its readings are what the sequence asks. */
+@Service
+public class JobSequences {
+
+    /** Met by a mechanic who stands by a torque that was questioned. */
+    public static final String TORQUE_MEANT = "nut.torque-meant";
+
+    private static final String TURNED = "nut.turned";
+    private static final Set<Part> RINGS =
+            Set.of(Part.INBOARD_CUP, Part.OUTBOARD_CUP, Part.INBOARD_CONE, Part.OUTBOARD_CONE);
+
+    private final Figures figures;
+    private final NutSchools schools;
+
+    JobSequences(Figures figures, NutSchools schools) {
+        this.figures = figures;
+        this.schools = schools;
+    }
+
+    /**
+     * The sequence of a job.
+     *
+     * @param governing whose it is; empty where it was chosen on the bench
+     * @param settles whether there are new rings: seated, settled and seated again
+     * @param choices schools that may be chosen on this job
+     */
+    public record Guide(
+            NutSchool school,
+            Optional<GoverningFigure<FigureValue>> governing,
+            boolean settles,
+            List<NutSchool> choices) {
+
+        /** Steps of a kind in the order they are done; seating twice where rings are new. */
+        public List<Guided> steps(StepKind kind) {
+            List<Guided> steps = new ArrayList<>();
+            school.steps(kind).forEach(step -> steps.add(new Guided(step, false)));
+            if (kind == StepKind.SEAT && settles) {
+                school.steps(kind).forEach(step -> steps.add(new Guided(step, true)));
+            }
+            return steps;
+        }
+
+        /** How often the hub is turned at least while a kind of step is done; 0 where nobody counts. */
+        public int hubTurns(StepKind kind) {
+            return steps(kind).stream().mapToInt(one -> one.step().hubTurns()).sum();
+        }
+
+        public Optional<TorqueRange> torque(ReadingKind kind) {
+            return switch (kind) {
+                case SEATING_TORQUE -> school.seatingTorque();
+                case FINAL_TORQUE -> school.finalTorque();
+                default -> Optional.empty();
+            };
+        }
+    }
+
+    /** A step to be done, {@code again} for rings that have settled. */
+    public record Guided(SequenceStep step, boolean again) {}
+
+    @Transactional(readOnly = true)
+    public Guide of(JobBench bench) {
+        WheelEnd end = bench.end();
+        Optional<GoverningFigure<FigureValue>> governing =
+                figures.ladder(end).getOrDefault(FigureKind.NUT_SEQUENCE, List.of()).stream()
+                        .findFirst();
+        SchoolId byFigure = governing
+                .map(GoverningFigure::value)
+                .map(value -> value instanceof FigureValue.NutSequence asked ? asked.school() : end.school())
+                .orElse(end.school());
+        NutSchool school = schools.require(bench.school().orElse(byFigure));
+        Set<Part> renewed = bench.renewedInPlan();
+        return new Guide(
+                school,
+                bench.school().isPresent() ? Optional.empty() : governing,
+                renewed.stream().anyMatch(RINGS::contains),
+                schools.all().stream()
+                        .filter(one -> !one.samePartsOnly() || renewed.isEmpty())
+                        .filter(one -> one.setsTheNut() == school.setsTheNut()
+                                || one.samePartsOnly()
+                                || governs(one, byFigure))
+                        .toList());
+    }
+
+    private static boolean governs(NutSchool school, SchoolId byFigure) {
+        return school.id().equals(byFigure);
+    }
+
+    /** Refuses a school that is none, or does not hold on this job. */
+    void requireFit(JobBench bench, String chosen) {
+        var errors = new FieldErrors();
+        SchoolId id = errors.require(errors.at("school", () -> new SchoolId(chosen)));
+        NutSchool school = schools.require(id);
+        Set<Part> renewed = bench.renewedInPlan();
+        if (school.samePartsOnly() && !renewed.isEmpty()) {
+            throw new InvalidInputException(
+                    "school",
+                    school.label(),
+                    "holds only with the very same parts; this job renews "
+                            + renewed.stream().map(Part::words).sorted().collect(Collectors.joining(", "))
+                            + ": set it anew");
+        }
+    }
+
+    /** Notes what readings of a nut step speak against it: too few turns, a torque read in another unit. */
+    void check(JobBench bench, StepDone sent, FieldErrors errors) {
+        Optional<StepKind> kind = Aid.at(sent.stepId()).flatMap(Aid::sequence);
+        if (kind.isEmpty()) {
+            return;
+        }
+        Guide guide = of(bench);
+        for (Taken taken : sent.readings()) {
+            if (taken.kind() == ReadingKind.HUB_TURNS
+                    && sent.checksMet().contains(TURNED)
+                    && taken.value() < guide.hubTurns(kind.get())) {
+                errors.add(
+                        "readings",
+                        (int) taken.value() + " turns",
+                        "must be " + guide.hubTurns(kind.get())
+                                + " or more before the hub counts as turned: turn it on, both ways");
+            }
+            if (!sent.checksMet().contains(TORQUE_MEANT)) {
+                question(guide, taken)
+                        .ifPresent(doubt -> errors.add(
+                                "readings",
+                                String.format(Locale.ROOT, "%.4g N·m", taken.value()),
+                                String.format(
+                                        Locale.ROOT,
+                                        "is %.2g times what the sequence asks; check the unit, inch- or foot-pounds, or say that"
+                                                + " it is meant",
+                                        doubt.timesExpected())));
+            }
+        }
+    }
+
+    /** Doubt about a torque that was taken; empty where it fits, or where the sequence asks none. */
+    public Optional<TorqueUnitGuard.Question> question(Guide guide, Taken taken) {
+        return guide.torque(taken.kind())
+                .flatMap(asked -> TorqueUnitGuard.question(taken.value(), TorqueUnit.NEWTON_METRE, asked));
+    }
+
+    /** Whose sequence it is, in a few words. */
+    public static String whose(Guide guide) {
+        return guide.governing()
+                .filter(figure -> figure.authority() != Authority.COMMON_PRACTICE)
+                .map(GoverningFigure::source)
+                .orElse(guide.school().source());
+    }
+}

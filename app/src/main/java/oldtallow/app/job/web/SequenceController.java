@@ -1,0 +1,167 @@
+package oldtallow.app.job.web;
+
+import java.util.List;
+import java.util.Set;
+import java.util.UUID;
+import java.util.stream.Stream;
+import oldtallow.app.job.Aid;
+import oldtallow.app.job.JobBench;
+import oldtallow.app.job.JobEntry;
+import oldtallow.app.job.JobEntry.Taken;
+import oldtallow.app.job.JobSequences;
+import oldtallow.app.job.JobSequences.Guide;
+import oldtallow.app.job.Jobs;
+import oldtallow.app.job.NewEntry;
+import oldtallow.app.job.web.JobForms.CupMovedForm;
+import oldtallow.app.job.web.JobForms.SchoolChosenForm;
+import oldtallow.app.job.web.JobForms.TakenForm;
+import oldtallow.app.wire.SchoolView.SequenceStepView;
+import oldtallow.app.wire.TorqueQuestionView;
+import oldtallow.core.figure.Authority;
+import oldtallow.core.figure.FigureValue;
+import oldtallow.core.measure.WrenchReading;
+import oldtallow.core.measure.WrenchReading.Wrench;
+import oldtallow.core.part.Part;
+import oldtallow.core.quantity.Torque;
+import oldtallow.core.sequence.StepKind;
+import org.jspecify.annotations.Nullable;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Setting the nut, step by step, by the sequence that governs. */
+@RestController
+@RequestMapping("/api/jobs/{jobId}")
+class SequenceController {
+
+    private final Jobs jobs;
+    private final JobSequences sequences;
+
+    SequenceController(Jobs jobs, JobSequences sequences) {
+        this.jobs = jobs;
+        this.sequences = sequences;
+    }
+
+    /** The sequence by which the nut of this job is set. */
+    @GetMapping("/sequence")
+    GuideView sequence(@PathVariable UUID jobId) {
+        JobBench bench = jobs.bench(jobId);
+        return GuideView.of(sequences.of(bench), bench);
+    }
+
+    /** Sets the nut by another school. */
+    @PostMapping("/school")
+    GuideView choose(@PathVariable UUID jobId, @RequestBody SchoolChosenForm form) {
+        JobBench bench = jobs.enter(jobId, new NewEntry(form.id(), new JobEntry.SchoolChosen(form.school())));
+        return GuideView.of(sequences.of(bench), bench);
+    }
+
+    /** A cup moved under the wrench: the job goes back to it. */
+    @PostMapping("/cup-moved")
+    JobView cupMoved(@PathVariable UUID jobId, @RequestBody CupMovedForm form) {
+        JobBench bench = jobs.enter(
+                jobId,
+                new NewEntry(
+                        form.id(),
+                        new JobEntry.CupMoved(
+                                form.cups(),
+                                form.what() == null ? "" : form.what().strip())));
+        return JobView.of(bench, jobs.settingIsRecorded(bench), jobs.hindrances(bench), jobs.comparison(bench));
+    }
+
+    /** What a torque says, before it is put on record; null where the sequence asks none. */
+    @PostMapping("/torque")
+    TorqueSensedView torque(@PathVariable UUID jobId, @RequestBody TakenForm form) {
+        JobBench bench = jobs.bench(jobId);
+        Guide guide = sequences.of(bench);
+        Taken taken = form.toTaken();
+        var reading = new WrenchReading(
+                Torque.ofNewtonMetres(taken.value()), Wrench.of(Torque.ofNewtonMetres(taken.value())));
+        return new TorqueSensedView(
+                guide.torque(taken.kind())
+                        .map(asked -> reading.decide(asked).words())
+                        .orElse(null),
+                sequences
+                        .question(guide, taken)
+                        .map(doubt -> TorqueQuestionView.of(
+                                doubt, bench.end().nut().thread().nominalDiameter()))
+                        .orElse(null));
+    }
+
+    /**
+     * What a torque says of the step.
+     *
+     * @param decision inside, below, above, or too close to tell; null where the sequence asks none
+     */
+    record TorqueSensedView(
+            @Nullable String decision, @Nullable TorqueQuestionView question) {}
+
+    /**
+     * The sequence of a job.
+     *
+     * @param authority whose figures govern; null where the school was chosen on this bench
+     * @param settles whether new rings are seated twice
+     * @param cups that went in on this job, and so may not be home
+     * @param choices schools that may be chosen on this job
+     */
+    record GuideView(
+            String school,
+            String label,
+            String endsWith,
+            @Nullable Authority authority,
+            String source,
+            @Nullable String words,
+            boolean settles,
+            List<GuidedStepsView> steps,
+            Set<Part> cups,
+            List<ChoiceView> choices) {
+
+        static GuideView of(Guide guide, JobBench bench) {
+            return new GuideView(
+                    guide.school().id().value(),
+                    guide.school().label(),
+                    guide.school().endsWith(),
+                    guide.governing().map(figure -> figure.authority()).orElse(null),
+                    JobSequences.whose(guide),
+                    guide.governing()
+                            .map(figure -> figure.value() instanceof FigureValue.NutSequence asked ? asked.words() : "")
+                            .filter(words -> !words.isEmpty())
+                            .orElse(null),
+                    guide.settles(),
+                    Stream.of(Aid.values())
+                            .filter(aid -> aid.sequence().isPresent())
+                            .map(aid -> GuidedStepsView.of(aid, guide))
+                            .toList(),
+                    bench.cupsFitted(),
+                    guide.choices().stream()
+                            .map(school -> new ChoiceView(school.id().value(), school.label()))
+                            .toList());
+        }
+    }
+
+    /**
+     * What is done at a step of the job.
+     *
+     * @param hubTurns that the hub is turned at least in all; 0 where nobody counts
+     */
+    record GuidedStepsView(Aid at, int hubTurns, List<GuidedView> steps) {
+
+        static GuidedStepsView of(Aid aid, Guide guide) {
+            StepKind kind = aid.sequence().orElseThrow();
+            return new GuidedStepsView(
+                    aid,
+                    guide.hubTurns(kind),
+                    guide.steps(kind).stream()
+                            .map(one -> new GuidedView(SequenceStepView.of(one.step()), one.again()))
+                            .toList());
+        }
+    }
+
+    /** A step of the sequence, {@code again} for new rings that have settled. */
+    record GuidedView(SequenceStepView step, boolean again) {}
+
+    record ChoiceView(String id, String label) {}
+}

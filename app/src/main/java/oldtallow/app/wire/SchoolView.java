@@ -1,0 +1,78 @@
+package oldtallow.app.wire;
+
+import java.util.List;
+import oldtallow.core.quantity.Turn;
+import oldtallow.core.sequence.HubMotion;
+import oldtallow.core.sequence.NutSchool;
+import oldtallow.core.sequence.SequenceStep;
+import oldtallow.core.sequence.StepKind;
+import oldtallow.core.sequence.TorqueRange;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * A school of setting the nut.
+ *
+ * @param samePartsOnly whether it holds only while not one part was changed
+ * @param setsTheNut whether it ends at a stop, as against a torque or the old place
+ */
+public record SchoolView(
+        String id,
+        String label,
+        String usedOn,
+        String endsWith,
+        String source,
+        boolean samePartsOnly,
+        boolean setsTheNut,
+        List<SequenceStepView> steps) {
+
+    public static SchoolView of(NutSchool school) {
+        return new SchoolView(
+                school.id().value(),
+                school.label(),
+                school.usedOn(),
+                school.endsWith(),
+                school.source(),
+                school.samePartsOnly(),
+                school.setsTheNut(),
+                school.steps().stream().map(SequenceStepView::of).toList());
+    }
+
+    /**
+     * A step of a school, with its torque in all three units.
+     *
+     * @param turnDegrees of the nut, positive looser
+     * @param hubTurns that the hub is turned at least; 0 where nobody counts
+     */
+    public record SequenceStepView(
+            StepKind kind,
+            String says,
+            @Nullable TorqueRangeView torque,
+            @Nullable Double turnDegrees,
+            HubMotion hub,
+            String hubWords,
+            int hubTurns,
+            String lookOutFor) {
+
+        public static SequenceStepView of(SequenceStep step) {
+            @Nullable TorqueRange torque = step.torque();
+            @Nullable Turn turn = step.turn();
+            return new SequenceStepView(
+                    step.kind(),
+                    step.says(),
+                    torque == null ? null : TorqueRangeView.of(torque),
+                    turn == null ? null : turn.degrees(),
+                    step.hub(),
+                    step.hub().words(),
+                    step.hubTurns(),
+                    step.lookOutFor());
+        }
+    }
+
+    /** A torque to pull. */
+    public record TorqueRangeView(TorqueView least, TorqueView most, boolean orMore) {
+
+        public static TorqueRangeView of(TorqueRange range) {
+            return new TorqueRangeView(TorqueView.of(range.least()), TorqueView.of(range.most()), range.openEnded());
+        }
+    }
+}

@@ -1,0 +1,155 @@
+package oldtallow.app.job;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.UUID;
+import oldtallow.app.testing.Bench;
+import oldtallow.app.testing.Http.Answer;
+import oldtallow.app.testing.OldTallowExtension;
+import oldtallow.app.testing.RunningOldTallow;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.ObjectNode;
+
+/** Setting the nut on the bench by the sequence that governs. */
+@ExtendWith(OldTallowExtension.class)
+class SequenceIT {
+
+    @Test
+    void guidesBySchoolAndSeatsNewRingsTwice(RunningOldTallow app) {
+        Bench bench = new Bench(app.http());
+        JsonNode renewed = guide(app, bench.open(bench.newWheelEnd("STEPPED_BRAKED"), "RENEW"));
+        JsonNode adjusted = guide(app, bench.open(bench.newWheelEnd("STEPPED_BRAKED"), "ADJUST"));
+
+        assertThat(renewed.path("label").asString()).isEqualTo("Seat and finger-tight");
+        assertThat(renewed.path("settles").asBoolean()).isTrue();
+        assertThat(at(renewed, "SEAT").path("steps")).hasSize(2);
+        assertThat(at(renewed, "SEAT").path("hubTurns").asInt()).isEqualTo(10);
+        assertThat(at(adjusted, "SEAT").path("steps")).hasSize(1);
+        JsonNode torque = at(adjusted, "SEAT").at("/steps/0/step/torque/least");
+        assertThat(torque.path("newtonMetres").asDouble()).isBetween(67.7, 67.9);
+        assertThat(torque.path("poundForceInches").asDouble()).isBetween(599.9, 600.1);
+    }
+
+    @Test
+    void everyConstructionsOwnSequenceComesWithIt(RunningOldTallow app) {
+        Bench bench = new Bench(app.http());
+
+        assertThat(guide(app, bench.open(bench.newWheelEnd("FULL_FLOATING_REAR"), "RENEW"))
+                        .path("school")
+                        .asString())
+                .isEqualTo("TWO_NUTS");
+        assertThat(guide(app, bench.open(bench.newWheelEnd("CLASSIC_CAR"), "RENEW"))
+                        .path("school")
+                        .asString())
+                .isEqualTo("STAKED_NUT");
+        JsonNode spacer = guide(app, bench.open(bench.newWheelEnd("SPACER_SET"), "RENEW"));
+        assertThat(spacer.path("school").asString()).isEqualTo("SPACER_SET");
+        assertThat(at(spacer, "FULL_TORQUE").path("steps").toString()).contains("going up");
+    }
+
+    @Test
+    void countsTheTurnsOfTheHub(RunningOldTallow app) {
+        Bench bench = new Bench(app.http());
+        JsonNode job = bench.doUntil(bench.open(bench.newWheelEnd("STEPPED_BRAKED"), "ADJUST"), "nut.seat");
+
+        Answer few = bench.post(job, "/steps", done(job, "HUB_TURNS", 3, "TURN"));
+        assertThat(few.remedyFor("readings")).contains("5 or more");
+        assertThat(bench.post(job, "/steps", done(job, "HUB_TURNS", 6, "TURN")).status())
+                .isEqualTo(200);
+    }
+
+    @Test
+    void questionsFootPoundsPulledForInchPounds(RunningOldTallow app) {
+        Bench bench = new Bench(app.http());
+        JsonNode job = bench.doUntil(bench.open(bench.newWheelEnd("ROTOR_HUB"), "ADJUST"), "nut.fine");
+        JsonNode sensed = Bench.accepted(app.http()
+                .post(
+                        path(job) + "/torque",
+                        "{\"kind\": \"FINAL_TORQUE\", \"number\": 20, \"unit\": \"POUND_FORCE_FOOT\"}"));
+        assertThat(sensed.at("/question/timesExpected").asDouble()).isBetween(9.5, 9.7);
+
+        ObjectNode step = done(job, "FINAL_TORQUE", 20, "POUND_FORCE_FOOT");
+        assertThat(bench.post(job, "/steps", step).remedyFor("readings")).contains("inch- or foot-pounds");
+        step.put("id", UUID.randomUUID().toString()).withArray("checksMet").add("nut.torque-meant");
+        assertThat(bench.post(job, "/steps", step).status()).isEqualTo(200);
+    }
+
+    @Test
+    void letsTheNutBackToItsMarkOnlyWithTheSameParts(RunningOldTallow app) {
+        Bench bench = new Bench(app.http());
+        JsonNode renew = bench.open(bench.newWheelEnd("STEPPED_BRAKED"), "RENEW");
+        JsonNode adjust = bench.open(bench.newWheelEnd("STEPPED_BRAKED"), "ADJUST");
+
+        assertThat(guide(app, renew).path("choices").findValuesAsString("id")).doesNotContain("REUSED_UNDISTURBED");
+        assertThat(choose(bench, renew, "REUSED_UNDISTURBED").remedyFor("school"))
+                .contains("inboard cone")
+                .contains("set it anew");
+        JsonNode back = Bench.accepted(choose(bench, adjust, "REUSED_UNDISTURBED"));
+        assertThat(back.path("label").asString()).isEqualTo("Reused, undisturbed");
+        assertThat(guide(app, adjust).path("school").asString()).isEqualTo("REUSED_UNDISTURBED");
+        assertThat(choose(bench, adjust, "NO_SUCH_ONE").remedyFor("school")).contains("choose one of the list");
+    }
+
+    @Test
+    void goesBackToTheRaceThatWasNotHome(RunningOldTallow app) {
+        Bench bench = new Bench(app.http());
+        JsonNode job = bench.doUntil(bench.open(bench.newWheelEnd("STEPPED_BRAKED"), "RENEW"), "nut.seat");
+
+        JsonNode back = Bench.accepted(cupMoved(bench, job, "INBOARD_CUP"));
+
+        assertThat(back.at("/now/stage").asInt())
+                .as("the hub comes off again first")
+                .isEqualTo(3);
+        JsonNode again = bench.doUntil(back, "races.inboard-in");
+        assertThat(again.path("tray").toString()).contains("INBOARD_CUP");
+        JsonNode seated = bench.doUntil(again, "nut.seat");
+        assertThat(bench.doAll(seated).path("hindrances")).isEmpty();
+    }
+
+    @Test
+    void aCupThatNeverCameOutIsLooseInItsBore(RunningOldTallow app) {
+        Bench bench = new Bench(app.http());
+        JsonNode job = bench.doUntil(bench.open(bench.newWheelEnd("STEPPED_BRAKED"), "ADJUST"), "nut.seat");
+
+        assertThat(cupMoved(bench, job, "INBOARD_CUP").remedyFor("cups")).contains("loose in its bore");
+    }
+
+    private static JsonNode guide(RunningOldTallow app, JsonNode job) {
+        return Bench.accepted(app.http().get(path(job) + "/sequence"));
+    }
+
+    private static JsonNode at(JsonNode guide, String aid) {
+        for (JsonNode one : guide.path("steps")) {
+            if (one.path("at").asString().equals(aid)) {
+                return one;
+            }
+        }
+        throw new IllegalStateException("nothing at " + aid);
+    }
+
+    private static ObjectNode done(JsonNode job, String kind, double number, String unit) {
+        ObjectNode step = Bench.done(job.path("now"), UUID.randomUUID());
+        step.putArray("readings")
+                .addObject()
+                .put("kind", kind)
+                .put("number", number)
+                .put("unit", unit);
+        return step;
+    }
+
+    private static Answer choose(Bench bench, JsonNode job, String school) {
+        return bench.post(job, "/school", Bench.entry().put("school", school));
+    }
+
+    private static Answer cupMoved(Bench bench, JsonNode job, String cup) {
+        ObjectNode entry = Bench.entry();
+        entry.putArray("cups").add(cup);
+        return bench.post(job, "/cup-moved", entry);
+    }
+
+    private static String path(JsonNode job) {
+        return "/api/jobs/" + job.path("id").asString();
+    }
+}
