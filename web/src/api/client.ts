@@ -3,6 +3,7 @@ import { figures } from './figures'
 import { jobs } from './jobs'
 import { reckon } from './reckon'
 import { register } from './register'
+import { setting } from './setting'
 import { client, dataOf } from './request'
 import { shelf } from './shelf'
 import { workshop } from './workshop'
@@ -17,6 +18,7 @@ export const api = {
   ...bearings,
   ...jobs,
   ...reckon,
+  ...setting,
   ...shelf,
   ...workshop,
   session: () => dataOf(client.GET('/api/session')),

@@ -16,7 +16,7 @@ export const stop = (
   backOffDegrees,
   endPlay: length(millimetres),
   verdict,
-  ways: (marks.length > 0 ? marks : [1]).map((mark) => ({ mark, seatShift: 0 })),
+  ways: (marks.length > 0 ? marks : [1]).map((mark) => ({ mark, seatShift: 0, turnedOver: false })),
 })
 
 /** The server's answer for a 1-14 castle nut with two holes, slot 17° short of hole 2. */

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { LiveStrip } from '$features/instruments'
   import { KeyCap } from '$ui/key-cap'
   import { symbolOf, type Readings } from './readings.svelte'
 
@@ -36,6 +37,12 @@
         >
       </button>
       {#if i === readings.at}
+        {#if typing.kind.kind !== 'END_PLAY'}
+          <LiveStrip
+            kind={typing.kind.kind}
+            ontake={(reading) => readings.take(typing.kind.kind, reading)}
+          />
+        {/if}
         <div class="grid grid-cols-[3fr_1fr] gap-1.5 bg-grease-wash p-1.5">
           <div class="grid grid-cols-3 gap-1.5" role="group" aria-label={typing.kind.words}>
             {#each rows.flat() as key (key)}

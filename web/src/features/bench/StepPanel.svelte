@@ -7,7 +7,10 @@
   import Judge from './Judge.svelte'
   import Keypad from './Keypad.svelte'
   import SignChoice from './SignChoice.svelte'
+  import SequenceAid from './SequenceAid.svelte'
+  import { isSequence } from './sequence.svelte'
   import StepAid from './StepAid.svelte'
+  import PlayAid from './PlayAid.svelte'
   import StepTimer from './StepTimer.svelte'
   import WaiveCheck from './WaiveCheck.svelte'
 
@@ -48,6 +51,9 @@
     />
   {/each}
 </div>
+{#if step.aid && isSequence(step.aid)}
+  {#key step.id}<SequenceAid {bench} at={step.aid} />{/key}
+{/if}
 {#if step.how.length > 0}
   <ol class="mt-2 border-t border-rule">
     {#each step.how as line, i (line)}
@@ -57,7 +63,7 @@
     {/each}
   </ol>
 {/if}
-{#if step.aid}<StepAid {bench} {aids} aid={step.aid} />{/if}
+{#if step.aid && !isSequence(step.aid)}<StepAid {bench} {aids} aid={step.aid} />{/if}
 {#if reckonings.length > 0}
   <p class="mt-2 flex flex-wrap gap-x-4">
     {#each reckonings as one (one.href)}
@@ -82,6 +88,7 @@
   {/if}
   {#if bench.job?.firstLook && step.stage <= 3}<Diagnosis look={bench.job.firstLook} />{/if}
   {#if step.timer}<StepTimer timer={step.timer} />{/if}
+  {#if step.readings.some((one) => one.kind === 'END_PLAY')}<PlayAid {bench} />{/if}
   {#if step.readings.length > 0}<Keypad readings={bench.readings} />{/if}
   {#each step.checks as check (check.id)}
     {@const met = bench.checkMet(check)}

@@ -1,7 +1,7 @@
 import { api, ProblemError, type Problem, type Schemas } from '$api/client'
 import { Attempt } from '$api/attempt.svelte'
 import type { PartName, PartStatus } from '$features/section'
-import type { Item, Move } from './move'
+import { moveNow, type Item, type Move } from './move'
 import { Readings } from './readings.svelte'
 import { keepUnsent, unsentOf, type UnsentStep } from './unsent'
 
@@ -25,6 +25,8 @@ export class Bench {
   private signsUnderWay = $state.raw<readonly Schemas['SignForm'][] | null>(null)
   private metCautions = $state.raw<readonly string[]>([])
   private metChecks = $state.raw<readonly string[]>([])
+  /** Met here though the plan has no such check: a torque somebody stands by. */
+  extraChecks = $state.raw<readonly string[]>([])
   /** The step that was ticked here; another one starts afresh. */
   private ticking = ''
 
@@ -35,7 +37,7 @@ export class Bench {
 
   readonly judging = $derived(this.job?.judgings.find((one) => one.item === this.item) ?? null)
 
-  readonly move: Move = $derived.by(() => this.moveNow())
+  readonly move: Move = $derived.by(() => moveNow(this, this.mayRelease()))
 
   readonly status: Partial<Record<PartName, PartStatus>> = $derived.by(() => {
     const off = Object.fromEntries((this.job?.offSection ?? []).map((name) => [name, 'absent']))
@@ -65,9 +67,11 @@ export class Bench {
   }
 
   toggleCheck(id: string): void {
-    this.metChecks = this.metChecks.includes(id)
-      ? this.metChecks.filter((other) => other !== id)
-      : [...this.metChecks, id]
+    this.metChecks = toggled(this.metChecks, id)
+  }
+
+  toggleExtra(id: string): void {
+    this.extraChecks = toggled(this.extraChecks, id)
   }
 
   async load(): Promise<void> {
@@ -104,7 +108,10 @@ export class Bench {
     this.unsent = {
       id: crypto.randomUUID(),
       stepId: step.id,
-      checksMet: step.checks.filter((check) => this.checkMet(check)).map((check) => check.id),
+      checksMet: [
+        ...step.checks.filter((check) => this.checkMet(check)).map((check) => check.id),
+        ...this.extraChecks,
+      ],
       readings,
     }
     keepUnsent(this.id, this.unsent)
@@ -184,6 +191,11 @@ export class Bench {
     return this.enter((id) => api.rescope(this.id, { id, scope, reason }))
   }
 
+  /** These cups were not home: the job goes back to them. */
+  cupMoved(cups: Schemas['CupMovedForm']['cups']): Promise<boolean> {
+    return this.enter((id) => api.cupMoved(this.id, { id, cups }))
+  }
+
   waits(what: string, bag: string, orderedFrom: string): Promise<boolean> {
     return this.enter((id) => api.jobWaits(this.id, { id, what, bag, orderedFrom }))
   }
@@ -215,27 +227,11 @@ export class Bench {
       this.ticking = now
       this.metCautions = []
       this.metChecks = []
+      this.extraChecks = []
       this.readings.start(job.now?.readings ?? [])
     }
   }
-
-  private moveNow(): Move {
-    const { job, step } = this
-    if (!job) return { does: 'nothing' }
-    if (job.waits) return { does: 'goOn' }
-    if (!step) return this.endMove(job)
-    const caution = step.cautions.find((one) => !this.cautionMet(one.id))
-    if (caution) return { does: 'caution', caution }
-    if (this.item && !this.judging) return { does: 'judge', item: this.item }
-    const check = step.checks.find((one) => one.must && !this.checkMet(one))
-    if (check?.id === 'nut.recorded' && !job.settingRecorded) return { does: 'dial' }
-    if (check) return { does: 'check', check }
-    return { does: 'finish', step }
-  }
-
-  private endMove(job: Job): Move {
-    if (job.state === 'OPEN' && job.hindrances.length === 0) return { does: 'close' }
-    if (job.state === 'AWAITS_SIGN_OFF' && this.mayRelease()) return { does: 'signOff' }
-    return job.state === 'OPEN' ? { does: 'nothing' } : { does: 'leave' }
-  }
 }
+
+const toggled = (all: readonly string[], id: string): string[] =>
+  all.includes(id) ? all.filter((other) => other !== id) : [...all, id]

@@ -46,6 +46,19 @@ export class Readings {
     else if (current.text.length < 8) current.text += key
   }
 
+  /** Puts a number in that was worked out or counted elsewhere. */
+  set(kind: Kind['kind'], text: string, unit?: Unit): void {
+    const typing = this.all.find((one) => one.kind.kind === kind)
+    if (!typing) return
+    typing.text = text
+    typing.unit = unit ?? typing.unit
+  }
+
+  /** Takes what an instrument showed, in its own unit. */
+  take(kind: Kind['kind'], reading: Schemas['InstrumentReadingView']): void {
+    this.set(kind, String(reading.number), reading.unit)
+  }
+
   swapUnit(): void {
     const { current } = this
     if (!current) return

@@ -54,7 +54,7 @@ export function lockWords(lock: Schemas['LockForm']): string {
     case 'CASTLE_NUT':
       return `castle nut, ${lock.slots} slots; ${marks('hole')}`
     case 'SEATED_RETAINER':
-      return `${lock.slots}-slot retainer, ${lock.seats} seats; ${marks('hole')}`
+      return `${lock.slots}-slot retainer, ${lock.seats} seats${lock.offsetDegrees ? `, ${lock.offsetDegrees}° off its corners` : ''}; ${marks('hole')}`
     case 'TANG_WASHER':
       return `tang washer on ${lock.flats} flats; ${marks('tang')}`
     case 'LOCK_PLATE':

@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { BothUnits, degrees } from '$features/display'
+  import { BothUnits, degrees, leadingLength } from '$features/display'
   import { Mark } from '$ui/mark'
   import type { NutDial } from './nut-dial.svelte'
   import { shapeOf } from './stop-marks'
@@ -39,10 +39,31 @@
       <Mark shape={shapeOf[chosen.verdict]} size={40} />
       <p class="text-read">
         {degrees(chosen.backOffDegrees)} back<br />
-        <span class="text-label text-ink2">{verdictWords[chosen.verdict]}, before locking</span>
+        <span class="text-label text-ink2"
+          >{verdictWords[chosen.verdict]}{dial.hub.lock.kind === 'TWO_NUTS'
+            ? dial.hub.locking?.takes
+              ? `, once locked; ${leadingLength(chosen.endPlay)} before`
+              : ', before locking'
+            : ''}</span
+        >
       </p>
-      <span class="ml-auto text-right"><BothUnits length={chosen.endPlay} size="reading" /></span>
+      <span class="ml-auto text-right"><BothUnits length={chosen.locked} size="reading" /></span>
     </div>
+  {/if}
+  {#if dial.hub.locking}
+    {@const locking = dial.hub.locking}
+    <p class="max-w-[62ch] text-label">
+      {#if locking.takes}
+        Locking took {leadingLength(locking.takes)} here, measured {locking.times === 1
+          ? 'once'
+          : `${locking.times} times, within ${leadingLength(locking.spread ?? locking.takes)}`}:
+        that much is left for it.
+      {:else}
+        What locking takes was never measured here. The thread can give {leadingLength(
+          locking.least,
+        )} to {leadingLength(locking.most)}: measure before and after, and the dial knows next time.
+      {/if}
+    </p>
   {/if}
   {#if remedies.length > 0}
     <h2 class="mt-4 type-h">What to do instead</h2>

@@ -115,6 +115,18 @@
     aria-label="Where it may stop"
     class="flex min-h-0 flex-col gap-5 px-3 pt-4 pb-28 desk:overflow-y-auto desk:px-5 desk:pb-4"
   >
+    {#if school && !school.setsTheNut && locked}
+      <div>
+        <h1 class="type-say">
+          {school.samePartsOnly ? 'Back to where it stood.' : 'Nothing to set here.'}
+        </h1>
+        <p class="mt-1.5 max-w-[62ch] text-read">
+          {school.samePartsOnly
+            ? 'The very same parts go back to the old lock position, by your mark. One part changed: choose another school below.'
+            : 'The spacer sets the play; the nut only gets its torque, going up to the hole. Drag or rock at full torque is a wrong pair or a wrong spacer.'}
+        </p>
+      </div>
+    {/if}
     {#if unreachable}
       <ProblemCard title={unreachable.title}>
         <p>{unreachable.detail}</p>

@@ -1,6 +1,6 @@
 <script lang="ts">
   import type { Schemas } from '$api/client'
-  import { BothUnits, day } from '$features/display'
+  import { BothUnits, day, leadingLength } from '$features/display'
   import { onMount } from 'svelte'
   import { goto } from '$app/navigation'
   import { keys } from '$features/keys'
@@ -41,6 +41,12 @@
     {#if setting.awaitsSignOff}<p class="font-semibold">It waits for a mechanic’s sign-off.</p>{/if}
   </div>
   <BothUnits length={setting.measuredEndPlay ?? setting.endPlay} size="reading" />
+  {#if !setting.certain && setting.uncertainty}
+    <p class="w-full font-semibold">
+      Too close to an edge of its window to tell, ± {leadingLength(setting.uncertainty)}. Measure it
+      again when you can.
+    </p>
+  {/if}
   <p class="w-full text-label">
     Spin and rock the wheel once more. After the first 50 to 100 km feel the hub and torque the
     wheel nuts again.

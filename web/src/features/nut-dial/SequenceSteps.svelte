@@ -1,7 +1,7 @@
 <script lang="ts">
   import type { Schemas } from '$api/client'
-  import { degrees, figure } from '$features/display'
-  import { authorityWords } from './words'
+  import { range, torqueUnits } from './torque-range'
+  import { authorityWords, nutTurn } from './words'
 
   interface Props {
     school: Schemas['SchoolView']
@@ -10,23 +10,6 @@
   }
 
   let { school, sequence }: Props = $props()
-
-  const hub: Record<Schemas['StepView']['hub'], string> = {
-    TURN_BOTH_WAYS: 'hub turning both ways',
-    HOLD_STILL: 'hub held still',
-    TURN_AND_FEEL: 'turn the hub and feel',
-  }
-  const units = [
-    { key: 'newtonMetres', label: 'N·m' },
-    { key: 'poundForceFeet', label: 'lbf·ft' },
-    { key: 'poundForceInches', label: 'lbf·in' },
-  ] as const
-
-  function range(torque: Schemas['TorqueRangeView'], unit: (typeof units)[number]['key']): string {
-    const least = figure(torque.least[unit])
-    const most = figure(torque.most[unit])
-    return torque.orMore ? `${least} +` : least === most ? least : `${least}–${most}`
-  }
 </script>
 
 <section aria-label={school.label}>
@@ -38,17 +21,22 @@
       {sequence.source}.
       {#if sequence.words}<span class="font-semibold text-ink">{sequence.words}</span>{/if}
     {:else}
-      Common practice: the maker’s sequence governs.
+      {school.source === 'common practice' ? 'Common practice' : school.source}: the maker’s
+      sequence governs.
     {/if}
   </p>
   <ol class="mt-1.5 border-t-2 border-ink">
-    {#each school.steps as step, i (step.kind)}
+    {#each school.steps as step, i (i)}
       <li
         class="grid grid-cols-[1.4rem_1fr] gap-x-1 border-b border-rule py-2 tab:grid-cols-[1.4rem_1fr_auto]"
       >
         <span class="type-num text-ink2">{i + 1}</span>
         <div>
-          <p><span class="font-semibold">{step.says}</span>, {hub[step.hub]}</p>
+          <p>
+            <span class="font-semibold">{step.says}</span>, {step.hubWords}{step.hubTurns > 0
+              ? `, ${step.hubTurns} turns at least`
+              : ''}
+          </p>
           <p class="text-min text-ink2">{step.lookOutFor}</p>
         </div>
         {#if step.torque}
@@ -56,7 +44,7 @@
           <dl
             class="col-start-2 flex flex-wrap gap-x-4 type-num text-label tab:col-start-3 tab:block tab:w-40"
           >
-            {#each units as unit (unit.key)}
+            {#each torqueUnits as unit (unit.key)}
               <div class="flex justify-between gap-1.5">
                 <dd class="order-1 flex-1 text-right font-semibold whitespace-nowrap">
                   {range(torque, unit.key)}
@@ -65,11 +53,11 @@
               </div>
             {/each}
           </dl>
-        {:else if step.backOffDegrees !== undefined}
+        {:else if step.turnDegrees !== undefined}
           <p
             class="col-start-2 type-num text-label font-semibold tab:col-start-3 tab:w-40 tab:pr-14 tab:text-right"
           >
-            {degrees(step.backOffDegrees)}
+            {nutTurn(step.turnDegrees)}
           </p>
         {/if}
       </li>

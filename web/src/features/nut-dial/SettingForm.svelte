@@ -1,13 +1,11 @@
 <script lang="ts">
   import { onMount } from 'svelte'
+  import { PlayReadings } from '$features/play'
   import { Button } from '$ui/button'
-  import { Choice } from '$ui/choice'
   import { Field } from '$ui/field'
   import { KeyCap } from '$ui/key-cap'
   import { ProblemCard } from '$ui/problem-card'
-  import { number } from '$ui/number-field'
   import type { NutDial } from './nut-dial.svelte'
-  import { lengthUnits } from './unit-options'
   import type { SettingEntry } from './save-setting.svelte'
   import TorqueFields from './TorqueFields.svelte'
 
@@ -47,30 +45,14 @@
 >
   <h2 class="type-h">Locked: put it on record</h2>
   <div class="mt-3 grid gap-x-4 gap-y-3 tab:grid-cols-2">
-    <Field
-      label="End play read after locking"
-      inputmode="decimal"
-      autocomplete="off"
-      data-key="measured"
-      bind:value={entry.measured.text}
-      error={entry.measuredError}
-      hint={number(entry.measured.text) === null
-        ? 'Push and pull at 3 and 9, turning the hub.'
-        : ''}
-      class="tab:col-span-2"
-    >
-      {#snippet unit()}
-        <Choice
-          label="Unit of end play"
-          options={lengthUnits}
-          value={entry.measured.unit}
-          onchange={(next) => {
-            entry.measured.unit = next
-          }}
-          class="ml-2"
-        />
-      {/snippet}
-    </Field>
+    <div class="tab:col-span-2">
+      <h3 class="type-card">End play read after locking</h3>
+      <p class="mb-1 text-label text-ink2">Push and pull at 3 and 9, turning the hub to and fro.</p>
+      <PlayReadings play={entry.play} />
+      {#if entry.fieldError('measuredEndPlay')}
+        <p role="alert" class="font-semibold text-oxide">{entry.fieldError('measuredEndPlay')}</p>
+      {/if}
+    </div>
     <TorqueFields {dial} {entry} class="tab:col-span-2" />
     <Field
       label="Note"

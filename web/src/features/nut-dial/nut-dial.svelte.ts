@@ -5,7 +5,6 @@ import { number } from '$ui/number-field'
 
 export type TorqueUnit = Schemas['TorqueEntry']['unit']
 export type LengthUnit = Schemas['LengthEntry']['unit']
-export type School = Schemas['SchoolView']['id']
 
 /** What the dial works on: a wheel end's nut, or one set up by hand. */
 export interface Hub {
@@ -13,8 +12,10 @@ export interface Hub {
   lock: Lock
   figures: Schemas['FigureForm'][]
   washerThicknessMillimetres?: number
-  school: School
+  school: string
   sequence?: Schemas['SequenceView']
+  /** What locking takes; only on two nuts. */
+  locking?: Schemas['LockingView']
 }
 
 /** A number being typed, with its unit. */
@@ -146,6 +147,7 @@ export class NutDial {
   ask(): void {
     const torque = this.torque()
     const { washerThicknessMillimetres } = this.hub
+    const takes = this.hub.locking?.takes?.millimetres
     this.calculator.ask({
       thread: this.hub.thread,
       lock: this.hub.lock,
@@ -155,6 +157,7 @@ export class NutDial {
       ...(washerThicknessMillimetres === undefined ? {} : { washerThicknessMillimetres }),
       ...(this.freeDegrees === null ? {} : { backOffDegrees: this.freeDegrees }),
       ...(torque ? { finalTorque: torque } : {}),
+      ...(takes === undefined ? {} : { lockingTakesUp: { number: takes, unit: 'MILLIMETRE' } }),
     })
   }
 

@@ -15,10 +15,22 @@ export const lockPresets: { id: string; label: string; note: string; lock: Lock 
     lock: { kind: 'CASTLE_NUT', slots: 6, marksDegrees: [0, 90] },
   },
   {
+    id: 'castle-angled',
+    label: 'Castle nut, angled hole',
+    note: 'grease-through spindle: the pin passes beside the channel',
+    lock: { kind: 'CASTLE_NUT', slots: 6, marksDegrees: [0] },
+  },
+  {
     id: 'castle-uneven',
     label: 'Castle nut, holes at 45°',
     note: '6 slots, uneven stops',
     lock: { kind: 'CASTLE_NUT', slots: 6, marksDegrees: [0, 45] },
+  },
+  {
+    id: 'sheet-cap',
+    label: 'Castellated sheet cap on a hex nut',
+    note: '6 slots, 10° off the corners: turned, and turned over',
+    lock: { kind: 'SEATED_RETAINER', slots: 6, seats: 6, offsetDegrees: 10, marksDegrees: [0] },
   },
   {
     id: 'retainer-hex',

@@ -1,26 +1,18 @@
 import { api, ProblemError, type Problem, type Schemas } from '$api/client'
-import { display } from '$features/display'
-import type { LengthUnit, NutDial, Typed } from './nut-dial.svelte'
+import { Play } from '$features/play'
+import type { NutDial } from './nut-dial.svelte'
 import { number } from '$ui/number-field'
 import { newStamp } from './stamp'
 
 /** A setting about to be put on record; keeps what was entered until the server has it. */
 export class SettingEntry {
-  measured = $state<Typed<LengthUnit>>({
-    text: '',
-    unit: display.leading === 'metric' ? 'MILLIMETRE' : 'THOUSANDTH_INCH',
-  })
+  /** The play after locking, as it was read. */
+  readonly play: Play
   note = $state('')
   torqueConfirmed = $state(false)
   saving = $state(false)
   problem = $state.raw<Problem | null>(null)
   saved = $state.raw<Schemas['NutSettingView'] | null>(null)
-
-  readonly measuredError = $derived(
-    this.measured.text.trim() !== '' && number(this.measured.text) === null
-      ? 'A plain number, such as 0.08'
-      : this.fieldError('measuredEndPlay'),
-  )
 
   // made once for this entry: a save tried twice is one setting
   private readonly stamp = newStamp()
@@ -28,7 +20,9 @@ export class SettingEntry {
   constructor(
     private readonly wheelEndId: string,
     private readonly dial: NutDial,
-  ) {}
+  ) {
+    this.play = new Play(wheelEndId)
+  }
 
   fieldError(field: string): string {
     const found = this.problem?.errors.find((error) => error.field.startsWith(field))
@@ -36,7 +30,9 @@ export class SettingEntry {
   }
 
   async save(): Promise<boolean> {
-    if (this.saving || this.measuredError) return false
+    const { typed } = this.play
+    if (this.saving || (typed.trim() !== '' && number(typed) === null)) return false
+    this.play.add() // one still being typed counts
     this.saving = true
     try {
       this.saved = await api.saveSetting(this.wheelEndId, this.form())
@@ -52,7 +48,7 @@ export class SettingEntry {
   }
 
   private form(): Schemas['NutSettingForm'] {
-    const measured = number(this.measured.text)
+    const readings = this.play.form()
     const torque = this.dial.torque()
     return {
       id: this.stamp.id,
@@ -62,9 +58,7 @@ export class SettingEntry {
       backOffDegrees: Math.round((this.dial.target ?? 0) * 1000) / 1000,
       torqueConfirmed: this.torqueConfirmed,
       note: this.note,
-      ...(measured === null
-        ? {}
-        : { measuredEndPlay: { number: measured, unit: this.measured.unit } }),
+      ...(readings ? { readings } : {}),
       ...(torque ? { finalTorque: torque } : {}),
     }
   }

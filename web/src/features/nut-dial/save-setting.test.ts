@@ -35,11 +35,11 @@ describe('a setting put on record', () => {
           : json(lost, 503),
     )
     const entry = new SettingEntry('some-end', await lockedDial())
-    entry.measured.text = '0.08'
+    entry.play.typed = '0.08'
 
     expect(await entry.save()).toBe(false)
     expect(entry.problem?.detail).toContain('still here')
-    expect(entry.measured.text).toBe('0.08')
+    expect(entry.play.readings).toEqual([{ number: 0.08, unit: 'MILLIMETRE' }])
     up = true
     expect(await entry.save()).toBe(true)
 
@@ -71,10 +71,10 @@ describe('a setting put on record', () => {
   it('does not send a reading that is no number', async () => {
     const seen = answerWith(() => json(boardCase))
     const entry = new SettingEntry('some-end', await lockedDial())
-    entry.measured.text = 'tight'
+    entry.play.typed = 'tight'
 
     expect(await entry.save()).toBe(false)
-    expect(entry.measuredError).toBe('A plain number, such as 0.08')
+    expect(entry.play.typed).toBe('tight')
     expect(seen.some((request) => request.path.endsWith('/nut-settings'))).toBe(false)
   })
 })

@@ -59,7 +59,10 @@ describe('the sentence a mechanic reads', () => {
   })
 
   it('says how the retainer is seated and which way', () => {
-    const shifted = { ...stop(15, 0.076, 'INSIDE'), ways: [{ mark: 1, seatShift: -2 }] }
+    const shifted = {
+      ...stop(15, 0.076, 'INSIDE'),
+      ways: [{ mark: 1, seatShift: -2, turnedOver: false }],
+    }
     expect(seated(shifted)).toBe('retainer 2 seats tighter')
     expect(seated(stop(15, 0.076, 'INSIDE'))).toBe('')
   })

@@ -33,18 +33,28 @@ const stopNow = (angle: number): string => (angle === 0 ? 'right here' : `now ${
 export const turned = (angle: number): string =>
   angle < 0 ? `${degrees(-angle)} on` : angle === 0 ? 'here' : `${degrees(angle)} back`
 
+/** A turn that a sequence fixes: "half a turn back", "90° on". */
+export function nutTurn(angle: number): string {
+  const way = angle < 0 ? 'on' : 'back'
+  const size = Math.abs(angle)
+  if (size === 360) return `one turn ${way}`
+  return size === 180 ? `half a turn ${way}` : `${degrees(size)} ${way}`
+}
+
 /** Which hole, tang or screw meets there; nothing where there is only one. */
 export function where(stop: Stop, lock: Lock): string {
   if ((lock.marksDegrees?.length ?? 0) < 2) return ''
   return `${partsOf(lock).fixed} ${stop.ways.map((way) => way.mark).join(' or ')}`
 }
 
-/** How far round the retainer is seated for it; nothing where it stays as it is. */
+/** How far round the retainer is seated for it, and which way up; nothing where it stays as it is. */
 export function seated(stop: Stop): string {
-  const shift = stop.ways[0]?.seatShift ?? 0
-  if (shift === 0) return ''
+  const way = stop.ways[0]
+  const shift = way?.seatShift ?? 0
+  const over = way?.turnedOver ? 'turned over' : ''
+  if (shift === 0) return over && `retainer ${over}`
   const seats = Math.abs(shift) === 1 ? 'one seat' : `${Math.abs(shift)} seats`
-  return `retainer ${seats} ${shift > 0 ? 'looser' : 'tighter'}`
+  return `retainer ${over ? `${over}, ` : ''}${seats} ${shift > 0 ? 'looser' : 'tighter'}`
 }
 
 /** How the lock goes in there. */

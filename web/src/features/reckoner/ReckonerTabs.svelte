@@ -7,6 +7,7 @@
     { href: '/reckoner/race', label: 'Driver and seat' },
     { href: '/reckoner/seal', label: 'Seal and cap' },
     { href: '/reckoner/grease', label: 'Grease' },
+    { href: '/reckoner/feel', label: 'Setting and drag' },
     { href: '/nut-dial', label: 'Nut' },
   ]
 </script>

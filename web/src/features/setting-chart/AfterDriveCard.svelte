@@ -62,6 +62,13 @@
       error={after.fieldError('kilometres')}
     />
   </div>
+  <NumberField
+    label={`Play measured now, ${road.metric ? 'mm' : 'thou'}`}
+    hint="where it was: heat never tells a loose hub"
+    bind:value={after.play}
+    oninput={ask}
+    error={after.fieldError('playNow.number')}
+  />
   <div class="flex flex-wrap items-end gap-2">
     <Pick
       label="Raised, it spins"
@@ -92,7 +99,21 @@
       <Mark shape={marks[after.found.verdict]} size={30} />
       <span class="type-card first-letter:uppercase">{after.found.words}</span>
     </p>
+    {#if after.found.foundLoose}
+      <p class="flex items-center gap-2.5">
+        <Mark shape="outside" size={30} />
+        <span class="type-card">Too loose, by the play measured now.</span>
+      </p>
+    {/if}
     {#if after.found.correction}<p class="text-read">{after.found.correction}</p>{/if}
+    <h3 class="type-card">Look at again</h3>
+    <ol class="border-t border-rule">
+      {#each after.found.recheck as line, i (line)}
+        <li class="flex gap-3 border-b border-rule py-1.5">
+          <span class="w-4 flex-none type-num font-bold">{i + 1}</span>{line}
+        </li>
+      {/each}
+    </ol>
   {/if}
   <p class="text-label text-ink2">
     A hub over 50 °C (122 °F) burns at a touch that lasts. A loose hub stays cool: rock it, too.

@@ -5,8 +5,13 @@
   import { Mark } from '$ui/mark'
   import { across, strip } from './strips'
 
+  type Full = Schemas['SettingChartView']
+  /** A hub's chart; of a pair alone there is neither a setting nor a stop. */
+  type Drawn = Pick<Full, 'points' | 'windowLeast' | 'windowMost'> &
+    Partial<Pick<Full, 'standsAt' | 'verdict' | 'here' | 'stops'>>
+
   interface Props {
-    chart: Schemas['SettingChartView']
+    chart: Drawn
   }
 
   let { chart }: Props = $props()
@@ -53,17 +58,13 @@
     from: x(chart.windowMost.millimetres),
     to: x(chart.windowLeast.millimetres),
   })
+  /** Stops of this hub's lock that fall on the chart. */
   const stops = $derived(
-    [
-      { point: chart.looser, words: 'a stop looser' },
-      { point: chart.tighter, words: 'a stop tighter' },
-    ].flatMap(({ point, words }) =>
-      point && x(point.endPlay.millimetres) >= 0 && x(point.endPlay.millimetres) <= wide
-        ? [{ words, at: x(point.endPlay.millimetres) }]
-        : [],
-    ),
+    (chart.stops ?? [])
+      .map((stop) => ({ ...stop, at: x(stop.endPlay.millimetres) }))
+      .filter((stop) => stop.at >= 0 && stop.at <= wide),
   )
-  const stands = $derived(x(chart.standsAt.millimetres))
+  const stands = $derived(chart.standsAt ? x(chart.standsAt.millimetres) : null)
   /** Play every 0.05 mm or 2 thou, every other of them where they would touch. */
   const plays = $derived.by(() => {
     const step = metric ? { millimetres: 0.05, label: 0.05 } : { millimetres: 0.0508, label: 2 }
@@ -85,7 +86,7 @@
     viewBox={`-52 -34 ${wide + 70} ${bottom + 112}`}
     class="block w-full"
     role="img"
-    aria-label={`Life, hub temperature and rock against end play. The hub stands at ${leadingLength(chart.standsAt)}; the window is ${leadingLength(chart.windowLeast)} to ${leadingLength(chart.windowMost)}.`}
+    aria-label={`Life, hub temperature and rock against end play. ${chart.standsAt ? `The hub stands at ${leadingLength(chart.standsAt)}; the` : 'The'} window is ${leadingLength(chart.windowLeast)} to ${leadingLength(chart.windowMost)}.`}
   >
     <rect
       x={window.from}
@@ -128,28 +129,35 @@
         class="font-semibold">{one.label}{one.unit ? `, ${one.unit}` : ''}</text
       >
     {/each}
-    {#each stops as stop (stop.words)}
+    {#each stops as stop (stop.degrees)}
       <path
         d={`M${stop.at} -10V${bottom}`}
         class="stroke-ink"
         stroke-width="1"
         stroke-dasharray="6 4"
       />
-      <text x={stop.at} y={bottom + 46} text-anchor="middle" font-size="13">{stop.words}</text>
+      <Mark shape={shapeOf[stop.verdict]} size={18} x={stop.at - 9} y={bottom + 9} />
     {/each}
-    <path d={`M${stands} -10V${bottom}`} class="stroke-ink" stroke-width="2.6" />
-    {#if chart.here}
-      {#each strips as one (one.label)}
-        <circle
-          cx={stands}
-          cy={one.y(one.of(chart.here))}
-          r="6"
-          class="fill-sheet stroke-ink"
-          stroke-width="2.4"
-        />
-      {/each}
+    {#if stops.length > 0}
+      <text x="-48" y={bottom + 22} font-size="13">stops</text>
     {/if}
-    <Mark shape={shapeOf[chart.verdict]} size={28} x={stands - 14} y={bottom + 4} />
+    {#if stands !== null}
+      <path d={`M${stands} -10V${bottom}`} class="stroke-ink" stroke-width="2.6" />
+      {#if chart.here}
+        {#each strips as one (one.label)}
+          <circle
+            cx={stands}
+            cy={one.y(one.of(chart.here))}
+            r="6"
+            class="fill-sheet stroke-ink"
+            stroke-width="2.4"
+          />
+        {/each}
+      {/if}
+      {#if chart.verdict}
+        <Mark shape={shapeOf[chart.verdict]} size={28} x={stands - 14} y={bottom + 4} />
+      {/if}
+    {/if}
     {#each plays as play (play.label)}
       <path d={`M${play.x} ${bottom}v7`} class="stroke-ink" />
       <text x={play.x} y={bottom + 66} text-anchor="middle" font-size="13" class="num"

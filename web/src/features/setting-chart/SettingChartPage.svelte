@@ -11,6 +11,8 @@
   import { AfterDrive } from './after-drive.svelte'
   import AfterDriveCard from './AfterDriveCard.svelte'
   import Chart from './Chart.svelte'
+  import Moves from './Moves.svelte'
+  import PlayAgain from './PlayAgain.svelte'
   import { Road } from './road.svelte'
 
   interface Props {
@@ -105,6 +107,7 @@
         </p>
       {/if}
     {/if}
+    {#if road.chart && road.chart.moves.length > 0}<Moves moves={road.chart.moves} />{/if}
     <section aria-labelledby="road" class="flex flex-col gap-3 border-t-2 border-ink pt-3">
       <div class="flex flex-wrap items-center justify-between gap-3">
         <h2 id="road" class="type-h">On what road?</h2>
@@ -148,6 +151,7 @@
       </div>
     </section>
     <AfterDriveCard {after} {road} />
+    <PlayAgain {wheelEndId} />
     {#if road.chart}
       <p class="text-label text-ink2">
         <b>An estimate, never a maker’s figure.</b> Rings and hub are taken as rigid, the rollers’

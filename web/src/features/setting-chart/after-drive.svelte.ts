@@ -9,6 +9,8 @@ export class AfterDrive extends Attempt {
   hub = $state('')
   other = $state('')
   kilometres = $state('20')
+  /** End play measured after the drive; empty where nobody did. */
+  play = $state('')
   braked = $state(false)
   brakeHotter = $state(false)
   spin = $state<Form['spin']>('NOT_TRIED')
@@ -25,6 +27,7 @@ export class AfterDrive extends Attempt {
     const outside = number(day)
     const other = number(this.other)
     const kilometres = number(this.kilometres)
+    const play = number(this.play)
     if (hub === null || outside === null || kilometres === null) {
       this.found = null
       return
@@ -38,6 +41,9 @@ export class AfterDrive extends Attempt {
         braked: this.braked,
         spin: this.spin,
         brakeHotter: this.brakeHotter,
+        ...(play === null
+          ? {}
+          : { playNow: { number: play, unit: metric ? 'MILLIMETRE' : 'THOUSANDTH_INCH' } }),
       })
     })
     if (!done) this.found = null

@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest'
 import { answerWith, json } from '$testing/answers'
 import { AfterDrive } from './after-drive.svelte'
 
-const answer = { verdict: 'FINE', words: 'fine', oneSided: false }
+const answer = { verdict: 'FINE', words: 'fine', oneSided: false, foundLoose: false, recheck: [] }
 
 describe('after the drive', () => {
   it('asks once the hub is a number, in the unit of the chart', async () => {

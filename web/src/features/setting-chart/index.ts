@@ -1,1 +1,2 @@
 export { default as SettingChartPage } from './SettingChartPage.svelte'
+export { default as Chart } from './Chart.svelte'

@@ -27,6 +27,7 @@ const setting = (
   windowAuthority: 'COMMON_PRACTICE',
   windowSource: 'common practice',
   note: '',
+  certain: true,
 })
 
 describe('settings over time', () => {

@@ -1,5 +1,7 @@
 <script lang="ts">
   import { onMount } from 'svelte'
+  import { InstrumentWall } from '$features/instruments'
+  import { OwnSchools } from '$features/schools'
   import { session } from '$features/session'
   import AddPerson from './AddPerson.svelte'
   import OwnSets from './OwnSets.svelte'
@@ -34,6 +36,8 @@
     </section>
     <Rules editable={session.isOwner} />
     <ToolWall />
+    <InstrumentWall />
+    <OwnSchools />
     <RatesForm editable={session.isOwner} />
     <OwnSets />
   </div>

@@ -1,0 +1,3 @@
+export { Play } from './play.svelte'
+export { default as PlayFound } from './PlayFound.svelte'
+export { default as PlayReadings } from './PlayReadings.svelte'

@@ -1,0 +1,1 @@
+export { default as OwnSchools } from './OwnSchools.svelte'

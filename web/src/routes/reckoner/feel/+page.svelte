@@ -1,0 +1,5 @@
+<script lang="ts">
+  import { FeelPage } from '$features/reckoner'
+</script>
+
+<FeelPage />
