@@ -23,6 +23,8 @@ export const setting = {
     dataOf(client.POST('/api/jobs/{jobId}/cup-moved', { params: job(jobId), body })),
   senseTorque: (jobId: string, body: Schemas['TakenForm']) =>
     dataOf(client.POST('/api/jobs/{jobId}/torque', { params: job(jobId), body })),
+  senseDrag: (jobId: string, body: Schemas['TakenForm']) =>
+    dataOf(client.POST('/api/jobs/{jobId}/drag', { params: job(jobId), body })),
   playReadings: (id: string, body: Schemas['DialReadingsForm']) =>
     dataOf(client.POST('/api/wheel-ends/{id}/play-readings', { params: end(id), body })),
   playChecks: (id: string) =>

@@ -43,6 +43,7 @@ export const boardCase: Schemas['NutCalculationView'] = {
     measureAgain: false,
   },
   travelPerTurn: length(1.814),
+  byEye: length(0.01),
   rim: { millimetres: [{ degrees: 0, number: 0, labelled: true }], thousandths: [] },
 }
 

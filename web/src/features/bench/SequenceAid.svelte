@@ -1,6 +1,7 @@
 <script lang="ts">
   import { untrack } from 'svelte'
   import type { Schemas } from '$api/client'
+  import { figure } from '$features/display'
   import { authorityWords, nutTurn, range, torqueUnits } from '$features/nut-dial'
   import { Mark } from '$ui/mark'
   import { Pick } from '$ui/pick'
@@ -98,6 +99,29 @@
       <p class="mt-2 flex items-center gap-2.5" role="status">
         <Mark shape={sequence.torque.decision === 'inside' ? 'good' : 'soon'} size={26} />
         <span class="type-card">The torque is {sequence.torque.decision}.</span>
+      </p>
+    {/if}
+    {#if sequence.drag}
+      {@const drag = sequence.drag}
+      <p class="mt-2 border-t border-rule pt-2" role="status">
+        {#if drag.rolling && drag.uncertainty}
+          <span class="block text-label font-semibold">Rolling torque of the bearings alone</span>
+          <span class="type-num text-[26px] leading-tight font-semibold"
+            >{figure(drag.rolling.newtonMetres)} N·m</span
+          >
+          <span class="ml-2 type-num text-ink2"
+            >{figure(drag.rolling.poundForceInches)} lbf·in; ± {figure(
+              drag.uncertainty.newtonMetres,
+            )} N·m</span
+          >
+          <span class="block text-label"
+            >{drag.looseNewtons === undefined
+              ? 'The seal’s own pull was not taken with the nut loose: it is in this figure.'
+              : `The seal’s ${figure(drag.looseNewtons)} N, pulled with the nut loose, is off.`}</span
+          >
+        {:else}
+          Measure the stud circle, on the wheel end’s page, and this pull becomes a torque.
+        {/if}
       </p>
     {/if}
     {#if at === 'SEAT'}<CupMoved {bench} cups={guide.cups} />{/if}

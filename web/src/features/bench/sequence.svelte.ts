@@ -24,6 +24,7 @@ export class Sequence extends Attempt {
   done = $state<number[]>([])
   hubTurns = $state(0)
   torque = $state.raw<Schemas['TorqueSensedView'] | null>(null)
+  drag = $state.raw<Schemas['DragSensedView'] | null>(null)
   private asked = 0
 
   constructor(private readonly jobId: string) {
@@ -56,6 +57,11 @@ export class Sequence extends Attempt {
   /** Has the server look at a torque that is typed; a half-typed one says nothing yet. */
   async sense(typed: readonly Schemas['TakenForm'][] | null): Promise<void> {
     const mine = ++this.asked
+    const pull = typed?.find((one) => one.kind === 'ROLLING_DRAG')
+    await this.run(async () => {
+      const sensed = pull ? await api.senseDrag(this.jobId, pull) : null
+      if (mine === this.asked) this.drag = sensed
+    })
     const torque = typed?.find(
       (one) => one.kind === 'SEATING_TORQUE' || one.kind === 'FINAL_TORQUE',
     )

@@ -50,6 +50,9 @@
       <span class="ml-auto text-right"><BothUnits length={chosen.locked} size="reading" /></span>
     </div>
   {/if}
+  <p class="max-w-[62ch] text-label text-ink2">
+    An angle read by eye is good to ± {leadingLength(answer.byEye)} of end play.
+  </p>
   {#if dial.hub.locking}
     {@const locking = dial.hub.locking}
     <p class="max-w-[62ch] text-label">

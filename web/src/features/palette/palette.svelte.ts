@@ -59,6 +59,12 @@ const ROOMS: Target[] = [
     href: '/reckoner/grease',
   },
   {
+    label: 'Setting and drag',
+    detail: 'life, heat and rock over end play; drag by a spring scale',
+    kind: 'reckoning',
+    href: '/reckoner/feel',
+  },
+  {
     label: 'Nut dial',
     detail: 'where to stop the nut, without a rig',
     kind: 'reckoning',

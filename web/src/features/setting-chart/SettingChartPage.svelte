@@ -13,6 +13,7 @@
   import Chart from './Chart.svelte'
   import Moves from './Moves.svelte'
   import PlayAgain from './PlayAgain.svelte'
+  import RockCard from './RockCard.svelte'
   import { Road } from './road.svelte'
 
   interface Props {
@@ -151,6 +152,7 @@
       </div>
     </section>
     <AfterDriveCard {after} {road} />
+    <RockCard {wheelEndId} {road} />
     <PlayAgain {wheelEndId} />
     {#if road.chart}
       <p class="text-label text-ink2">

@@ -26,8 +26,11 @@
           <span class="text-ink2">{setting.setBy}</span>
         </p>
         <p class="text-label">
-          {verdictWords[setting.verdict]}, {setting.measuredEndPlay ? 'measured' : 'by the angle'};
-          backed off
+          {verdictWords[setting.verdict]}, {setting.measuredEndPlay
+            ? 'measured'
+            : 'by the angle'}{setting.certain || !setting.uncertainty
+            ? ''
+            : `, ± ${leadingLength(setting.uncertainty)}: too close to tell`}; backed off
           <span class="type-num">{degrees(setting.backOffDegrees)}</span>
           {#if setting.engagedMarks.length > 0 && setting.lockWords.includes(' at ')}to {setting.lockWords.includes(
               'tang',

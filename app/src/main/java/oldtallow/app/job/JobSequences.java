@@ -17,7 +17,11 @@ import oldtallow.core.figure.Authority;
 import oldtallow.core.figure.FigureKind;
 import oldtallow.core.figure.FigureValue;
 import oldtallow.core.figure.GoverningFigure;
+import oldtallow.core.hub.HubDimension;
+import oldtallow.core.measure.DragReading;
 import oldtallow.core.part.Part;
+import oldtallow.core.quantity.Force;
+import oldtallow.core.quantity.Length;
 import oldtallow.core.quantity.TorqueUnit;
 import oldtallow.core.sequence.NutSchool;
 import oldtallow.core.sequence.SchoolId;
@@ -167,6 +171,32 @@ public class JobSequences {
     public Optional<TorqueUnitGuard.Question> question(Guide guide, Taken taken) {
         return guide.torque(taken.kind())
                 .flatMap(asked -> TorqueUnitGuard.question(taken.value(), TorqueUnit.NEWTON_METRE, asked));
+    }
+
+    /**
+     * What a pull at a stud says of the bearings: the pull with the nut loose, taken when it was released, comes off.
+     *
+     * @return empty where nobody measured the stud circle, or the reading is another
+     */
+    public static Optional<DragReading> drag(JobBench bench, Taken pull) {
+        Optional<Length> circle =
+                Optional.ofNullable(bench.end().build().dimensions().get(HubDimension.STUD_CIRCLE));
+        if (pull.kind() != ReadingKind.ROLLING_DRAG || circle.isEmpty()) {
+            return Optional.empty();
+        }
+        return Optional.of(new DragReading(
+                List.of(Force.ofNewtons(pull.value())),
+                circle.get().times(0.5),
+                Force.ofNewtons(withNutLoose(bench).orElse(0.0))));
+    }
+
+    /** The latest pull with the nut loose on this job, N. */
+    public static Optional<Double> withNutLoose(JobBench bench) {
+        return bench.done().stream()
+                .flatMap(one -> one.entry().readings().stream())
+                .filter(taken -> taken.kind() == ReadingKind.DRAG_WITH_NUT_LOOSE)
+                .map(Taken::value)
+                .reduce((earlier, later) -> later);
     }
 
     /** Whose sequence it is, in a few words. */

@@ -116,6 +116,21 @@ class SequenceIT {
         assertThat(cupMoved(bench, job, "INBOARD_CUP").remedyFor("cups")).contains("loose in its bore");
     }
 
+    @Test
+    void takesTheSealOffTheDrag(RunningOldTallow app) {
+        Bench bench = new Bench(app.http());
+        JsonNode job = bench.doUntil(bench.open(bench.newWheelEnd("STEPPED_BRAKED"), "ADJUST"), "nut.release");
+        Bench.accepted(bench.post(job, "/steps", done(job, "DRAG_WITH_NUT_LOOSE", 6, "NEWTON")));
+
+        JsonNode drag = Bench.accepted(app.http()
+                .post(path(job) + "/drag", "{\"kind\": \"ROLLING_DRAG\", \"number\": 20, \"unit\": \"NEWTON\"}"));
+
+        assertThat(drag.path("looseNewtons").asDouble()).isEqualTo(6);
+        assertThat(drag.path("rolling").isMissingNode())
+                .as("nobody measured this hub's stud circle")
+                .isTrue();
+    }
+
     private static JsonNode guide(RunningOldTallow app, JsonNode job) {
         return Bench.accepted(app.http().get(path(job) + "/sequence"));
     }

@@ -12,6 +12,9 @@ import oldtallow.core.thread.ScrewThread;
  */
 public record AngleReading(ScrewThread thread, double degrees, double readTo) {
 
+    /** Against a slot, by eye: common practice. */
+    public static final double BY_EYE = 2;
+
     public AngleReading {
         if (!(degrees >= -360 && degrees <= 720)) {
             throw new OutOfRangeException("turn of the nut", degrees + "°", "−360° to 720°");

@@ -7,6 +7,7 @@ import java.util.Optional;
 import oldtallow.core.endplay.EndPlayVerdict;
 import oldtallow.core.endplay.EndPlayWindow;
 import oldtallow.core.fit.HubMaterial;
+import oldtallow.core.measure.AngleReading;
 import oldtallow.core.measure.WrenchReading.Wrench;
 import oldtallow.core.quantity.Length;
 import oldtallow.core.quantity.Torque;
@@ -24,8 +25,6 @@ import oldtallow.core.thread.ScrewThread;
  */
 public record Sensitivity(String cause, Length change, Length leaves, EndPlayVerdict verdict) {
 
-    /** By eye against a slot, degrees: common practice. */
-    private static final double EYE = 2;
     /** Drum and hub over the spindle after hard braking, K: an assumption. */
     private static final double HOT_DRUM = 40;
 
@@ -59,8 +58,8 @@ public record Sensitivity(String cause, Length change, Length leaves, EndPlayVer
                 setting,
                 window));
         all.add(one(
-                String.format(Locale.ROOT, "nut read %.0f° wrong by eye", EYE),
-                thread.pitch().times(EYE / 360),
+                String.format(Locale.ROOT, "nut read %.0f° wrong by eye", AngleReading.BY_EYE),
+                new AngleReading(thread, 0, AngleReading.BY_EYE).uncertainty(),
                 setting,
                 window));
         finalTorque.ifPresent(asked -> {

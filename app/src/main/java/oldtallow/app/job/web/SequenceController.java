@@ -17,6 +17,7 @@ import oldtallow.app.job.web.JobForms.SchoolChosenForm;
 import oldtallow.app.job.web.JobForms.TakenForm;
 import oldtallow.app.wire.SchoolView.SequenceStepView;
 import oldtallow.app.wire.TorqueQuestionView;
+import oldtallow.app.wire.TorqueView;
 import oldtallow.core.figure.Authority;
 import oldtallow.core.figure.FigureValue;
 import oldtallow.core.measure.WrenchReading;
@@ -90,6 +91,28 @@ class SequenceController {
                                 doubt, bench.end().nut().thread().nominalDiameter()))
                         .orElse(null));
     }
+
+    /** What a pull at a stud says of the bearings, before it is put on record. */
+    @PostMapping("/drag")
+    DragSensedView drag(@PathVariable UUID jobId, @RequestBody TakenForm form) {
+        JobBench bench = jobs.bench(jobId);
+        @Nullable Double loose = JobSequences.withNutLoose(bench).orElse(null);
+        return JobSequences.drag(bench, form.toTaken())
+                .map(drag ->
+                        new DragSensedView(TorqueView.of(drag.rolling()), TorqueView.of(drag.uncertainty()), loose))
+                .orElseGet(() -> new DragSensedView(null, null, loose));
+    }
+
+    /**
+     * Torque of the bearings alone.
+     *
+     * @param rolling null where nobody measured the stud circle
+     * @param looseNewtons pull with the nut loose, which was taken off; null where none was taken
+     */
+    record DragSensedView(
+            @Nullable TorqueView rolling,
+            @Nullable TorqueView uncertainty,
+            @Nullable Double looseNewtons) {}
 
     /**
      * What a torque says of the step.

@@ -9,6 +9,7 @@ import oldtallow.core.endplay.EndPlayVerdict;
 import oldtallow.core.endplay.EndPlayWindow;
 import oldtallow.core.figure.Authority;
 import oldtallow.core.figure.GoverningFigure;
+import oldtallow.core.measure.AngleReading;
 import oldtallow.core.nut.Advice;
 import oldtallow.core.nut.NutCase;
 import oldtallow.core.nut.RimScale;
@@ -23,6 +24,7 @@ import org.jspecify.annotations.Nullable;
  * @param zeroPlayDegrees where zero play is: 0, or negative when the nut stands loose with a measured end play
  * @param stops tightest first
  * @param chosen what the back-off asked about leaves; on a lock that holds anywhere, without one, the suggested one
+ * @param byEye by how much end play an angle read by eye is uncertain
  * @param torque doubt about the final torque, if there is one
  */
 record NutCalculationView(
@@ -33,6 +35,7 @@ record NutCalculationView(
         @Nullable ChosenView chosen,
         LengthView travelPerTurn,
         RimScale rim,
+        LengthView byEye,
         @Nullable TorqueQuestionView torque) {
 
     static NutCalculationView of(NutCase nutCase, @Nullable Turn backOff, @Nullable TorqueQuestionView torque) {
@@ -45,6 +48,7 @@ record NutCalculationView(
                 ChosenView.of(nutCase, backOff),
                 LengthView.of(nutCase.thread().travel(Turn.FULL)),
                 RimScale.of(nutCase),
+                LengthView.of(new AngleReading(nutCase.thread(), 0, AngleReading.BY_EYE).uncertainty()),
                 torque);
     }
 
