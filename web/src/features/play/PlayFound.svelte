@@ -2,19 +2,13 @@
   import type { Schemas } from '$api/client'
   import { leadingLength, otherLength } from '$features/display'
   import { Mark } from '$ui/mark'
+  import { decisionMarks } from './decision-marks'
 
   interface Props {
     found: Schemas['PlayFoundView']
   }
 
   let { found }: Props = $props()
-
-  const marks = {
-    INSIDE: 'good',
-    TOO_LITTLE: 'outside',
-    TOO_MUCH: 'outside',
-    TOO_CLOSE: 'soon',
-  } as const
 </script>
 
 <div role="status" class="border-t-2 border-ink pt-2">
@@ -26,7 +20,7 @@
       >
     </p>
     <p class="flex items-center gap-2.5">
-      <Mark shape={marks[found.decision]} size={30} />
+      <Mark shape={decisionMarks[found.decision]} size={30} />
       <span>
         <span class="block type-card first-letter:uppercase">{found.words}</span>
         <span class="block text-label text-ink2"

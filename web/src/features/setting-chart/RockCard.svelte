@@ -1,5 +1,6 @@
 <script lang="ts">
   import { leadingLength, otherLength } from '$features/display'
+  import { decisionMarks } from '$features/play'
   import { Mark } from '$ui/mark'
   import { NumberField } from '$ui/number-field'
   import type { Road } from './road.svelte'
@@ -16,12 +17,6 @@
   // svelte-ignore state_referenced_locally
   const rock = new Rock(wheelEndId)
   const unit = $derived(road.metric ? 'mm' : 'thou')
-  const marks = {
-    INSIDE: 'good',
-    TOO_LITTLE: 'outside',
-    TOO_MUCH: 'outside',
-    TOO_CLOSE: 'soon',
-  } as const
 
   const ask = (): void => void rock.ask(road.radius, road.metric)
 </script>
@@ -57,7 +52,7 @@
         >
       </p>
       <p class="flex items-center gap-2.5">
-        <Mark shape={marks[found.decision]} size={28} />
+        <Mark shape={decisionMarks[found.decision]} size={28} />
         <span class="type-card first-letter:uppercase">{found.words}</span>
       </p>
     </div>

@@ -7,6 +7,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.concurrent.ConcurrentHashMap;
+import java.util.concurrent.atomic.AtomicBoolean;
 import java.util.function.BooleanSupplier;
 import java.util.stream.IntStream;
 import oldtallow.app.platform.InvalidInputException;
@@ -14,13 +15,13 @@ import oldtallow.app.platform.NotFoundException;
 import oldtallow.app.walls.Asker;
 import oldtallow.core.measure.Instrument;
 import oldtallow.core.step.ReadingUnit;
-import org.springframework.beans.factory.DisposableBean;
 import org.springframework.beans.factory.annotation.Value;
+import org.springframework.context.SmartLifecycle;
 import org.springframework.stereotype.Service;
 
 /** Instruments of the workshop that asks: found, paired, looked at, taken from. Lines are opened when somebody looks. */
 @Service
-public class Instruments implements DisposableBean {
+public class Instruments implements SmartLifecycle {
 
     private static final Duration GREETING_TAKES = Duration.ofMillis(1_500);
     private static final Duration LOOK_EVERY = Duration.ofMillis(50);
@@ -30,6 +31,7 @@ public class Instruments implements DisposableBean {
     private final int firstPort;
     private final int lastPort;
     private final Map<Integer, Watched> lines = new ConcurrentHashMap<>();
+    private final AtomicBoolean running = new AtomicBoolean();
 
     /** {@code ports} as first-last: no other port of this machine is ever connected to. */
     Instruments(InstrumentStore store, @Value("${oldtallow.instrument-ports}") String ports) {
@@ -131,8 +133,20 @@ public class Instruments implements DisposableBean {
     }
 
     @Override
-    public void destroy() {
+    public void start() {
+        running.set(true);
+    }
+
+    /** Whoever looks is told no more: open lines would hold the web server's own stop up. */
+    @Override
+    public void stop() {
+        running.set(false);
         lines.keySet().forEach(this::letGo);
+    }
+
+    @Override
+    public boolean isRunning() {
+        return running.get();
     }
 
     private InstrumentLine line(int port) {

@@ -149,12 +149,17 @@ class TakeScreenshots {
         }
         page.navigate(app.at("/workshop").toString());
         Locator instruments = page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("Instruments"));
-        instruments.evaluate("heading => heading.scrollIntoView()");
+        instruments.evaluate("""
+                heading => {
+                  heading.scrollIntoView()
+                  heading.closest('.desk\\\\:overflow-y-auto')?.scrollBy(0, -16)
+                }""");
         page.waitForTimeout(2_500); // the hands have settled
         take(page, "instruments");
 
         JsonNode job = bench.doUntil(bench.open(Demo.frontLeft("Flatbed"), "ADJUST"), "nut.seat");
         page.navigate(app.at("/bench/" + job.path("id").asString()).toString());
+        assertThat(button(page, "Hub turned once more")).isVisible();
         page.keyboard().press("PageDown");
         for (int i = 0; i < 4; i++) {
             page.keyboard().press("h");

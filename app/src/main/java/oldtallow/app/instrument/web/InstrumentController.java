@@ -87,11 +87,12 @@ class InstrumentController {
         line.onError(gone -> open.is = false);
         Thread.ofVirtual().start(() -> {
             try {
-                while (open.is) {
+                while (open.is && instruments.isRunning()) {
                     PairedView view = PairedView.of(instrument, instruments.shown(instrument));
                     line.send(SseEmitter.event().name("shown").data(view, MediaType.APPLICATION_JSON));
                     Thread.sleep(EVERY);
                 }
+                line.complete();
             } catch (IOException | IllegalStateException gone) {
                 line.completeWithError(gone); // the device went away
             } catch (InterruptedException stopped) {
