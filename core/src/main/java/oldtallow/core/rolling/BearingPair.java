@@ -63,10 +63,23 @@ public record BearingPair(RollerBearing inner, RollerBearing outer, double sprea
 
     /** How it settles with so much end play under a load; below zero it is preloaded. */
     public Equilibrium settle(Length endPlay, WheelLoad load) {
-        double play = endPlay.millimetres();
-        double side = load.side().newtons();
-        Thrusts thrusts = new Thrusts(radial(load.inner(spread), load), radial(load.outer(spread), load), side);
-        return solve(play, thrusts);
+        Thrusts thrusts = thrusts(load);
+        return solve(endPlay.millimetres(), thrusts, 0.5 * (thrusts.low() + thrusts.high()));
+    }
+
+    /** As above, sought from where it settled with nearly the same end play under this load: the same answer, sooner. */
+    Equilibrium settleNear(Length endPlay, WheelLoad load, Settled near) {
+        Thrusts thrusts = thrusts(load);
+        double above = Math.max(near.inner().axial() - thrusts.least(), 0);
+        double start = Math.min(Math.max(Math.log(above), thrusts.low()), thrusts.high());
+        return solve(endPlay.millimetres(), thrusts, start);
+    }
+
+    private Thrusts thrusts(WheelLoad load) {
+        return new Thrusts(
+                radial(load.inner(spread), load),
+                radial(load.outer(spread), load),
+                load.side().newtons());
     }
 
     /**
@@ -108,21 +121,31 @@ public record BearingPair(RollerBearing inner, RollerBearing outer, double sprea
             return load(outer, outerRadial, thrust - side);
         }
 
-        /** Scale of the thrusts, N. */
-        double scale() {
+        /** Logarithm of the least that is looked for above {@link #least}, N: a breath. */
+        double low() {
+            return Math.log(scale() * 1e-12);
+        }
+
+        /** Likewise of the most: far more than any nut can pull. */
+        double high() {
+            return Math.log(scale() * 1e4);
+        }
+
+        /** Of the thrusts, N. */
+        private double scale() {
             return innerRadial + outerRadial + Math.abs(side);
         }
     }
 
-    private static Equilibrium solve(double play, Thrusts thrusts) {
+    private static Equilibrium solve(double play, Thrusts thrusts, double start) {
         DoubleUnaryOperator off = above -> {
             double thrust = thrusts.least() + above;
             return thrusts.inner(thrust).movement() + thrusts.outer(thrust).movement() + play;
         };
-        // in the logarithm of what lies above the least: from a breath to far more than any nut can pull
-        double low = Math.log(thrusts.scale() * 1e-12);
-        double high = Math.log(thrusts.scale() * 1e4);
-        double at = 0.5 * (low + high);
+        // in the logarithm of what lies above the least
+        double low = thrusts.low();
+        double high = thrusts.high();
+        double at = start;
         double miss = Double.NaN;
         for (int round = 1; round <= MOST_ROUNDS; round++) {
             double above = Math.exp(at);

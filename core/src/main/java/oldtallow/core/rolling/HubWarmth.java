@@ -32,6 +32,8 @@ public record HubWarmth(
 
     private static final int MOST_ROUNDS = 100;
     private static final double HOTTEST = 199;
+    /** Far below what any thermometer shows. */
+    private static final double CLOSE_KELVIN = 1e-4;
 
     public HubWarmth {
         require("cooling of the hub", coolingWattsPerKelvin, 0.2, 50, "W/K");
@@ -49,7 +51,7 @@ public record HubWarmth(
         double low = ambientCelsius;
         double high = HOTTEST;
         // made less taken falls as it warms: the oil thins and the wind takes more
-        for (int round = 0; round < MOST_ROUNDS && high - low > 1e-6; round++) {
+        for (int round = 0; round < MOST_ROUNDS && high - low > CLOSE_KELVIN; round++) {
             double middle = 0.5 * (low + high);
             if (heat(pair, at, middle) > coolingWattsPerKelvin * (middle - ambientCelsius)) {
                 low = middle;

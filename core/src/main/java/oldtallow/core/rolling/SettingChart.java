@@ -5,7 +5,6 @@ import java.util.List;
 import java.util.Optional;
 import oldtallow.core.quantity.Length;
 import oldtallow.core.quantity.OutOfRangeException;
-import oldtallow.core.rolling.Equilibrium.NotSettled;
 import oldtallow.core.rolling.Equilibrium.Settled;
 
 /**
@@ -19,8 +18,10 @@ import oldtallow.core.rolling.Equilibrium.Settled;
  */
 public record SettingChart(List<Point> points, Length bestPlay) {
 
-    private static final double STRAIGHT = 0.8;
-    private static final double BENDS = 0.1;
+    /** Side force of the roads, of the weight, and how much of the way each is. */
+    private static final List<Double> SIDES = List.of(0.0, 0.1, -0.1);
+
+    private static final List<Double> SHARES = List.of(0.8, 0.1, 0.1);
     private static final int FEWEST = 5;
     private static final int MOST = 1000;
 
@@ -56,27 +57,58 @@ public record SettingChart(List<Point> points, Length bestPlay) {
 
         /** One setting; empty where the solver did not settle, which it says rather than guess. */
         public Optional<Point> at(Length endPlay, double lifeAtZero) {
-            Equilibrium straight = pair.settle(endPlay, load.cornering(0));
-            Optional<Double> life = life(endPlay);
-            if (life.isEmpty()) {
-                return Optional.empty();
-            }
-            return switch (straight) {
-                case NotSettled failed -> Optional.empty();
-                case Settled settled -> {
-                    double celsius = warmth.steady(pair, settled);
-                    yield Optional.of(new Point(
-                            endPlay,
-                            life.get(),
-                            life.get() / lifeAtZero,
-                            celsius,
-                            warmth.drag(pair, settled, celsius),
-                            Math.max(0, settled.outer().axial() - induced(settled)),
-                            tyre.pushPull(endPlay),
-                            settled.inner(),
-                            settled.outer()));
+            return settle(endPlay, List.of()).map(roads -> point(endPlay, roads, lifeAtZero));
+        }
+
+        /** Of the usual mix of roads; empty where a part of it did not settle. */
+        Optional<Double> life(Length endPlay) {
+            return settle(endPlay, List.of()).map(this::life);
+        }
+
+        /**
+         * How it settles on each road; empty where one of them did not.
+         *
+         * @param near how it settled on each with nearly the same end play; none to seek everywhere
+         */
+        private Optional<List<Settled>> settle(Length endPlay, List<Settled> near) {
+            List<Settled> roads = new ArrayList<>(SIDES.size());
+            for (int i = 0; i < SIDES.size(); i++) {
+                WheelLoad cornering = load.cornering(SIDES.get(i));
+                Equilibrium settled = near.isEmpty()
+                        ? pair.settle(endPlay, cornering)
+                        : pair.settleNear(endPlay, cornering, near.get(i));
+                if (!(settled instanceof Settled road)) {
+                    return Optional.empty();
                 }
-            };
+                roads.add(road);
+            }
+            return Optional.of(roads);
+        }
+
+        private Point point(Length endPlay, List<Settled> roads, double lifeAtZero) {
+            Settled straight = roads.getFirst();
+            double life = life(roads);
+            double celsius = warmth.steady(pair, straight);
+            return new Point(
+                    endPlay,
+                    life,
+                    life / lifeAtZero,
+                    celsius,
+                    warmth.drag(pair, straight, celsius),
+                    Math.max(0, straight.outer().axial() - induced(straight)),
+                    tyre.pushPull(endPlay),
+                    straight.inner(),
+                    straight.outer());
+        }
+
+        private double life(List<Settled> roads) {
+            double inner = 0;
+            double outer = 0;
+            for (int i = 0; i < roads.size(); i++) {
+                inner += SHARES.get(i) / roads.get(i).inner().life(pair.inner());
+                outer += SHARES.get(i) / roads.get(i).outer().life(pair.outer());
+            }
+            return BearingPair.life(1 / inner, 1 / outer);
         }
 
         /** The thrust that the radial loads alone make, half a zone carrying. */
@@ -84,21 +116,6 @@ public record SettingChart(List<Point> points, Length bestPlay) {
             return Math.max(
                     settled.inner().radial() / (2 * pair.inner().axialFactor()),
                     settled.outer().radial() / (2 * pair.outer().axialFactor()));
-        }
-
-        /** Of the usual mix of roads; empty where a part of it did not settle. */
-        Optional<Double> life(Length endPlay) {
-            double inner = 0;
-            double outer = 0;
-            for (double side : new double[] {0, BENDS, -BENDS}) {
-                if (!(pair.settle(endPlay, load.cornering(side)) instanceof Settled settled)) {
-                    return Optional.empty();
-                }
-                double share = side == 0 ? STRAIGHT : BENDS;
-                inner += share / settled.inner().life(pair.inner());
-                outer += share / settled.outer().life(pair.outer());
-            }
-            return Optional.of(BearingPair.life(1 / inner, 1 / outer));
         }
     }
 
@@ -112,9 +129,14 @@ public record SettingChart(List<Point> points, Length bestPlay) {
         }
         double atZero = hub.life(Length.ZERO).orElseThrow(() -> new IllegalStateException("no play did not settle"));
         List<Point> points = new ArrayList<>();
+        List<Settled> near = List.of();
         for (int i = 0; i < count; i++) {
             Length play = loosest.plus(tightest.minus(loosest).times((double) i / (count - 1)));
-            hub.at(play, atZero).ifPresent(points::add);
+            Optional<List<Settled>> roads = hub.settle(play, near);
+            if (roads.isPresent()) {
+                near = roads.get(); // the next lies beside it
+                points.add(hub.point(play, near, atZero));
+            }
         }
         Length best = points.stream()
                 .reduce((a, b) -> b.life() > a.life() ? b : a)
