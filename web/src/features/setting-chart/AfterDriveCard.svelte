@@ -1,4 +1,5 @@
 <script lang="ts">
+  import type { Schemas } from '$api/client'
   import { Mark } from '$ui/mark'
   import { NumberField } from '$ui/number-field'
   import { Pick } from '$ui/pick'
@@ -8,9 +9,11 @@
   interface Props {
     after: AfterDrive
     road: Road
+    /** What the model expects of this hub at the road's speed; none while there is no chart. */
+    expected?: Schemas['TemperatureView'] | undefined
   }
 
-  let { after, road }: Props = $props()
+  let { after, road, expected }: Props = $props()
 
   const unit = $derived(road.metric ? '°C' : '°F')
   const spins = [
@@ -94,6 +97,16 @@
       </label>
     {/each}
   </div>
+  {#if expected}
+    <p class="text-label">
+      At {road.speed} km/h without braking the model expects about
+      <b class="type-num"
+        >{Math.round(road.metric ? expected.celsius : expected.fahrenheit)} {unit}</b
+      >
+      of it, {road.outside}
+      {unit} outside.
+    </p>
+  {/if}
   {#if after.found}
     <p class="flex items-center gap-2.5" role="status">
       <Mark shape={marks[after.found.verdict]} size={30} />

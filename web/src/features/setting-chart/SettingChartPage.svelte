@@ -151,7 +151,7 @@
         />
       </div>
     </section>
-    <AfterDriveCard {after} {road} />
+    <AfterDriveCard {after} {road} expected={road.chart?.here?.hub} />
     <RockCard {wheelEndId} {road} />
     <PlayAgain {wheelEndId} />
     {#if road.chart}
