@@ -14,6 +14,9 @@
 
   let { play, onfound }: Props = $props()
 
+  /** What is wrong apart from the fields, which say it themselves. */
+  const wrong = $derived(play.rest((field) => field.startsWith('readings.')))
+
   // judged far away: whoever shows this wants to know
   $effect(() => {
     void play.found
@@ -86,9 +89,7 @@
     <p class="text-label text-ink2">
       The readings are kept here, and judged when Old Tallow is back.
     </p>
-  {:else if play.problem}
-    <p role="alert" class="font-semibold text-oxide">
-      {play.rest((field) => field.startsWith('readings.'))}
-    </p>
+  {:else if wrong}
+    <p role="alert" class="font-semibold text-oxide">{wrong}</p>
   {/if}
 </section>

@@ -104,7 +104,7 @@ class AccessibilityIT {
             page.getByLabel("Final torque, if a wrench was used").fill("900");
             page.getByLabel("One reading, mm").fill("9");
             page.keyboard().press("Enter");
-            assertThat(page.getByRole(AriaRole.ALERT).first()).isVisible();
+            assertThat(page.getByText("0 to 5 mm").first()).isVisible();
 
             assertThat(violations(page)).isEmpty();
         }
