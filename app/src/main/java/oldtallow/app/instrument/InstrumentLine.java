@@ -1,5 +1,7 @@
 package oldtallow.app.instrument;
 
+import java.io.BufferedInputStream;
+import java.io.ByteArrayOutputStream;
 import java.io.Closeable;
 import java.io.IOException;
 import java.io.InputStream;
@@ -28,6 +30,8 @@ final class InstrumentLine implements Closeable {
     private static final Duration SHORTEST_WAIT = Duration.ofMillis(200);
     private static final Duration LONGEST_WAIT = Duration.ofSeconds(4);
     private static final int NONSENSE_SHOWN_FROM = 3;
+    /** A line of nothing but the longest characters of UTF-8. */
+    private static final int MOST_BYTES = 4 * LineProtocol.MOST_CHARACTERS;
 
     private final int port;
     private final Object lock = new Object();
@@ -107,7 +111,7 @@ final class InstrumentLine implements Closeable {
                 line.connect(new InetSocketAddress(InetAddress.getLoopbackAddress(), port), CONNECT_MILLIS);
                 line.setSoTimeout((int) SILENT.toMillis());
                 line.getOutputStream().write(LineProtocol.GREETING.getBytes(StandardCharsets.UTF_8));
-                heard = listen(line.getInputStream());
+                heard = listen(new BufferedInputStream(line.getInputStream()));
             } catch (IOException gone) {
                 // said below
             }
@@ -125,19 +129,19 @@ final class InstrumentLine implements Closeable {
     /** Until the line ends or falls silent; whether a reading came over it. */
     private boolean listen(InputStream in) throws IOException {
         boolean heard = false;
-        var line = new StringBuilder();
+        var line = new ByteArrayOutputStream();
         boolean tooLong = false;
         long lastSense = System.nanoTime();
         for (int next = in.read(); next >= 0 && !isClosed(); next = in.read()) {
             if (next != '\n') {
-                tooLong = tooLong || line.length() > LineProtocol.MOST_CHARACTERS;
+                tooLong = tooLong || line.size() > MOST_BYTES;
                 if (!tooLong) {
-                    line.append((char) next);
+                    line.write(next);
                 }
                 continue;
             }
-            Line read = LineProtocol.read(line.toString());
-            line.setLength(0);
+            Line read = LineProtocol.read(line.toString(StandardCharsets.UTF_8));
+            line.reset();
             tooLong = false;
             boolean makesSense = take(read);
             heard = heard || (makesSense && read instanceof Line.Reading);

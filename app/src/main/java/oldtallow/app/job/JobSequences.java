@@ -103,21 +103,16 @@ public class JobSequences {
                 .map(value -> value instanceof FigureValue.NutSequence asked ? asked.school() : end.school())
                 .orElse(end.school());
         NutSchool school = schools.require(bench.school().orElse(byFigure));
+        // what is chosen on the bench does not make a spacer-set hub of one that is set, nor the other way round
+        boolean governingSets = schools.require(byFigure).setsTheNut();
         Set<Part> renewed = bench.renewedInPlan();
         return new Guide(
                 school,
                 bench.school().isPresent() ? Optional.empty() : governing,
                 renewed.stream().anyMatch(RINGS::contains),
                 schools.all().stream()
-                        .filter(one -> !one.samePartsOnly() || renewed.isEmpty())
-                        .filter(one -> one.setsTheNut() == school.setsTheNut()
-                                || one.samePartsOnly()
-                                || governs(one, byFigure))
+                        .filter(one -> one.samePartsOnly() ? renewed.isEmpty() : one.setsTheNut() == governingSets)
                         .toList());
-    }
-
-    private static boolean governs(NutSchool school, SchoolId byFigure) {
-        return school.id().equals(byFigure);
     }
 
     /** Refuses a school that is none, or does not hold on this job. */

@@ -124,9 +124,10 @@ class InstrumentLineTest {
         try (ServerSocket server = new ServerSocket(0, 1, InetAddress.getLoopbackAddress());
                 InstrumentLine line = new InstrumentLine(server.getLocalPort());
                 Socket bench = server.accept()) {
-            say(bench, "hello 1 torque-wrench X1 wrench\nunit lbfft\ntaken 4 50.5\nerror over range\n");
+            say(bench, "hello 1 torque-wrench X1 schwarzer Schlüssel\nunit lbfft\ntaken 4 50.5\nerror over range\n");
 
             Shown shown = await(line, one -> one.trouble().isPresent());
+            assertThat(shown.name()).isEqualTo("schwarzer Schlüssel");
             assertThat(shown.taken().orElseThrow().value()).isEqualTo(50.5);
             assertThat(shown.trouble()).contains("range");
         }

@@ -89,6 +89,10 @@ class SequenceIT {
         JsonNode back = Bench.accepted(choose(bench, adjust, "REUSED_UNDISTURBED"));
         assertThat(back.path("label").asString()).isEqualTo("Reused, undisturbed");
         assertThat(guide(app, adjust).path("school").asString()).isEqualTo("REUSED_UNDISTURBED");
+        assertThat(back.path("choices").findValuesAsString("id"))
+                .as("every school that sets a nut can still be chosen instead, none for a hub set by a spacer")
+                .contains("SEAT_AND_FINGER_TIGHT", "INCH_POUND")
+                .doesNotContain("SPACER_SET");
         assertThat(choose(bench, adjust, "NO_SUCH_ONE").remedyFor("school")).contains("choose one of the list");
     }
 
