@@ -3,7 +3,7 @@
   import { Button } from '$ui/button'
   import { Mark } from '$ui/mark'
   import { instruments, Live, type Paired } from './instruments.svelte'
-  import { display, stateWords } from './shown'
+  import { display, stateMark, stateWords } from './shown'
 
   interface Props {
     paired: Paired
@@ -13,9 +13,6 @@
 
   let live = $state.raw<Live | null>(null)
   const shown = $derived(live?.shown ?? null)
-  const mark = $derived(
-    shown?.trouble || shown?.state === 'LOST' ? 'outside' : shown?.steady ? 'good' : 'soon',
-  )
 
   onMount(() => {
     const line = new Live(paired.id)
@@ -40,7 +37,7 @@
         {shown?.symbol ?? ''}</span
       >
       <span class="flex items-center justify-end gap-1.5 text-label text-ink2"
-        ><Mark shape={mark} size={18} />{stateWords(shown)}</span
+        ><Mark shape={stateMark(shown)} size={18} />{stateWords(shown)}</span
       >
     </span>
     <Button

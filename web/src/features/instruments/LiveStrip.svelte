@@ -5,7 +5,7 @@
   import { KeyCap } from '$ui/key-cap'
   import { Mark } from '$ui/mark'
   import { instruments, Live, type ReadingKind } from './instruments.svelte'
-  import { display, stateWords } from './shown'
+  import { display, stateMark, stateWords } from './shown'
 
   interface Props {
     /** What is to be read. */
@@ -31,9 +31,6 @@
   })
 
   const shown = $derived(live?.shown ?? null)
-  const mark = $derived(
-    shown?.trouble || shown?.state === 'LOST' ? 'outside' : shown?.steady ? 'good' : 'soon',
-  )
 
   // a button pressed on the instrument itself takes, too
   let lastTaken = $state<number | null>(null)
@@ -78,7 +75,7 @@
         <span class="text-h">{shown?.symbol ?? ''}</span></span
       >
       <span class="flex items-center gap-2 text-label"
-        ><Mark shape={mark} size={20} />{stateWords(shown)}</span
+        ><Mark shape={stateMark(shown)} size={20} />{stateWords(shown)}</span
       >
     </p>
     <button

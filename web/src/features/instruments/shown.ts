@@ -1,3 +1,4 @@
+import type { MarkShape } from '$ui/mark'
 import type { Paired } from './instruments.svelte'
 
 /** As an instrument's display writes it: as many decimals as it resolves. */
@@ -19,4 +20,10 @@ export function stateWords(shown: Paired | null): string {
     case 'LOST':
       return 'lost; it is tried again'
   }
+}
+
+/** The mark that goes with it. */
+export function stateMark(shown: Paired | null): MarkShape {
+  if (shown?.trouble || shown?.state === 'LOST') return 'outside'
+  return shown?.steady ? 'good' : 'soon'
 }

@@ -12,6 +12,18 @@
 
   let { entry, onclose }: Props = $props()
 
+  const fields = [
+    { key: 'label', label: 'Name of the sequence', hint: '', most: 60 },
+    {
+      key: 'source',
+      label: 'Source',
+      hint: 'manual, chapter and page, or whose rule it is',
+      most: 120,
+    },
+    { key: 'usedOn', label: 'Used on', hint: '', most: 80 },
+    { key: 'endsWith', label: 'Ends with', hint: '', most: 80 },
+  ] as const
+
   async function save(event: SubmitEvent): Promise<void> {
     event.preventDefault()
     if (await entry.save()) onclose()
@@ -20,35 +32,16 @@
 
 <form onsubmit={save} class="mt-3 flex flex-col gap-3 border-2 border-ink bg-sheet p-3">
   <div class="grid gap-3 tab:grid-cols-2">
-    <Field
-      label="Name of the sequence"
-      autocomplete="off"
-      maxlength={60}
-      bind:value={entry.label}
-      error={entry.fieldError('label')}
-    />
-    <Field
-      label="Source"
-      hint="manual, chapter and page, or whose rule it is"
-      autocomplete="off"
-      maxlength={120}
-      bind:value={entry.source}
-      error={entry.fieldError('source')}
-    />
-    <Field
-      label="Used on"
-      autocomplete="off"
-      maxlength={80}
-      bind:value={entry.usedOn}
-      error={entry.fieldError('usedOn')}
-    />
-    <Field
-      label="Ends with"
-      autocomplete="off"
-      maxlength={80}
-      bind:value={entry.endsWith}
-      error={entry.fieldError('endsWith')}
-    />
+    {#each fields as field (field.key)}
+      <Field
+        label={field.label}
+        hint={field.hint}
+        autocomplete="off"
+        maxlength={field.most}
+        bind:value={entry[field.key]}
+        error={entry.fieldError(field.key)}
+      />
+    {/each}
   </div>
   <ol class="flex flex-col gap-2">
     {#each entry.steps as step, i (i)}
