@@ -3,6 +3,7 @@
   import type { Schemas } from '$api/client'
   import { figure } from '$features/display'
   import { authorityWords, nutTurn, range, torqueUnits } from '$features/nut-dial'
+  import { decisionMarks } from '$features/play'
   import { Mark } from '$ui/mark'
   import { Pick } from '$ui/pick'
   import type { Bench } from './bench.svelte'
@@ -97,8 +98,8 @@
       <TorqueDoubt {bench} question={sequence.torque.question} />
     {:else if sequence.torque?.decision}
       <p class="mt-2 flex items-center gap-2.5" role="status">
-        <Mark shape={sequence.torque.decision === 'inside' ? 'good' : 'soon'} size={26} />
-        <span class="type-card">The torque is {sequence.torque.decision}.</span>
+        <Mark shape={decisionMarks[sequence.torque.decision]} size={26} />
+        <span class="type-card">The torque is {sequence.torque.words}.</span>
       </p>
     {/if}
     {#if sequence.drag}

@@ -27,13 +27,13 @@ describe('the sequence on the bench', () => {
   })
 
   it('has a torque judged, and nothing else', async () => {
-    const asked = answerWith(() => json({ decision: 'inside' }))
+    const asked = answerWith(() => json({ decision: 'INSIDE', words: 'inside' }))
     const sequence = new Sequence('j')
     await sequence.sense([{ kind: 'HUB_TURNS', number: 4, unit: 'TURN' }])
     expect(asked).toHaveLength(0)
     await sequence.sense([{ kind: 'FINAL_TORQUE', number: 20, unit: 'POUND_FORCE_INCH' }])
     expect(asked[0]?.path).toBe('/api/jobs/j/torque')
-    expect(sequence.torque?.decision).toBe('inside')
+    expect(sequence.torque?.decision).toBe('INSIDE')
     await sequence.sense(null)
     expect(sequence.torque).toBeNull()
   })

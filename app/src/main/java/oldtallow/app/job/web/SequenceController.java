@@ -20,6 +20,7 @@ import oldtallow.app.wire.TorqueQuestionView;
 import oldtallow.app.wire.TorqueView;
 import oldtallow.core.figure.Authority;
 import oldtallow.core.figure.FigureValue;
+import oldtallow.core.measure.Decision;
 import oldtallow.core.measure.WrenchReading;
 import oldtallow.core.measure.WrenchReading.Wrench;
 import oldtallow.core.part.Part;
@@ -82,6 +83,7 @@ class SequenceController {
         var reading = new WrenchReading(
                 Torque.ofNewtonMetres(taken.value()), Wrench.of(Torque.ofNewtonMetres(taken.value())));
         return new TorqueSensedView(
+                guide.torque(taken.kind()).map(reading::decide).orElse(null),
                 guide.torque(taken.kind())
                         .map(asked -> reading.decide(asked).words())
                         .orElse(null),
@@ -117,10 +119,12 @@ class SequenceController {
     /**
      * What a torque says of the step.
      *
-     * @param decision inside, below, above, or too close to tell; null where the sequence asks none
+     * @param decision null where the sequence asks none
      */
     record TorqueSensedView(
-            @Nullable String decision, @Nullable TorqueQuestionView question) {}
+            @Nullable Decision decision,
+            @Nullable String words,
+            @Nullable TorqueQuestionView question) {}
 
     /**
      * The sequence of a job.
