@@ -28,6 +28,7 @@ public final class StandIn implements Closeable {
     private final Simulated kind;
     private final String serial;
     private final ServerSocket server;
+    private final Thread listening;
     private final Set<Socket> connected = ConcurrentHashMap.newKeySet();
     private volatile double value;
     /** When the hand was set going for the value it shows. */
@@ -40,6 +41,7 @@ public final class StandIn implements Closeable {
         this.serial = serial;
         this.server = server;
         this.value = kind.usual();
+        this.listening = Thread.ofVirtual().name("stand-in " + kind.word()).unstarted(this::listen);
     }
 
     /**
@@ -51,7 +53,7 @@ public final class StandIn implements Closeable {
         var server = new ServerSocket(port, 8, LOOPBACK);
         var standIn =
                 new StandIn(kind, "SIM-" + kind.word().charAt(0) + kind.word().length(), server);
-        Thread.ofVirtual().name("stand-in " + kind.word()).start(standIn::listen);
+        standIn.listening.start();
         return standIn;
     }
 
@@ -69,10 +71,15 @@ public final class StandIn implements Closeable {
         trouble = suffered;
     }
 
-    /** Stops listening and breaks every connection. */
+    /** Stops listening, so that another may take the port at once, and breaks every connection. */
     @Override
     public void close() throws IOException {
         server.close();
+        try {
+            listening.join(); // the port is held until the thread has left its accept
+        } catch (InterruptedException stopped) {
+            Thread.currentThread().interrupt();
+        }
         for (Socket socket : connected) {
             socket.close();
         }

@@ -2,7 +2,6 @@ package oldtallow.app.instrument;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import java.io.IOException;
 import java.util.UUID;
 import oldtallow.app.testing.Bench;
 import oldtallow.app.testing.Http;
@@ -53,7 +52,7 @@ class InstrumentsIT {
     }
 
     @Test
-    void saysSoWhereAnotherInstrumentAnswers(RunningOldTallow app) throws IOException {
+    void saysSoWhereAnotherInstrumentAnswers(RunningOldTallow app) throws Exception {
         int port = app.instrumentPort(1);
         UUID id = UUID.randomUUID();
         try (StandIn scale = StandIn.start(Simulated.SPRING_SCALE, port)) {
@@ -62,7 +61,8 @@ class InstrumentsIT {
         try (StandIn other = StandIn.start(Simulated.THERMOMETER, port)) {
             assertThat(other.port()).isEqualTo(port);
             String words = "";
-            for (int i = 0; i < 100 && !words.contains("not the spring scale"); i++) {
+            for (int i = 0; i < 200 && !words.contains("not the spring scale"); i++) {
+                Thread.sleep(100);
                 words = app.http().get("/api/instruments").text();
             }
             assertThat(words).contains("not the spring scale");

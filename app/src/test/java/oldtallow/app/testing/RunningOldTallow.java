@@ -11,11 +11,14 @@ import java.util.concurrent.ConcurrentHashMap;
 import java.util.stream.IntStream;
 import oldtallow.app.OldTallow;
 import oldtallow.postgres.ThrowawayPostgres;
+import org.jooq.CloseableDSLContext;
 import org.jooq.DSLContext;
+import org.jooq.SQLDialect;
 import org.jooq.impl.DSL;
 import org.springframework.boot.SpringApplication;
 import org.springframework.boot.web.server.context.WebServerApplicationContext;
 import org.springframework.context.ConfigurableApplicationContext;
+import org.springframework.jdbc.datasource.DriverManagerDataSource;
 
 /** The real application on a throwaway PostgreSQL; the one with the demo data is started once for a whole run. */
 public final class RunningOldTallow implements AutoCloseable {
@@ -69,7 +72,8 @@ public final class RunningOldTallow implements AutoCloseable {
 
     /** Straight to the database, past the application. */
     public DSLContext db() {
-        return DSL.using(postgres.url(), postgres.user(), "");
+        // gives each connection back: one kept open per call would use up the server's
+        return DSL.using(new DriverManagerDataSource(postgres.url(), postgres.user(), ""), SQLDialect.POSTGRES);
     }
 
     /** Pulls the database away; what was saved before, sessions too, is there again after its restart. */
@@ -108,8 +112,8 @@ public final class RunningOldTallow implements AutoCloseable {
         return new Http(this);
     }
 
-    /** The database as the application sees it: held by the walls between workshops. */
-    public DSLContext dbAsApplication() {
+    /** The database as the application sees it, held by the walls between workshops; to be closed by the test. */
+    public CloseableDSLContext dbAsApplication() {
         return DSL.using(postgres.url(), postgres.applicationUser(), "");
     }
 

@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.UUID;
 import oldtallow.app.testing.OldTallowExtension;
 import oldtallow.app.testing.RunningOldTallow;
+import org.jooq.CloseableDSLContext;
 import org.jooq.DSLContext;
 import org.jooq.exception.DataAccessException;
 import org.junit.jupiter.api.BeforeAll;
@@ -73,12 +74,12 @@ class WallIT {
 
     @Test
     void seesNothingWithoutSayingForWhomItAsks(RunningOldTallow app) {
-        DSLContext nobody = app.dbAsApplication();
-
-        for (String table : walledTables(app)) {
-            assertThat(nobody.fetchValue("select count(workshop_id) from " + table))
-                    .as(table)
-                    .isEqualTo(0L);
+        try (CloseableDSLContext nobody = app.dbAsApplication()) {
+            for (String table : walledTables(app)) {
+                assertThat(nobody.fetchValue("select count(workshop_id) from " + table))
+                        .as(table)
+                        .isEqualTo(0L);
+            }
         }
     }
 
@@ -109,7 +110,9 @@ class WallIT {
     void everyChangeIsInTheTrailWithWhoAndWhat(RunningOldTallow app) {
         UUID tobe = WalledRows.id(OURS, "person");
         String rig = WalledRows.id(OURS, "rig").toString();
-        told(app, OURS, tobe).execute("update rig set name = 'Renamed' where id = '" + rig + "'");
+        try (CloseableDSLContext db = told(app, OURS, tobe)) {
+            db.execute("update rig set name = 'Renamed' where id = '" + rig + "'");
+        }
 
         var entry = app.db().fetchSingle("""
                         select person_name, action, before ->> 'name', after ->> 'name', after - 'name'
@@ -145,16 +148,20 @@ class WallIT {
     }
 
     private static List<UUID> asked(RunningOldTallow app, UUID workshop, String query) {
-        return told(app, workshop, null).fetch(query).getValues(0, UUID.class);
+        try (CloseableDSLContext db = told(app, workshop, null)) {
+            return db.fetch(query).getValues(0, UUID.class);
+        }
     }
 
     private static int changed(RunningOldTallow app, String statement) {
-        return told(app, OURS, null).execute(statement);
+        try (CloseableDSLContext db = told(app, OURS, null)) {
+            return db.execute(statement);
+        }
     }
 
-    private static DSLContext told(
+    private static CloseableDSLContext told(
             RunningOldTallow app, UUID workshop, @org.jspecify.annotations.Nullable UUID person) {
-        DSLContext db = app.dbAsApplication();
+        CloseableDSLContext db = app.dbAsApplication();
         db.fetch(
                 "select set_config('oldtallow.workshop', ?, false), set_config('oldtallow.person', ?, false)",
                 workshop.toString(),
