@@ -10,6 +10,8 @@ import oldtallow.core.figure.FigureValue.Interval;
 import oldtallow.core.figure.FigureValue.NutSequence;
 import oldtallow.core.figure.FigureValue.WheelNutTorque;
 import oldtallow.core.hub.Construction;
+import oldtallow.core.interval.IntervalSchool;
+import oldtallow.core.interval.StandardIntervals;
 import oldtallow.core.quantity.Length;
 import oldtallow.core.quantity.Torque;
 import oldtallow.core.quantity.TorqueUnit;
@@ -18,7 +20,6 @@ import oldtallow.core.sequence.SchoolId;
 /** What the trade commonly does where neither a maker nor the workshop says anything: no single source. */
 public final class CommonPractice {
 
-    private static final double KM_PER_MILE = 1.609344;
     /** Studs farther off than this from a row of the table have no usual torque. */
     private static final double SAME_STUD_MM = 0.45;
 
@@ -78,13 +79,8 @@ public final class CommonPractice {
     }
 
     private static GoverningFigure<FigureValue> interval(Construction construction) {
-        int kilometres =
-                (int) Math.round((construction == Construction.STRAIGHT_SPINDLE ? 6_000 : 12_000) * KM_PER_MILE);
-        return common(
-                new Interval(12, Optional.of(kilometres)),
-                construction == Construction.STRAIGHT_SPINDLE
-                        ? "common practice for boat trailers, 12 months or 6,000 mi"
-                        : "common practice, 12 months or 12,000 mi");
+        IntervalSchool school = StandardIntervals.common(construction);
+        return common(new Interval(school.rules()), school.source());
     }
 
     private static GoverningFigure<FigureValue> common(FigureValue value, String source) {

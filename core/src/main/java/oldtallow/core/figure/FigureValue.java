@@ -1,7 +1,12 @@
 package oldtallow.core.figure;
 
+import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 import oldtallow.core.endplay.EndPlayWindow;
+import oldtallow.core.interval.DueAction;
+import oldtallow.core.interval.DueRule;
+import oldtallow.core.interval.Trigger;
 import oldtallow.core.quantity.OutOfRangeException;
 import oldtallow.core.quantity.Torque;
 import oldtallow.core.sequence.SchoolId;
@@ -95,22 +100,30 @@ public sealed interface FigureValue {
     }
 
     /**
-     * How long until the wheel end is opened again: the sooner of both.
+     * When the wheel end is seen to again: of the rules for one action the sooner counts.
      *
-     * @param months 1 to 120
-     * @param kilometres 100 to 1,000,000; empty where only the calendar counts
+     * @param rules 1 to 24
      */
-    record Interval(int months, Optional<Integer> kilometres) implements FigureValue {
+    record Interval(List<DueRule> rules) implements FigureValue {
+
+        private static final int MOST_RULES = 24;
 
         public Interval {
-            if (months < 1 || months > 120) {
-                throw new OutOfRangeException("interval in months", months, "1 to 120 months");
+            rules = List.copyOf(rules);
+            if (rules.isEmpty() || rules.size() > MOST_RULES) {
+                throw new OutOfRangeException(
+                        "interval", rules.size() + " rules", "1 to " + MOST_RULES + ", such as repack every 12 months");
             }
-            kilometres.ifPresent(km -> {
-                if (km < 100 || km > 1_000_000) {
-                    throw new OutOfRangeException("interval in distance", km + " km", "100 to 1,000,000 km");
-                }
-            });
+        }
+
+        /** Repacked every so many months, and after so far where that counts, whichever comes first. */
+        public static Interval repack(int months, Optional<Integer> kilometres) {
+            return new Interval(Stream.concat(
+                            Stream.of(new DueRule(DueAction.REPACK, Trigger.Kind.MONTHS.of(months))),
+                            kilometres
+                                    .map(km -> new DueRule(DueAction.REPACK, Trigger.Kind.KILOMETRES.of(km)))
+                                    .stream())
+                    .toList());
         }
 
         @Override

@@ -1,5 +1,10 @@
 package oldtallow.core.interval;
 
+import java.time.LocalDate;
+import java.time.temporal.ChronoUnit;
+import java.util.Optional;
+import oldtallow.core.endplay.EndPlayVerdict;
+
 /** How a wheel end stands, worst first. */
 public enum HubState {
     /** The last setting on record leaves it outside its window. */
@@ -7,8 +12,36 @@ public enum HubState {
     /** An apprentice set it last; a mechanic has yet to answer for it. */
     AWAITS_SIGN_OFF,
     OVERDUE,
-    /** No setting on record: nobody knows. */
+    /** Nothing on record to count from: nobody knows. */
     NO_RECORD,
     DUE_SOON,
-    FINE
+    FINE;
+
+    /** From how many days before it is due a mechanic wants to be told: common practice. */
+    private static final int SOON_DAYS = 30;
+
+    /**
+     * How a wheel end stands.
+     *
+     * @param lastVerdict of its last setting; empty without one on record
+     * @param awaitsSignOff whether an apprentice made that and no mechanic answers for it yet
+     * @param due likely day of what presses most; empty where nothing is known to count from
+     */
+    public static HubState judge(
+            Optional<EndPlayVerdict> lastVerdict, boolean awaitsSignOff, Optional<LocalDate> due, LocalDate today) {
+        if (lastVerdict.filter(verdict -> verdict != EndPlayVerdict.INSIDE).isPresent()) {
+            return OUTSIDE_WINDOW;
+        }
+        if (awaitsSignOff) {
+            return AWAITS_SIGN_OFF;
+        }
+        if (due.isEmpty()) {
+            return NO_RECORD;
+        }
+        long left = ChronoUnit.DAYS.between(today, due.get());
+        if (left < 0) {
+            return OVERDUE;
+        }
+        return left <= SOON_DAYS ? DUE_SOON : FINE;
+    }
 }

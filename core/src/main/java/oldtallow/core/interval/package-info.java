@@ -1,4 +1,4 @@
-/** How old a setting may grow, and how a wheel end stands in the yard because of it. */
+/** What falls due and by what: actions, triggers, the schools of the trade; and how a wheel end stands because of it. */
 @NullMarked
 package oldtallow.core.interval;
 

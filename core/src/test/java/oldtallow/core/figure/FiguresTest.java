@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
+import java.util.List;
 import java.util.Optional;
 import oldtallow.core.endplay.EndPlayWindow;
 import oldtallow.core.figure.FigureValue.EndPlay;
@@ -12,6 +13,9 @@ import oldtallow.core.figure.FigureValue.Interval;
 import oldtallow.core.figure.FigureValue.NutSequence;
 import oldtallow.core.figure.FigureValue.WheelNutTorque;
 import oldtallow.core.hub.Construction;
+import oldtallow.core.interval.DueAction;
+import oldtallow.core.interval.DueRule;
+import oldtallow.core.interval.Trigger;
 import oldtallow.core.quantity.Length;
 import oldtallow.core.quantity.OutOfRangeException;
 import oldtallow.core.quantity.Torque;
@@ -65,8 +69,10 @@ class FiguresTest {
                 .orElseThrow()
                 .value();
 
-        assertThat(interval.kilometres()).contains(19_312);
-        assertThat(interval.months()).isEqualTo(12);
+        assertThat(interval.rules())
+                .contains(
+                        new DueRule(DueAction.REPACK, Trigger.Kind.KILOMETRES.of(19_312)),
+                        new DueRule(DueAction.REPACK, Trigger.Kind.MONTHS.of(12)));
     }
 
     @Test
@@ -77,9 +83,9 @@ class FiguresTest {
                 .isInstanceOf(OutOfRangeException.class);
         assertThatThrownBy(() -> new WheelNutTorque(newtonMetres(120), newtonMetres(100)))
                 .hasMessageContaining("least first");
-        assertThatThrownBy(() -> new Interval(0, Optional.empty())).isInstanceOf(OutOfRangeException.class);
-        assertThatThrownBy(() -> new Interval(121, Optional.empty())).isInstanceOf(OutOfRangeException.class);
-        assertThatThrownBy(() -> new Interval(12, Optional.of(99))).isInstanceOf(OutOfRangeException.class);
+        assertThatThrownBy(() -> new Interval(List.of())).isInstanceOf(OutOfRangeException.class);
+        assertThatThrownBy(() -> Interval.repack(0, Optional.empty())).isInstanceOf(OutOfRangeException.class);
+        assertThatThrownBy(() -> Interval.repack(12, Optional.of(99))).isInstanceOf(OutOfRangeException.class);
         assertThatThrownBy(() -> new Grease(" ")).isInstanceOf(OutOfRangeException.class);
         assertThatThrownBy(() -> new NutSequence(SchoolId.INCH_POUND, "x".repeat(301)))
                 .isInstanceOf(OutOfRangeException.class);
