@@ -32,8 +32,10 @@ type Construction = Schemas['BuildForm']['construction']
 export const uses: { value: Use; label: string }[] = [
   { value: 'SALT_WATER', label: 'salt water' },
   { value: 'FRESH_WATER', label: 'fresh water' },
+  { value: 'WATER_CROSSINGS', label: 'water crossings' },
   { value: 'OFF_ROAD', label: 'off road' },
   { value: 'BRAKED', label: 'braked' },
+  { value: 'BRAKED_HILLS', label: 'braked hills' },
   { value: 'LOADED_HIGH', label: 'loaded high' },
   { value: 'LONG_STORAGE', label: 'stands for months' },
   { value: 'LONG_TRIPS', label: 'long trips' },

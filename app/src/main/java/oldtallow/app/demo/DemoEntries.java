@@ -147,7 +147,7 @@ final class DemoEntries {
                         Torque.ofNewtonMetres(given(demo.leastNewtonMetres())),
                         Torque.ofNewtonMetres(given(demo.mostNewtonMetres())));
             case GREASE -> new FigureValue.Grease(given(demo.words()));
-            case INTERVAL -> new FigureValue.Interval(given(demo.months()), Optional.ofNullable(demo.kilometres()));
+            case INTERVAL -> FigureValue.Interval.repack(given(demo.months()), Optional.ofNullable(demo.kilometres()));
             case NUT_SEQUENCE -> throw new IllegalArgumentException("the demo has no nut sequences");
         };
     }

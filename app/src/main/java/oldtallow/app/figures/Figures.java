@@ -5,7 +5,6 @@ import java.util.Collection;
 import java.util.Comparator;
 import java.util.EnumMap;
 import java.util.EnumSet;
-import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -93,16 +92,21 @@ public class Figures {
                 .toList();
     }
 
-    /** The interval that governs at each wheel end of these rigs. */
+    /** Intervals of these rigs. */
     @Transactional(readOnly = true)
-    public Map<UUID, GoverningFigure<FigureValue>> intervals(Collection<Rig> rigs) {
-        List<FiledFigure> filed = filed(EnumSet.of(FigureKind.INTERVAL), places(rigs));
-        Map<UUID, GoverningFigure<FigureValue>> intervals = new HashMap<>();
-        rigs.stream()
-                .flatMap(Rig::wheelEnds)
-                .forEach(end -> governing(FigureKind.INTERVAL, end, filed)
-                        .ifPresent(figure -> intervals.put(end.id(), figure)));
-        return intervals;
+    public IntervalLadders intervals(Collection<Rig> rigs) {
+        return new IntervalLadders(Asker.now().workshopId(), filed(EnumSet.of(FigureKind.INTERVAL), places(rigs)));
+    }
+
+    /** Intervals of every rig of the workshop. */
+    @Transactional(readOnly = true)
+    public IntervalLadders intervals() {
+        UUID workshopId = Asker.now().workshopId();
+        return new IntervalLadders(
+                workshopId,
+                store.all(workshopId, FigureKind.INTERVAL).stream()
+                        .sorted(GOVERNING_FIRST)
+                        .toList());
     }
 
     /**
@@ -198,16 +202,6 @@ public class Figures {
             ladder.put(kind, List.copyOf(rungs));
         }
         return ladder;
-    }
-
-    private static Optional<GoverningFigure<FigureValue>> governing(
-            FigureKind kind, WheelEnd end, List<FiledFigure> sorted) {
-        Collection<UUID> places = places(end);
-        return sorted.stream()
-                .filter(one -> places.contains(one.place().id()))
-                .map(FiledFigure::figure)
-                .findFirst()
-                .or(() -> common(kind, end));
     }
 
     private static Optional<GoverningFigure<FigureValue>> common(FigureKind kind, WheelEnd end) {

@@ -18,6 +18,7 @@ import oldtallow.app.job.JobEntry.Waits;
 import oldtallow.app.register.WheelEnd;
 import oldtallow.core.hub.Fastening;
 import oldtallow.core.hub.Fittings.BrakeKind;
+import oldtallow.core.interval.DueAction;
 import oldtallow.core.job.Choices;
 import oldtallow.core.job.JobBrief;
 import oldtallow.core.job.Ledger;
@@ -117,6 +118,23 @@ public record JobBench(
                 .filter(SETS_THE_PLAY::contains)
                 .forEach(renewed::add);
         return renewed;
+    }
+
+    /** What it does to the wheel end, as the almanac counts it. */
+    DueAction does() {
+        if (!plan.brief().scope().opens()) {
+            return DueAction.ADJUST;
+        }
+        return renewedInPlan().containsAll(EnumSet.of(Part.INBOARD_CONE, Part.OUTBOARD_CONE))
+                ? DueAction.RENEW
+                : DueAction.REPACK;
+    }
+
+    /** Whether the wheel is on again after it was off. */
+    boolean hasTorquedWheelNuts() {
+        return done.stream()
+                .flatMap(one -> one.step().readings().stream())
+                .anyMatch(kind -> kind == ReadingKind.WHEEL_NUT_TORQUE);
     }
 
     /** Whether it has put grease into the hub. */

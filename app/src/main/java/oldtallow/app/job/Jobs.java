@@ -24,6 +24,7 @@ import oldtallow.app.walls.Asker;
 import oldtallow.app.walls.Role;
 import oldtallow.app.walls.SignedIn;
 import oldtallow.core.hub.Fastening;
+import oldtallow.core.interval.DueAction;
 import oldtallow.core.job.Choices;
 import oldtallow.core.job.JobBrief;
 import oldtallow.core.job.JobBrief.Known;
@@ -33,6 +34,7 @@ import oldtallow.core.job.Planner;
 import oldtallow.core.job.Scope;
 import oldtallow.core.judge.Comparison;
 import oldtallow.core.judge.Finding;
+import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -46,6 +48,7 @@ public class Jobs {
     private final NutSettings settings;
     private final GreaseFills greasings;
     private final JobSequences sequences;
+    private final ApplicationEventPublisher events;
     private final Clock clock;
 
     Jobs(
@@ -55,6 +58,7 @@ public class Jobs {
             NutSettings settings,
             GreaseFills greasings,
             JobSequences sequences,
+            ApplicationEventPublisher events,
             Clock clock) {
         this.store = store;
         this.register = register;
@@ -62,6 +66,7 @@ public class Jobs {
         this.settings = settings;
         this.greasings = greasings;
         this.sequences = sequences;
+        this.events = events;
         this.clock = clock;
     }
 
@@ -112,6 +117,14 @@ public class Jobs {
         append(person, id, 1, new NewEntry(UUID.randomUUID(), new JobEntry.Scoped(scope, choices, "")));
         return bench(job);
     }
+
+    /**
+     * A job is over.
+     *
+     * @param did what it did to the wheel end; empty where it was given up
+     * @param wheelWasOff whether the wheel was off and its nuts have been torqued
+     */
+    public record Ended(UUID jobId, WheelEnd end, Optional<DueAction> did, boolean wheelWasOff) {}
 
     /** Jobs that are not over, the one opened last first. */
     @Transactional(readOnly = true)
@@ -247,7 +260,15 @@ public class Jobs {
                     bench.greased().map(JobEntry.Greased::batch).orElse(""));
         }
         store.end(workshop, bench.job().id(), state, clock.instant(), JobEnd.worked(bench.entries()));
-        register.touched(bench.end().rigId());
+        boolean closed = state == Job.State.CLOSED;
+        events.publishEvent(new Ended(
+                bench.job().id(),
+                bench.end(),
+                closed ? Optional.of(bench.does()) : Optional.empty(),
+                bench.hasTorquedWheelNuts()));
+        register.touched(
+                bench.end().rigId(),
+                closed ? "a job was closed: " + bench.does().done() : "a job was given up");
     }
 
     private void append(SignedIn person, UUID jobId, int number, NewEntry entry) {

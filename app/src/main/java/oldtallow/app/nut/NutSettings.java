@@ -4,6 +4,7 @@ import java.nio.charset.StandardCharsets;
 import java.security.MessageDigest;
 import java.security.NoSuchAlgorithmException;
 import java.time.Clock;
+import java.time.Instant;
 import java.util.Collection;
 import java.util.HexFormat;
 import java.util.List;
@@ -79,14 +80,18 @@ public class NutSettings {
                 GoverningFigure.governing(figures.endPlay(end)),
                 clock.instant());
         boolean added = store.add(workshopId, setting, fingerprint);
-        tell(end);
+        register.hold(end.rigId());
+        events.publishEvent(new SettingRecorded(reported.id(), end.id(), reported.setAt()));
         var kept = store.find(workshopId, reported.id())
                 .orElseThrow(() -> new ConflictException("This id is taken. Save again: a new one will be made."));
         return new Saved(sameOrConflict(kept, fingerprint), added);
     }
 
-    /** A setting was put on record or signed off at a wheel end of this rig. */
-    public record SettingRecorded(UUID rigId) {}
+    /** A setting was put on record. */
+    public record SettingRecorded(UUID settingId, UUID wheelEndId, Instant setAt) {}
+
+    /** A mechanic answers for a setting at a wheel end of this rig. */
+    public record SettingSigned(UUID rigId) {}
 
     /** Settings of a wheel end, latest first. */
     @Transactional(readOnly = true)
@@ -117,7 +122,9 @@ public class NutSettings {
             return setting;
         }
         store.signOff(mechanic, settingId, clock.instant());
-        tell(register.wheelEnd(setting.wheelEndId()));
+        UUID rigId = register.wheelEnd(setting.wheelEndId()).rigId();
+        register.hold(rigId);
+        events.publishEvent(new SettingSigned(rigId));
         return onRecord(mechanic.workshopId(), settingId);
     }
 
@@ -125,11 +132,6 @@ public class NutSettings {
     @Transactional(readOnly = true)
     public List<SettingSummary> latest(Collection<UUID> wheelEndIds) {
         return store.latest(workshops.currentId(), wheelEndIds);
-    }
-
-    private void tell(WheelEnd end) {
-        register.hold(end.rigId());
-        events.publishEvent(new SettingRecorded(end.rigId()));
     }
 
     private SettingSummary onRecord(UUID workshopId, UUID settingId) {

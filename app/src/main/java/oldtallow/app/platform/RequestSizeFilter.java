@@ -15,12 +15,16 @@ import org.springframework.stereotype.Component;
 import org.springframework.web.filter.OncePerRequestFilter;
 import tools.jackson.databind.json.JsonMapper;
 
-/** Refuses bodies over 1 MB, announced or not: no entry of this product is near that. A photo may have 10 MB. */
+/**
+ * Refuses bodies over 1 MB, announced or not: no entry of this product is near that. A photo may have 10 MB, a recorded track,
+ * which is read as it comes, 200 MB.
+ */
 @Component
 class RequestSizeFilter extends OncePerRequestFilter {
 
     private static final long MEGABYTE = 1024 * 1024;
     private static final String PHOTO_PATH = "/photo";
+    private static final String TRACK_PATH = "/tracks/gpx";
 
     private final JsonMapper json;
 
@@ -33,7 +37,9 @@ class RequestSizeFilter extends OncePerRequestFilter {
                 HttpStatus.CONTENT_TOO_LARGE,
                 isPhoto(request)
                         ? "The photo is over 10 MB. Take it smaller, or save it as JPEG; nothing was saved."
-                        : "The request is over 1 MB. Send less at a time; nothing was saved.");
+                        : isTrack(request)
+                                ? "The track is over 200 MB. Split it, by days for instance; nothing was saved."
+                                : "The request is over 1 MB. Send less at a time; nothing was saved.");
         problem.setTitle("Too large");
         return problem;
     }
@@ -42,8 +48,12 @@ class RequestSizeFilter extends OncePerRequestFilter {
         return request.getRequestURI().endsWith(PHOTO_PATH);
     }
 
+    private static boolean isTrack(HttpServletRequest request) {
+        return request.getRequestURI().endsWith(TRACK_PATH);
+    }
+
     private static long most(HttpServletRequest request) {
-        return isPhoto(request) ? 10 * MEGABYTE : MEGABYTE;
+        return isPhoto(request) ? 10 * MEGABYTE : isTrack(request) ? 200 * MEGABYTE : MEGABYTE;
     }
 
     @Override

@@ -179,8 +179,13 @@ public class Register {
 
     /** Tells those who derive something from a rig that it changed. */
     public void touched(UUID rigId) {
+        touched(rigId, "");
+    }
+
+    /** As above; {@code why} is told on the almanac, where dates may move. */
+    public void touched(UUID rigId, String why) {
         hold(rigId);
-        events.publishEvent(new RigTouched(rigId));
+        events.publishEvent(new RigTouched(rigId, why));
     }
 
     private void checkPlate(UUID rigId, RigEntry entry, FieldErrors errors) {

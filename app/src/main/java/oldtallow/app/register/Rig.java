@@ -60,8 +60,10 @@ public record Rig(
     public enum Use {
         SALT_WATER,
         FRESH_WATER,
+        WATER_CROSSINGS,
         OFF_ROAD,
         BRAKED,
+        BRAKED_HILLS,
         LOADED_HIGH,
         LONG_STORAGE,
         LONG_TRIPS

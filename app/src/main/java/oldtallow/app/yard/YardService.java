@@ -9,12 +9,13 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Collectors;
+import oldtallow.app.almanac.Standing;
+import oldtallow.app.almanac.StandingStore.Filter;
+import oldtallow.app.almanac.StandingStore.Rank;
+import oldtallow.app.almanac.Standings;
 import oldtallow.app.register.Register;
 import oldtallow.app.register.Rig;
-import oldtallow.app.walls.Asker;
 import oldtallow.app.workshop.Workshops;
-import oldtallow.app.yard.StandingStore.Filter;
-import oldtallow.app.yard.StandingStore.Rank;
 import oldtallow.core.interval.HubState;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
@@ -28,14 +29,12 @@ public class YardService {
     private static final int PAGE = 24;
 
     private final Register register;
-    private final StandingStore store;
     private final Standings standings;
     private final Workshops workshops;
     private final Clock clock;
 
-    YardService(Register register, StandingStore store, Standings standings, Workshops workshops, Clock clock) {
+    YardService(Register register, Standings standings, Workshops workshops, Clock clock) {
         this.register = register;
-        this.store = store;
         this.standings = standings;
         this.workshops = workshops;
         this.clock = clock;
@@ -71,7 +70,7 @@ public class YardService {
     public Yard today(Show show, @Nullable String owner, @Nullable Rank behind) {
         LocalDate today = LocalDate.now(clock);
         var filter = new Filter(owner, show == Show.DUE ? today.plusMonths(1) : null);
-        List<Rank> ranks = store.worst(Asker.now().workshopId(), filter, behind, PAGE + 1);
+        List<Rank> ranks = standings.worst(filter, behind, PAGE + 1);
         List<Rig> rigs =
                 register.rigs(ranks.stream().limit(PAGE).map(Rank::rigId).toList());
         Map<UUID, Standing> all = standings.of(rigs);
@@ -100,7 +99,7 @@ public class YardService {
                     .forEach((state, alike) -> next.add(new Next(rig, state, alike)));
         }
         next.sort(Comparator.comparing(Next::state)
-                .thenComparingLong(YardService::leastDaysLeft)
+                .thenComparing(YardService::soonest)
                 .thenComparingInt(item -> item.rig().yardNumber()));
         return next;
     }
@@ -111,10 +110,12 @@ public class YardService {
                 .toList();
     }
 
-    private static long leastDaysLeft(Next next) {
+    /** Where nothing is known it is as if it were due today. */
+    private static LocalDate soonest(Next next) {
         return next.standings().stream()
-                .mapToLong(standing -> standing.daysLeft() == null ? 0 : standing.daysLeft())
-                .min()
-                .orElse(0);
+                .flatMap(standing -> standing.due().stream())
+                .map(due -> due.when().likely())
+                .min(LocalDate::compareTo)
+                .orElse(LocalDate.MIN);
     }
 }

@@ -74,8 +74,8 @@ class FiguresIT {
                 "{'kind':'END_PLAY','authority':'MAKER','version':0,'source':' ','least':{'number':0,'unit':'MILLIMETRE'},'most':{'number':0.1,'unit':'MILLIMETRE'}} | source | manual, chapter and page",
                 "{'kind':'END_PLAY','authority':'MAKER','version':0,'source':'x'} | least | is missing",
                 "{'kind':'WHEEL_NUT_TORQUE','authority':'MAKER','version':0,'source':'x','leastTorque':{'number':120,'unit':'POUND_FORCE_INCH'},'mostTorque':{'number':130,'unit':'POUND_FORCE_INCH'}} | leastTorque.number | inch-pounds typed as foot-pounds",
-                "{'kind':'INTERVAL','authority':'MAKER','version':0,'source':'x','months':0} | months | 1 to 120",
-                "{'kind':'INTERVAL','authority':'COMMON_PRACTICE','version':0,'source':'x','months':6} | authority | MAKER or WORKSHOP"
+                "{'kind':'INTERVAL','authority':'MAKER','version':0,'source':'x','rules':[{'action':'REPACK','trigger':'MONTHS','number':0}]} | rules[0].number | 1 to 240",
+                "{'kind':'INTERVAL','authority':'COMMON_PRACTICE','version':0,'source':'x','rules':[{'action':'REPACK','trigger':'MONTHS','number':6}]} | authority | MAKER or WORKSHOP"
             })
     void refusesAFigureThatCannotGovern(String body, String field, String remedy, RunningOldTallow app) {
         Answer answer = app.http().post(FIGURES + "?place=WHEEL_END", body.replace('\'', '"'));
@@ -106,7 +106,7 @@ class FiguresIT {
     void aNewIntervalForAllMovesTheYard(RunningOldTallow app) {
         Http ines = app.as("ines");
         String rule =
-                "{\"kind\":\"INTERVAL\",\"authority\":\"WORKSHOP\",\"version\":%d,\"source\":\"test\",\"months\":%d}";
+                "{\"kind\":\"INTERVAL\",\"authority\":\"WORKSHOP\",\"version\":%d,\"source\":\"test\",\"rules\":[{\"action\":\"REPACK\",\"trigger\":\"MONTHS\",\"number\":%d}]}";
         JsonNode before = interval(ines.get("/api/workshop/rules").json());
         int version = before.path("version").asInt();
 

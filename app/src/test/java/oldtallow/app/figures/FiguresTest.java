@@ -183,7 +183,7 @@ class FiguresTest {
 
     private GoverningFigure<FigureValue> interval(WheelEnd of) {
         var intervals = as(TOBE, () -> figures().intervals(List.of(rig)));
-        return Optional.ofNullable(intervals.get(of.id())).orElseThrow();
+        return intervals.at(rig.id(), of.axleId(), of.id(), of.construction()).getFirst();
     }
 
     private void put(SignedIn person, Place place, GoverningFigure<FigureValue> figure) {
@@ -202,7 +202,7 @@ class FiguresTest {
     }
 
     private static Interval months(int months) {
-        return new Interval(months, Optional.empty());
+        return Interval.repack(months, Optional.empty());
     }
 
     private static GoverningFigure<FigureValue> figure(Authority authority, FigureValue value) {

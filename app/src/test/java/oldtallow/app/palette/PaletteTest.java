@@ -134,7 +134,7 @@ class PaletteTest {
         parts.add(recalled);
 
         Asker.as(TOBE, () -> {
-            palette().index(new RigTouched(rig.id()));
+            palette().index(new RigTouched(rig.id(), ""));
             return null;
         });
 

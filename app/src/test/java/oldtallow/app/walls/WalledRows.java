@@ -147,6 +147,43 @@ final class WalledRows {
                         + " uncertainty_um",
                 "'" + id(workshop, "wheel_end") + "', '" + id(workshop, "nut_setting") + "', now(), '"
                         + id(workshop, "person") + "', 'Person', '{50}', 0, 50, 10");
+        insert(
+                db,
+                workshop,
+                "service_event",
+                "wheel_end_id, action, done_on, source, person_name",
+                "'" + id(workshop, "wheel_end") + "', 'REPACK', '2026-01-01', 'HAND', 'x'");
+        insert(
+                db,
+                workshop,
+                "meter_entry",
+                "rig_id, read_on, shows_km, kind",
+                "'" + id(workshop, "rig") + "', '2026-01-01', 1, 'READ'");
+        insert(
+                db,
+                workshop,
+                "trip",
+                "rig_id, name, state, from_on, to_on, km",
+                "'" + id(workshop, "rig") + "', 'Out', 'PLANNED', '2026-01-01', '2026-01-02', 1");
+        insert(
+                db,
+                workshop,
+                "trip_leg",
+                "trip_id, number, goes_to, on_day, km",
+                "'" + id(workshop, "trip") + "', 1, 'there', '2026-01-01', 1");
+        insert(
+                db,
+                workshop,
+                "water_entry",
+                "rig_id, on_day, kind, salt, hot",
+                "'" + id(workshop, "rig") + "', '2026-01-01', 'DUNKING', true, true");
+        db.execute("insert into due_basis values (?, ?, '{}')", workshop, id(workshop, "rig"));
+        insert(
+                db,
+                workshop,
+                "due_change",
+                "rig_id, wheel_end_id, action, is_on, why",
+                "'" + id(workshop, "rig") + "', '" + id(workshop, "wheel_end") + "', 'REPACK', '2026-01-01', 'x'");
         insert(db, workshop, "instrument", "kind, name, serial, port", "'DIAL_INDICATOR', 'dial', 'S1', 7801");
     }
 

@@ -47,4 +47,12 @@ public record ServiceHistory(Map<DueAction, Serviced> last, Optional<Serviced> w
         more.merge(action, done, (a, b) -> b.isAfter(a) ? b : a);
         return new ServiceHistory(more, wheelOff, action == DueAction.RETORQUE ? retorques + 1 : retorques);
     }
+
+    /** The same history after the wheel was off and on again: its nuts want their torque anew. */
+    public ServiceHistory withWheelOff(Serviced on) {
+        Map<DueAction, Serviced> others = new EnumMap<>(DueAction.class);
+        others.putAll(last);
+        others.remove(DueAction.RETORQUE);
+        return new ServiceHistory(others, Optional.of(on), 0);
+    }
 }

@@ -36,7 +36,7 @@ public record UseRate(List<Double> kmPerDay, double spread) {
     private static final double MOST_SPREAD = 1;
     private static final double LEAN_DAYS = 20;
     private static final double GUESS_DAYS = 60;
-    private static final double DAYS_A_YEAR = 365.2425;
+    static final double DAYS_A_YEAR = 365.2425;
     private static final double MOST_A_DAY = 2_500;
     private static final int MONTHS = 12;
     /** Use of longer ago says little of today's. */

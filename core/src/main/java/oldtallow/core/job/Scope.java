@@ -33,6 +33,11 @@ public enum Scope {
         return this != EXCHANGE || construction != Construction.SPACER_SET;
     }
 
+    /** Whether bearings are put on the spindle: everything but adjusting. */
+    public boolean opens() {
+        return this != ADJUST;
+    }
+
     /** Whether the hub comes off. */
     boolean strips() {
         return this != ADJUST && this != FIRST_BUILD;

@@ -64,7 +64,7 @@ record Situation(JobBrief brief, Stack stack, Map<Part, Kind> putOn) {
 
     /** Whether bearings are put on a spindle: everything but adjusting. */
     boolean assembles() {
-        return brief.scope() != Scope.ADJUST;
+        return brief.scope().opens();
     }
 
     boolean is(Predicate<Situation> condition) {

@@ -1,10 +1,12 @@
 package oldtallow.app.figures.persistence;
 
-import java.util.Optional;
+import java.util.List;
 import java.util.UUID;
 import oldtallow.app.figures.FiledFigure;
 import oldtallow.app.figures.Place;
 import oldtallow.app.figures.Place.Scope;
+import oldtallow.app.platform.FieldErrors;
+import oldtallow.app.wire.DueRuleForm;
 import oldtallow.core.endplay.EndPlayWindow;
 import oldtallow.core.figure.Authority;
 import oldtallow.core.figure.FigureKind;
@@ -15,18 +17,27 @@ import oldtallow.core.figure.FigureValue.Interval;
 import oldtallow.core.figure.FigureValue.NutSequence;
 import oldtallow.core.figure.FigureValue.WheelNutTorque;
 import oldtallow.core.figure.GoverningFigure;
+import oldtallow.core.interval.DueRule;
 import oldtallow.core.quantity.Length;
 import oldtallow.core.quantity.Torque;
 import oldtallow.core.sequence.SchoolId;
 import oldtallow.db.tables.records.FigureRecord;
+import org.jooq.JSONB;
 import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Component;
+import tools.jackson.databind.json.JsonMapper;
 
 /** Figures to and from the columns of their table, which its checks keep complete for their kind. */
-final class FigureRow {
+@Component
+class FigureRow {
 
-    private FigureRow() {}
+    private final JsonMapper json;
 
-    static FiledFigure read(FigureRecord row) {
+    FigureRow(JsonMapper json) {
+        this.json = json;
+    }
+
+    FiledFigure read(FigureRecord row) {
         return new FiledFigure(
                 row.getId(),
                 row.getVersion(),
@@ -34,7 +45,7 @@ final class FigureRow {
                 new GoverningFigure<>(value(row), Authority.valueOf(row.getAuthority()), row.getSource()));
     }
 
-    static FigureRecord record(UUID workshopId, Place place, GoverningFigure<FigureValue> figure) {
+    FigureRecord record(UUID workshopId, Place place, GoverningFigure<FigureValue> figure) {
         var row = new FigureRecord();
         row.setWorkshopId(workshopId);
         row.setAuthority(figure.authority().name());
@@ -60,10 +71,9 @@ final class FigureRow {
                 row.setMostNm(most.newtonMetres());
             }
             case Grease(String words) -> row.setWords(words);
-            case Interval(int months, Optional<Integer> kilometres) -> {
-                row.setMonths((short) months);
-                row.setDistanceKm(kilometres.orElse(null));
-            }
+            case Interval(List<DueRule> rules) ->
+                row.setRules(JSONB.valueOf(json.writeValueAsString(
+                        rules.stream().map(DueRuleForm::of).toList())));
         }
         return row;
     }
@@ -80,7 +90,7 @@ final class FigureRow {
                 : new Place(Scope.RIG, row.getRigId());
     }
 
-    private static FigureValue value(FigureRecord row) {
+    private FigureValue value(FigureRecord row) {
         @Nullable String words = row.getWords();
         return switch (FigureKind.valueOf(row.getKind())) {
             case NUT_SEQUENCE -> new NutSequence(new SchoolId(row.getSchool()), words == null ? "" : words);
@@ -90,7 +100,15 @@ final class FigureRow {
             case WHEEL_NUT_TORQUE ->
                 new WheelNutTorque(Torque.ofNewtonMetres(row.getLeastNm()), Torque.ofNewtonMetres(row.getMostNm()));
             case GREASE -> new Grease(words == null ? "" : words);
-            case INTERVAL -> new Interval(row.getMonths(), Optional.ofNullable(row.getDistanceKm()));
+            case INTERVAL -> new Interval(rules(row));
         };
+    }
+
+    private List<DueRule> rules(FigureRecord row) {
+        var errors = new FieldErrors();
+        List<DueRule> rules = DueRuleForm.toRules(
+                "rules", List.of(json.readValue(row.getRules().data(), DueRuleForm[].class)), errors);
+        errors.throwIfAny();
+        return rules;
     }
 }

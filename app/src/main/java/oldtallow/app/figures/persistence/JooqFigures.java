@@ -27,9 +27,11 @@ class JooqFigures implements FigureStore {
             coalesce(FIGURE.WHEEL_END_ID, FIGURE.AXLE_ID, FIGURE.RIG_ID, FIGURE.WORKSHOP_ID);
 
     private final DSLContext db;
+    private final FigureRow rows;
 
-    JooqFigures(DSLContext db) {
+    JooqFigures(DSLContext db, FigureRow rows) {
         this.db = db;
+        this.rows = rows;
     }
 
     @Override
@@ -39,12 +41,19 @@ class JooqFigures implements FigureStore {
                         FIGURE.WORKSHOP_ID.eq(workshopId),
                         FIGURE.KIND.in(kinds.stream().map(FigureKind::name).toList()),
                         PLACE.eq(any(places.toArray(UUID[]::new))))
-                .fetch(FigureRow::read);
+                .fetch(rows::read);
+    }
+
+    @Override
+    public List<FiledFigure> all(UUID workshopId, FigureKind kind) {
+        return db.selectFrom(FIGURE)
+                .where(FIGURE.WORKSHOP_ID.eq(workshopId), FIGURE.KIND.eq(kind.name()))
+                .fetch(rows::read);
     }
 
     @Override
     public boolean put(UUID workshopId, Place place, int version, GoverningFigure<FigureValue> figure) {
-        FigureRecord row = FigureRow.record(workshopId, place, figure);
+        FigureRecord row = rows.record(workshopId, place, figure);
         row.setVersion(version + 1);
         if (version == 0) {
             row.setId(UUID.randomUUID());

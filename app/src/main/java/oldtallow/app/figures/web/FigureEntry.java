@@ -1,8 +1,8 @@
 package oldtallow.app.figures.web;
 
-import java.util.Map;
-import java.util.Optional;
+import java.util.List;
 import oldtallow.app.platform.FieldErrors;
+import oldtallow.app.wire.DueRuleForm;
 import oldtallow.app.wire.LengthEntry;
 import oldtallow.app.wire.TorqueEntry;
 import oldtallow.core.endplay.EndPlayWindow;
@@ -15,6 +15,7 @@ import oldtallow.core.figure.FigureValue.Interval;
 import oldtallow.core.figure.FigureValue.NutSequence;
 import oldtallow.core.figure.FigureValue.WheelNutTorque;
 import oldtallow.core.figure.GoverningFigure;
+import oldtallow.core.interval.DueRule;
 import oldtallow.core.quantity.Length;
 import oldtallow.core.quantity.Torque;
 import oldtallow.core.sequence.SchoolId;
@@ -37,8 +38,7 @@ record FigureEntry(
         @Nullable LengthEntry most,
         @Nullable TorqueEntry leastTorque,
         @Nullable TorqueEntry mostTorque,
-        @Nullable Integer months,
-        @Nullable Integer kilometres) {
+        @Nullable List<DueRuleForm> rules) {
 
     GoverningFigure<FigureValue> toFigure() {
         var errors = new FieldErrors();
@@ -77,13 +77,11 @@ record FigureEntry(
                 yield which == null ? null : errors.at("words", () -> new Grease(which.strip()));
             }
             case INTERVAL -> {
-                @Nullable Integer every = needed("months", months, errors);
-                yield every == null
+                @Nullable List<DueRuleForm> given = needed("rules", rules, errors);
+                @Nullable List<DueRule> made = given == null ? null : DueRuleForm.toRules("rules", given, errors);
+                yield made == null || given == null || made.size() < given.size()
                         ? null
-                        : errors.at(
-                                "months",
-                                Map.of("interval in distance", "kilometres"),
-                                () -> new Interval(every, Optional.ofNullable(kilometres)));
+                        : errors.at("rules", () -> new Interval(made));
             }
         };
     }

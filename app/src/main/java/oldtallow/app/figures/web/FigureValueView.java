@@ -1,7 +1,8 @@
 package oldtallow.app.figures.web;
 
-import java.util.Optional;
+import java.util.List;
 import java.util.function.Function;
+import oldtallow.app.wire.DueRuleView;
 import oldtallow.app.wire.LengthView;
 import oldtallow.app.wire.TorqueView;
 import oldtallow.core.endplay.EndPlayWindow;
@@ -11,6 +12,7 @@ import oldtallow.core.figure.FigureValue.Grease;
 import oldtallow.core.figure.FigureValue.Interval;
 import oldtallow.core.figure.FigureValue.NutSequence;
 import oldtallow.core.figure.FigureValue.WheelNutTorque;
+import oldtallow.core.interval.DueRule;
 import oldtallow.core.quantity.Torque;
 import oldtallow.core.sequence.SchoolId;
 import org.jspecify.annotations.Nullable;
@@ -24,8 +26,7 @@ record FigureValueView(
         @Nullable LengthView most,
         @Nullable TorqueView leastTorque,
         @Nullable TorqueView mostTorque,
-        @Nullable Integer months,
-        @Nullable Integer kilometres) {
+        @Nullable List<DueRuleView> rules) {
 
     /** {@code label} names a school. */
     static FigureValueView of(FigureValue value, Function<SchoolId, String> label) {
@@ -35,7 +36,6 @@ record FigureValueView(
                         school.value(),
                         label.apply(school),
                         words.isEmpty() ? null : words,
-                        null,
                         null,
                         null,
                         null,
@@ -50,14 +50,20 @@ record FigureValueView(
                         LengthView.of(window.most()),
                         null,
                         null,
-                        null,
                         null);
             case WheelNutTorque(Torque least, Torque most) ->
+                new FigureValueView(null, null, null, null, null, TorqueView.of(least), TorqueView.of(most), null);
+            case Grease(String words) -> new FigureValueView(null, null, words, null, null, null, null, null);
+            case Interval(List<DueRule> rules) ->
                 new FigureValueView(
-                        null, null, null, null, null, TorqueView.of(least), TorqueView.of(most), null, null);
-            case Grease(String words) -> new FigureValueView(null, null, words, null, null, null, null, null, null);
-            case Interval(int months, Optional<Integer> kilometres) ->
-                new FigureValueView(null, null, null, null, null, null, null, months, kilometres.orElse(null));
+                        null,
+                        null,
+                        null,
+                        null,
+                        null,
+                        null,
+                        null,
+                        rules.stream().map(DueRuleView::of).toList());
         };
     }
 }

@@ -1,21 +1,26 @@
 package oldtallow.app.yard.web;
 
+import java.time.Clock;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.UUID;
 import java.util.function.Function;
 import java.util.stream.Collectors;
+import oldtallow.app.almanac.PageMark;
+import oldtallow.app.almanac.Standing;
 import oldtallow.app.nut.SettingSummary;
 import oldtallow.app.register.Rig;
 import oldtallow.app.register.RigKind;
 import oldtallow.app.register.Side;
 import oldtallow.app.wire.LengthView;
-import oldtallow.app.yard.Standing;
 import oldtallow.app.yard.YardService;
+import oldtallow.core.almanac.Due;
 import oldtallow.core.endplay.EndPlayVerdict;
 import oldtallow.core.figure.Authority;
+import oldtallow.core.interval.DueAction;
 import oldtallow.core.interval.HubState;
 import oldtallow.core.quantity.Length;
 import org.jspecify.annotations.Nullable;
@@ -28,9 +33,11 @@ import org.springframework.web.bind.annotation.RestController;
 class YardController {
 
     private final YardService yard;
+    private final Clock clock;
 
-    YardController(YardService yard) {
+    YardController(YardService yard, Clock clock) {
         this.yard = yard;
+        this.clock = clock;
     }
 
     /**
@@ -48,7 +55,7 @@ class YardController {
                 owner == null || owner.isBlank() ? null : owner.strip(),
                 more == null ? null : PageMark.parse(more));
         Map<UUID, StandingView> standings = today.standings().values().stream()
-                .map(StandingView::of)
+                .map(standing -> StandingView.of(standing, today.today()))
                 .collect(Collectors.toMap(StandingView::id, Function.identity()));
         return new YardView(
                 today.workshop(),
@@ -59,7 +66,9 @@ class YardController {
                                 next.rig().id(),
                                 next.rig().name(),
                                 next.state(),
-                                next.standings().stream().map(StandingView::of).toList()))
+                                next.standings().stream()
+                                        .map(standing -> StandingView.of(standing, today.today()))
+                                        .toList()))
                         .toList(),
                 today.more() == null ? null : PageMark.write(today.more()));
     }
@@ -67,7 +76,10 @@ class YardController {
     /** How the wheel ends of one rig stand. */
     @GetMapping("/api/rigs/{id}/standings")
     List<StandingView> standings(@PathVariable UUID id) {
-        return yard.of(id).stream().map(StandingView::of).toList();
+        LocalDate today = LocalDate.now(clock);
+        return yard.of(id).stream()
+                .map(standing -> StandingView.of(standing, today))
+                .toList();
     }
 
     /** {@code more}: from where the next page goes on; left out on the last. */
@@ -122,6 +134,9 @@ class YardController {
      * @param endPlay it was left with, measured where it was measured
      * @param daysLeft until it is due, negative once overdue
      * @param openJobId job that is not over on this wheel end
+     * @param dueAction what presses most
+     * @param dueWords that in words
+     * @param dueBy what makes it due
      * @param intervalAuthority whose interval governs
      */
     record StandingView(
@@ -134,12 +149,16 @@ class YardController {
             @Nullable EndPlayVerdict verdict,
             @Nullable LocalDate dueOn,
             @Nullable Long daysLeft,
+            @Nullable DueAction dueAction,
+            @Nullable String dueWords,
+            String dueBy,
             Authority intervalAuthority,
             String intervalSource,
             @Nullable UUID openJobId) {
 
-        static StandingView of(Standing standing) {
+        static StandingView of(Standing standing, LocalDate today) {
             @Nullable SettingSummary last = standing.lastSetting();
+            Optional<Due> due = standing.due();
             return new StandingView(
                     standing.wheelEnd().id(),
                     standing.wheelEnd().positionName(),
@@ -148,10 +167,13 @@ class YardController {
                     last == null ? null : last.setAt(),
                     last == null ? null : LengthView.of(leftWith(last)),
                     last == null ? null : last.verdict(),
-                    standing.dueOn(),
-                    standing.daysLeft(),
-                    standing.interval().authority(),
-                    standing.interval().source(),
+                    due.map(one -> one.when().likely()).orElse(null),
+                    standing.daysLeft(today).orElse(null),
+                    due.map(Due::action).orElse(null),
+                    due.map(one -> one.action().words()).orElse(null),
+                    standing.governs().trigger().words(),
+                    standing.governs().authority(),
+                    standing.governs().source(),
                     standing.openJobId());
         }
 

@@ -1,25 +1,27 @@
-package oldtallow.app.yard.web;
+package oldtallow.app.almanac;
 
 import java.time.LocalDate;
 import java.time.format.DateTimeParseException;
+import java.util.List;
 import java.util.UUID;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import oldtallow.app.almanac.StandingStore.Rank;
 import oldtallow.app.platform.InvalidInputException;
-import oldtallow.app.yard.StandingStore.Rank;
 
-/** The place between two pages of the yard, as text. */
-final class PageMark {
+/** The place between two pages of rigs, worst first, as text. */
+public final class PageMark {
 
     private static final Pattern FORM = Pattern.compile("([0-2])_(\\d{4}-\\d{2}-\\d{2})_([0-9a-f-]{36})");
 
     private PageMark() {}
 
-    static String write(Rank last) {
+    public static String write(Rank last) {
         return last.urgency() + "_" + last.attentionOn() + "_" + last.rigId();
     }
 
-    static Rank parse(String text) {
+    /** Throws {@link InvalidInputException} for anything {@link #write} did not write. */
+    public static Rank parse(String text) {
         Matcher matcher = FORM.matcher(text);
         try {
             if (matcher.matches()) {
@@ -27,7 +29,8 @@ final class PageMark {
                         Integer.parseInt(matcher.group(1)),
                         LocalDate.parse(matcher.group(2)),
                         UUID.fromString(matcher.group(3)),
-                        "");
+                        "",
+                        List.of());
             }
         } catch (DateTimeParseException | IllegalArgumentException e) {
             throw refusal(text);

@@ -1,0 +1,125 @@
+package oldtallow.app.almanac;
+
+import java.time.Clock;
+import java.time.LocalDate;
+import java.util.Collection;
+import java.util.EnumSet;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.UUID;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import oldtallow.app.nut.NutSettings;
+import oldtallow.app.nut.SettingSummary;
+import oldtallow.app.register.Rig;
+import oldtallow.app.register.WheelEnd;
+import oldtallow.app.service.ServiceEvent;
+import oldtallow.app.service.ServiceLog;
+import oldtallow.app.usage.RigUsage;
+import oldtallow.app.usage.Usage;
+import oldtallow.core.almanac.ServiceHistory;
+import oldtallow.core.almanac.Serviced;
+import oldtallow.core.almanac.Severity;
+import oldtallow.core.distance.Odometry;
+import oldtallow.core.interval.DueAction;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Component;
+
+/** Puts together what dues are worked out from, out of settings, services, meters and trips on record. */
+@Component
+class Bases {
+
+    private final Usage usage;
+    private final ServiceLog services;
+    private final NutSettings settings;
+    private final Clock clock;
+
+    Bases(Usage usage, ServiceLog services, NutSettings settings, Clock clock) {
+        this.usage = usage;
+        this.services = services;
+        this.settings = settings;
+        this.clock = clock;
+    }
+
+    /**
+     * A rig's basis, with what else was read for it.
+     *
+     * @param settings the last ones, by wheel end
+     */
+    record Read(Basis basis, RigUsage usage, Odometry odometry, Map<UUID, SettingSummary> settings) {}
+
+    /** By rig. */
+    Map<UUID, Read> of(Collection<Rig> rigs) {
+        List<UUID> ends =
+                rigs.stream().flatMap(Rig::wheelEnds).map(WheelEnd::id).toList();
+        Map<UUID, SettingSummary> latest = settings.latest(ends).stream()
+                .collect(Collectors.toMap(SettingSummary::wheelEndId, Function.identity()));
+        Map<UUID, List<ServiceEvent>> done =
+                services.of(ends).stream().collect(Collectors.groupingBy(ServiceEvent::wheelEndId));
+        Map<UUID, RigUsage> usages = usage.of(rigs);
+        Map<UUID, Read> read = new HashMap<>();
+        for (Rig rig : rigs) {
+            RigUsage used = Optional.ofNullable(usages.get(rig.id())).orElseThrow();
+            read.put(rig.id(), read(rig, used, latest, done));
+        }
+        return read;
+    }
+
+    private Read read(Rig rig, RigUsage used, Map<UUID, SettingSummary> latest, Map<UUID, List<ServiceEvent>> done) {
+        Odometry odometry = used.odometry();
+        List<Basis.End> ends = rig.wheelEnds()
+                .map(end -> end(
+                        end,
+                        Optional.ofNullable(latest.get(end.id())),
+                        history(done.getOrDefault(end.id(), List.of()), odometry)))
+                .toList();
+        LocalDate from = ends.stream()
+                .flatMap(end -> end.history().last().values().stream())
+                .map(Serviced::on)
+                .max(LocalDate::compareTo)
+                .orElseGet(() -> LocalDate.now(clock));
+        return new Read(
+                new Basis(rig.id(), rig.owner().name(), severity(rig.uses()), used.use(odometry, from), ends),
+                used,
+                odometry,
+                latest);
+    }
+
+    private static Basis.End end(WheelEnd end, Optional<SettingSummary> last, ServiceHistory history) {
+        return new Basis.End(
+                end.id(),
+                end.axleId(),
+                end.construction(),
+                end.build().since(),
+                last.map(SettingSummary::verdict),
+                last.map(SettingSummary::awaitsSignOff).orElse(false),
+                history);
+    }
+
+    private static ServiceHistory history(List<ServiceEvent> events, Odometry odometry) {
+        ServiceHistory history = ServiceHistory.NONE;
+        for (ServiceEvent event : events) {
+            var done = new Serviced(event.on(), odometry.at(event.on()));
+            @Nullable DueAction action = event.kind().action();
+            history = action == null ? history.withWheelOff(done) : history.with(action, done);
+        }
+        return history;
+    }
+
+    private static Set<Severity> severity(Set<Rig.Use> uses) {
+        Set<Severity> hard = EnumSet.noneOf(Severity.class);
+        for (Rig.Use use : uses) {
+            switch (use) {
+                case SALT_WATER -> hard.add(Severity.SALT_WATER);
+                case WATER_CROSSINGS -> hard.add(Severity.WATER_CROSSINGS);
+                case BRAKED_HILLS -> hard.add(Severity.BRAKED_HILLS);
+                case LOADED_HIGH -> hard.add(Severity.FULL_LOADS);
+                case FRESH_WATER, OFF_ROAD, BRAKED, LONG_STORAGE, LONG_TRIPS -> {}
+            }
+        }
+        return hard;
+    }
+}

@@ -1,0 +1,88 @@
+package oldtallow.app.almanac;
+
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.UUID;
+import oldtallow.app.almanac.StandingStore.NextDue;
+import oldtallow.app.almanac.StandingStore.Rank;
+import oldtallow.app.figures.IntervalLadders;
+import oldtallow.core.almanac.Almanac;
+import oldtallow.core.almanac.Due;
+import oldtallow.core.almanac.GoverningRule;
+import oldtallow.core.almanac.Severity;
+import oldtallow.core.almanac.WorkTime;
+import oldtallow.core.figure.FigureValue;
+import oldtallow.core.figure.GoverningFigure;
+import oldtallow.core.hub.Construction;
+
+/** Works out dues by the rules of one moment. Rules that hold at many wheel ends alike are put together once. */
+final class Reckoning {
+
+    private final Ladders ladders;
+    private final Map<Alike, List<GoverningRule>> rules = new HashMap<>();
+
+    Reckoning(IntervalLadders ladders) {
+        this(ladders::at);
+    }
+
+    /** By other rules than those on file. */
+    Reckoning(Ladders ladders) {
+        this.ladders = ladders;
+    }
+
+    /** Intervals that could govern at a wheel end, the governing one first. */
+    @FunctionalInterface
+    interface Ladders {
+
+        List<GoverningFigure<FigureValue>> at(UUID rigId, UUID axleId, UUID wheelEndId, Construction construction);
+    }
+
+    private record Alike(List<GoverningFigure<FigureValue>> ladder, Set<Severity> severity) {}
+
+    /** A wheel end with what falls due at it, most pressing first. */
+    record EndDues(Basis.End end, List<GoverningRule> rules, List<Due> dues) {
+
+        private LocalDate attentionOn() {
+            return dues.isEmpty() ? end.builtOn() : dues.getFirst().attentionOn();
+        }
+    }
+
+    List<EndDues> dues(Basis basis) {
+        List<EndDues> dues = new ArrayList<>(basis.ends().size());
+        for (Basis.End end : basis.ends()) {
+            List<GoverningRule> governing = rules.computeIfAbsent(
+                    new Alike(ladders.at(basis.rigId(), end.axleId(), end.id(), end.construction()), basis.severity()),
+                    alike -> GoverningRule.among(alike.ladder(), alike.severity()));
+            dues.add(new EndDues(end, governing, Almanac.dues(governing, end.history(), basis.use())));
+        }
+        return dues;
+    }
+
+    /** How a rig is sorted, and what is due first at its wheel ends. */
+    Rank rank(Basis basis) {
+        List<EndDues> dues = dues(basis);
+        EndDues worst = dues.stream()
+                .min(Comparator.comparingInt((EndDues one) -> one.end().urgency())
+                        .thenComparing(EndDues::attentionOn))
+                .orElseThrow(() -> new IllegalStateException("a rig without wheel ends: " + basis.rigId()));
+        return new Rank(
+                worst.end().urgency(),
+                worst.attentionOn(),
+                basis.rigId(),
+                basis.owner(),
+                dues.stream()
+                        .filter(one -> !one.dues().isEmpty())
+                        .map(one -> next(one.end(), one.dues().getFirst()))
+                        .toList());
+    }
+
+    private static NextDue next(Basis.End end, Due due) {
+        return new NextDue(end.id(), due.action(), due.when().likely(), (int)
+                WorkTime.usual(due.action(), end.construction()).toMinutes());
+    }
+}

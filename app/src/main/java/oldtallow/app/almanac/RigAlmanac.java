@@ -1,0 +1,37 @@
+package oldtallow.app.almanac;
+
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Optional;
+import oldtallow.app.register.Rig;
+import oldtallow.app.service.ServiceEvent;
+import oldtallow.app.usage.RigUsage;
+import oldtallow.core.distance.Odometry;
+import oldtallow.core.distance.UseRate;
+
+/**
+ * The almanac of one rig.
+ *
+ * @param standings wheel ends from the front, left first
+ * @param done at them, by day
+ * @param told changes of its dates, latest first
+ */
+public record RigAlmanac(
+        Rig rig,
+        LocalDate today,
+        RigUsage usage,
+        Odometry odometry,
+        List<Standing> standings,
+        List<ServiceEvent> done,
+        List<StandingStore.Told> told) {
+
+    public RigAlmanac {
+        standings = List.copyOf(standings);
+        done = List.copyOf(done);
+        told = List.copyOf(told);
+    }
+
+    public Optional<UseRate> rate() {
+        return odometry.rate();
+    }
+}

@@ -1,0 +1,137 @@
+package oldtallow.app.almanac;
+
+import java.time.Clock;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import oldtallow.app.figures.Figures;
+import oldtallow.app.figures.IntervalLadders;
+import oldtallow.app.job.Jobs;
+import oldtallow.app.platform.InvalidInputException;
+import oldtallow.app.register.Register;
+import oldtallow.app.register.Rig;
+import oldtallow.app.register.WheelEnd;
+import oldtallow.app.service.ServiceLog;
+import oldtallow.app.walls.Asker;
+import oldtallow.core.almanac.RigUse;
+import oldtallow.core.distance.Forecast;
+import oldtallow.core.distance.Odometry;
+import oldtallow.core.distance.UseRate;
+import oldtallow.core.figure.Authority;
+import oldtallow.core.figure.FigureValue;
+import oldtallow.core.figure.FigureValue.Interval;
+import oldtallow.core.figure.GoverningFigure;
+import oldtallow.core.interval.DueRule;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Almanacs of rigs of the workshop that asks, as they are and as they would be. */
+@Service
+public class RigAlmanacs {
+
+    private static final int MOST_TOLD = 40;
+    private static final double LEAST_FACTOR = 0.1;
+    private static final double MOST_FACTOR = 10;
+
+    private final Register register;
+    private final Bases bases;
+    private final Figures figures;
+    private final Jobs jobs;
+    private final ServiceLog services;
+    private final StandingStore store;
+    private final Clock clock;
+
+    RigAlmanacs(
+            Register register,
+            Bases bases,
+            Figures figures,
+            Jobs jobs,
+            ServiceLog services,
+            StandingStore store,
+            Clock clock) {
+        this.register = register;
+        this.bases = bases;
+        this.figures = figures;
+        this.jobs = jobs;
+        this.services = services;
+        this.store = store;
+        this.clock = clock;
+    }
+
+    /**
+     * What could be otherwise.
+     *
+     * @param rules in place of those on file, for what they speak of; empty for those on file
+     * @param useFactor how much more it is used than now, 0.1 to 10
+     */
+    public record WhatIf(List<DueRule> rules, double useFactor) {
+
+        public static final WhatIf AS_IT_IS = new WhatIf(List.of(), 1);
+
+        public WhatIf {
+            rules = List.copyOf(rules);
+            if (!(useFactor >= LEAST_FACTOR && useFactor <= MOST_FACTOR)) {
+                throw new InvalidInputException("useFactor", useFactor, "must be 0.1 to 10 times its use now");
+            }
+        }
+    }
+
+    @Transactional(readOnly = true)
+    public RigAlmanac of(UUID rigId) {
+        return of(rigId, WhatIf.AS_IT_IS);
+    }
+
+    /** As it would be; nothing is kept. */
+    @Transactional(readOnly = true)
+    public RigAlmanac of(UUID rigId, WhatIf whatIf) {
+        Rig rig = register.rig(rigId);
+        LocalDate today = LocalDate.now(clock);
+        List<UUID> ends = rig.wheelEnds().map(WheelEnd::id).toList();
+        IntervalLadders onFile = figures.intervals(List.of(rig));
+        Bases.Read read =
+                used(Optional.ofNullable(bases.of(List.of(rig)).get(rigId)).orElseThrow(), whatIf.useFactor());
+        var reckoning = new Reckoning(
+                (of, axle, end, construction) -> with(whatIf.rules(), onFile.at(of, axle, end, construction)));
+        Map<UUID, Standing> standings = Standings.of(rig, read, reckoning, jobs.openAt(ends), today);
+        return new RigAlmanac(
+                rig,
+                today,
+                read.usage(),
+                read.odometry(),
+                ends.stream()
+                        .map(end -> Optional.ofNullable(standings.get(end)).orElseThrow())
+                        .toList(),
+                services.of(ends),
+                store.told(Asker.now().workshopId(), rigId, MOST_TOLD));
+    }
+
+    private static List<GoverningFigure<FigureValue>> with(
+            List<DueRule> rules, List<GoverningFigure<FigureValue>> ladder) {
+        if (rules.isEmpty()) {
+            return ladder;
+        }
+        List<GoverningFigure<FigureValue>> changed = new ArrayList<>();
+        changed.add(new GoverningFigure<>(new Interval(rules), Authority.WORKSHOP, "what if"));
+        changed.addAll(ladder);
+        return changed;
+    }
+
+    private static Bases.Read used(Bases.Read read, double factor) {
+        Odometry known = read.odometry();
+        Optional<UseRate> rate = known.rate().map(one -> one.times(factor));
+        Basis basis = read.basis();
+        Forecast forecast = basis.use().forecast();
+        var use = new RigUse(
+                new Forecast(forecast.on(), forecast.km(), rate, forecast.trips()),
+                basis.use().water(),
+                basis.use().trips());
+        return new Bases.Read(
+                new Basis(basis.rigId(), basis.owner(), basis.severity(), use, basis.ends()),
+                read.usage(),
+                new Odometry(known.line(), rate, known.trips()),
+                read.settings());
+    }
+}

@@ -1,0 +1,81 @@
+package oldtallow.app.almanac;
+
+import java.time.LocalDate;
+import java.util.List;
+import java.util.UUID;
+import java.util.function.Consumer;
+import oldtallow.core.interval.DueAction;
+import org.jspecify.annotations.Nullable;
+
+/** Where each rig's rank and what it is worked out from are kept, so that the yard can be read page by page. */
+public interface StandingStore {
+
+    /**
+     * By what rigs are sorted: what is urgent on its own, then by the day something wants attention. Neither changes as days
+     * go by, so that no nightly run has to keep the order right.
+     *
+     * @param urgency 0 outside its window, 1 awaits sign-off, 2 by date
+     * @param attentionOn of the worst wheel end; for one without anything on record the day it was built so
+     * @param next what is due first at each wheel end that anything is due at; not read back by {@link #worst}
+     */
+    record Rank(int urgency, LocalDate attentionOn, UUID rigId, String owner, List<NextDue> next) {
+
+        public Rank {
+            next = List.copyOf(next);
+        }
+    }
+
+    /**
+     * What is due first at a wheel end.
+     *
+     * @param minutes it is taken to need
+     */
+    record NextDue(UUID wheelEndId, DueAction action, LocalDate on, int minutes) {}
+
+    /** A due date that moved, appeared or went. */
+    record Change(
+            UUID wheelEndId,
+            DueAction action,
+            @Nullable LocalDate was,
+            @Nullable LocalDate is,
+            String why) {}
+
+    /** A change on record, and when. */
+    record Told(Change change, java.time.Instant at) {}
+
+    /** Work that falls due in the week from a Monday on. */
+    record Week(LocalDate monday, int wheelEnds, int minutes) {}
+
+    /** Keeps ranks, with or without anything to change. */
+    void put(UUID workshopId, List<Rank> ranks);
+
+    void put(UUID workshopId, Basis basis);
+
+    /** What was due next at a rig's wheel ends when it was last worked out. */
+    List<NextDue> next(UUID workshopId, UUID rigId);
+
+    /** Goes through what every rig's dues are worked out from, some thousand at a time. */
+    void everyBasis(UUID workshopId, Consumer<List<Basis>> batch);
+
+    /** Rigs whose basis is not kept yet. */
+    List<UUID> withoutBasis(UUID workshopId);
+
+    void tell(UUID workshopId, UUID rigId, List<Change> changes);
+
+    /** Changes of a rig's dates, latest first. */
+    List<Told> told(UUID workshopId, UUID rigId, int most);
+
+    /** Work by weeks from a Monday on; what is overdue in the first. Weeks without any are left out. */
+    List<Week> weeks(UUID workshopId, LocalDate from, int weeks);
+
+    /** Ranks from the worst on, behind one already seen. */
+    List<Rank> worst(UUID workshopId, Filter filter, @Nullable Rank behind, int most);
+
+    /**
+     * Which rigs.
+     *
+     * @param owner in full; null for everybody's
+     * @param dueBy only what is urgent or wants attention by then; null for all
+     */
+    record Filter(@Nullable String owner, @Nullable LocalDate dueBy) {}
+}

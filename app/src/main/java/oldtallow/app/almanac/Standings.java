@@ -1,0 +1,91 @@
+package oldtallow.app.almanac;
+
+import java.time.Clock;
+import java.time.LocalDate;
+import java.util.Collection;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import oldtallow.app.almanac.StandingStore.Filter;
+import oldtallow.app.almanac.StandingStore.Rank;
+import oldtallow.app.figures.Figures;
+import oldtallow.app.job.Jobs;
+import oldtallow.app.register.Rig;
+import oldtallow.app.register.WheelEnd;
+import oldtallow.app.walls.Asker;
+import oldtallow.core.almanac.Due;
+import oldtallow.core.interval.HubState;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** How wheel ends of the workshop that asks stand today. */
+@Service
+public class Standings {
+
+    private final Bases bases;
+    private final Figures figures;
+    private final Jobs jobs;
+    private final StandingStore store;
+    private final Clock clock;
+
+    Standings(Bases bases, Figures figures, Jobs jobs, StandingStore store, Clock clock) {
+        this.bases = bases;
+        this.figures = figures;
+        this.jobs = jobs;
+        this.store = store;
+        this.clock = clock;
+    }
+
+    /** Every wheel end of these rigs, by its id. */
+    @Transactional(readOnly = true)
+    public Map<UUID, Standing> of(Collection<Rig> rigs) {
+        LocalDate today = LocalDate.now(clock);
+        Map<UUID, UUID> openJobs = jobs.openAt(
+                rigs.stream().flatMap(Rig::wheelEnds).map(WheelEnd::id).toList());
+        var reckoning = new Reckoning(figures.intervals(rigs));
+        Map<UUID, Bases.Read> read = bases.of(rigs);
+        Map<UUID, Standing> standings = new HashMap<>();
+        for (Rig rig : rigs) {
+            Bases.Read known = Optional.ofNullable(read.get(rig.id())).orElseThrow();
+            standings.putAll(of(rig, known, reckoning, openJobs, today));
+        }
+        return standings;
+    }
+
+    /** Ranks from the worst on, behind one already seen. */
+    @Transactional(readOnly = true)
+    public List<Rank> worst(Filter filter, @Nullable Rank behind, int most) {
+        return store.worst(Asker.now().workshopId(), filter, behind, most);
+    }
+
+    static Map<UUID, Standing> of(
+            Rig rig, Bases.Read read, Reckoning reckoning, Map<UUID, UUID> openJobs, LocalDate today) {
+        Map<UUID, WheelEnd> ends = new HashMap<>();
+        rig.wheelEnds().forEach(end -> ends.put(end.id(), end));
+        Map<UUID, Standing> standings = new HashMap<>();
+        for (Reckoning.EndDues one : reckoning.dues(read.basis())) {
+            UUID id = one.end().id();
+            standings.put(
+                    id,
+                    new Standing(
+                            Optional.ofNullable(ends.get(id)).orElseThrow(),
+                            state(one, today),
+                            read.settings().get(id),
+                            one.end().history(),
+                            one.rules(),
+                            one.dues(),
+                            openJobs.get(id)));
+        }
+        return standings;
+    }
+
+    /** By its last setting, and by whatever falls due soonest. */
+    private static HubState state(Reckoning.EndDues one, LocalDate today) {
+        Optional<LocalDate> soonest =
+                one.dues().stream().map((Due due) -> due.when().likely()).min(LocalDate::compareTo);
+        return HubState.judge(one.end().verdict(), one.end().awaitsSignOff(), soonest, today);
+    }
+}

@@ -1,0 +1,156 @@
+package oldtallow.app.almanac.persistence;
+
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.UUID;
+import oldtallow.app.almanac.Basis;
+import oldtallow.core.almanac.RigUse;
+import oldtallow.core.almanac.ServiceHistory;
+import oldtallow.core.almanac.Serviced;
+import oldtallow.core.almanac.Severity;
+import oldtallow.core.almanac.WaterEntry;
+import oldtallow.core.distance.Forecast;
+import oldtallow.core.distance.PlannedRun;
+import oldtallow.core.distance.UseRate;
+import oldtallow.core.endplay.EndPlayVerdict;
+import oldtallow.core.hub.Construction;
+import oldtallow.core.interval.DueAction;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * A basis as it lies in the database. Days are counted from 1970, since a hundred thousand of them are read at once.
+ *
+ * @param rates km a day, January first; null where nothing tells
+ * @param trips first day, last day and km of each, one after the other
+ * @param crossings days
+ * @param dunkings days
+ */
+record BasisJson(
+        String owner,
+        Set<Severity> severity,
+        long knownOn,
+        double km,
+        @Nullable List<Double> rates,
+        double spread,
+        List<Double> trips,
+        List<Long> crossings,
+        List<Long> dunkings,
+        List<Long> tripEnds,
+        List<EndJson> ends) {
+
+    private static final double USUAL_SPREAD = 0.5;
+
+    /** A wheel end; null where there is none of something. */
+    record EndJson(
+            UUID id,
+            UUID axle,
+            Construction construction,
+            long builtOn,
+            @Nullable EndPlayVerdict verdict,
+            boolean awaits,
+            Map<DueAction, DoneJson> last,
+            @Nullable DoneJson wheelOff,
+            int retorques) {
+
+        static EndJson of(Basis.End end) {
+            Map<DueAction, DoneJson> last = new EnumMap<>(DueAction.class);
+            end.history().last().forEach((action, done) -> last.put(action, DoneJson.of(done)));
+            return new EndJson(
+                    end.id(),
+                    end.axleId(),
+                    end.construction(),
+                    end.builtOn().toEpochDay(),
+                    end.verdict().orElse(null),
+                    end.awaitsSignOff(),
+                    last,
+                    end.history().wheelOff().map(DoneJson::of).orElse(null),
+                    end.history().retorques());
+        }
+
+        Basis.End read() {
+            Map<DueAction, Serviced> done = new EnumMap<>(DueAction.class);
+            last.forEach((action, one) -> done.put(action, one.read()));
+            return new Basis.End(
+                    id,
+                    axle,
+                    construction,
+                    LocalDate.ofEpochDay(builtOn),
+                    Optional.ofNullable(verdict),
+                    awaits,
+                    new ServiceHistory(done, Optional.ofNullable(wheelOff).map(DoneJson::read), retorques));
+        }
+    }
+
+    record DoneJson(long on, double km) {
+
+        static DoneJson of(Serviced done) {
+            return new DoneJson(done.on().toEpochDay(), done.km());
+        }
+
+        Serviced read() {
+            return new Serviced(LocalDate.ofEpochDay(on), km);
+        }
+    }
+
+    static BasisJson of(Basis basis) {
+        Forecast forecast = basis.use().forecast();
+        return new BasisJson(
+                basis.owner(),
+                basis.severity(),
+                forecast.on().toEpochDay(),
+                forecast.km(),
+                forecast.rate().map(UseRate::kmPerDay).orElse(null),
+                forecast.rate().map(UseRate::spread).orElse(USUAL_SPREAD),
+                forecast.trips().stream()
+                        .flatMap(
+                                trip -> List.of(
+                                        (double) trip.from().toEpochDay(),
+                                        (double) trip.to().toEpochDay(),
+                                        trip.km())
+                                        .stream())
+                        .toList(),
+                days(basis.use(), WaterEntry.Kind.CROSSING),
+                days(basis.use(), WaterEntry.Kind.DUNKING),
+                basis.use().trips().stream().map(LocalDate::toEpochDay).toList(),
+                basis.ends().stream().map(EndJson::of).toList());
+    }
+
+    Basis read(UUID rigId) {
+        List<PlannedRun> runs = new ArrayList<>();
+        for (int i = 0; i + 2 < trips.size(); i += 3) {
+            runs.add(new PlannedRun(
+                    LocalDate.ofEpochDay(trips.get(i).longValue()),
+                    LocalDate.ofEpochDay(trips.get(i + 1).longValue()),
+                    trips.get(i + 2)));
+        }
+        List<WaterEntry> water = new ArrayList<>();
+        crossings.forEach(day -> water.add(new WaterEntry(LocalDate.ofEpochDay(day), WaterEntry.Kind.CROSSING)));
+        dunkings.forEach(day -> water.add(new WaterEntry(LocalDate.ofEpochDay(day), WaterEntry.Kind.DUNKING)));
+        var forecast = new Forecast(
+                LocalDate.ofEpochDay(knownOn),
+                km,
+                Optional.ofNullable(rates).map(months -> new UseRate(months, spread)),
+                runs);
+        return new Basis(
+                rigId,
+                owner,
+                severity,
+                new RigUse(
+                        forecast,
+                        water,
+                        tripEnds.stream().map(LocalDate::ofEpochDay).toList()),
+                ends.stream().map(EndJson::read).toList());
+    }
+
+    private static List<Long> days(RigUse use, WaterEntry.Kind kind) {
+        return use.water().stream()
+                .filter(entry -> entry.kind() == kind)
+                .map(entry -> entry.on().toEpochDay())
+                .toList();
+    }
+}

@@ -1,0 +1,193 @@
+package oldtallow.app.almanac.persistence;
+
+import static oldtallow.db.tables.DueBasis.DUE_BASIS;
+import static oldtallow.db.tables.DueChange.DUE_CHANGE;
+import static oldtallow.db.tables.RigStanding.RIG_STANDING;
+import static org.jooq.impl.DSL.row;
+import static org.jooq.impl.DSL.val;
+
+import java.time.DayOfWeek;
+import java.time.LocalDate;
+import java.time.temporal.TemporalAdjusters;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.UUID;
+import java.util.function.Consumer;
+import java.util.stream.IntStream;
+import oldtallow.app.almanac.Basis;
+import oldtallow.app.almanac.StandingStore;
+import oldtallow.core.interval.DueAction;
+import oldtallow.db.tables.records.DueChangeRecord;
+import oldtallow.db.tables.records.RigStandingRecord;
+import org.jooq.Cursor;
+import org.jooq.DSLContext;
+import org.jooq.JSONB;
+import org.jooq.Record2;
+import org.jooq.Result;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Repository;
+import tools.jackson.databind.ObjectReader;
+import tools.jackson.databind.json.JsonMapper;
+
+@Repository
+class JooqStandings implements StandingStore {
+
+    private static final int BY_DATE = 2;
+    private static final int BATCH = 2_000;
+
+    private final DSLContext db;
+    private final JsonMapper json;
+    private final ObjectReader bases;
+    private final RankRows ranks;
+
+    JooqStandings(DSLContext db, JsonMapper json) {
+        this.db = db;
+        this.json = json;
+        this.bases = json.readerFor(BasisJson.class);
+        this.ranks = new RankRows(db);
+    }
+
+    @Override
+    public void put(UUID workshopId, List<Rank> worked) {
+        ranks.put(workshopId, worked);
+    }
+
+    @Override
+    public void put(UUID workshopId, Basis basis) {
+        JSONB body = JSONB.valueOf(json.writeValueAsString(BasisJson.of(basis)));
+        db.insertInto(DUE_BASIS)
+                .set(DUE_BASIS.WORKSHOP_ID, workshopId)
+                .set(DUE_BASIS.RIG_ID, basis.rigId())
+                .set(DUE_BASIS.BASIS, body)
+                .onConflict(DUE_BASIS.WORKSHOP_ID, DUE_BASIS.RIG_ID)
+                .doUpdate()
+                .set(DUE_BASIS.BASIS, body)
+                .execute();
+    }
+
+    @Override
+    public List<NextDue> next(UUID workshopId, UUID rigId) {
+        return db.selectFrom(RIG_STANDING)
+                .where(RIG_STANDING.WORKSHOP_ID.eq(workshopId), RIG_STANDING.RIG_ID.eq(rigId))
+                .fetchOptional(JooqStandings::next)
+                .orElse(List.of());
+    }
+
+    @Override
+    public void everyBasis(UUID workshopId, Consumer<List<Basis>> batch) {
+        try (Cursor<Record2<UUID, JSONB>> rows = db.select(DUE_BASIS.RIG_ID, DUE_BASIS.BASIS)
+                .from(DUE_BASIS)
+                .where(DUE_BASIS.WORKSHOP_ID.eq(workshopId))
+                .orderBy(DUE_BASIS.RIG_ID)
+                .fetchSize(BATCH)
+                .fetchLazy()) {
+            while (rows.hasNext()) {
+                Result<Record2<UUID, JSONB>> some = rows.fetchNext(BATCH);
+                batch.accept(some.stream()
+                        .parallel()
+                        .map(one ->
+                                bases.<BasisJson>readValue(one.value2().data()).read(one.value1()))
+                        .toList());
+            }
+        }
+    }
+
+    @Override
+    public List<UUID> withoutBasis(UUID workshopId) {
+        return db.select(RIG_STANDING.RIG_ID)
+                .from(RIG_STANDING)
+                .leftAntiJoin(DUE_BASIS)
+                .on(DUE_BASIS.WORKSHOP_ID.eq(RIG_STANDING.WORKSHOP_ID), DUE_BASIS.RIG_ID.eq(RIG_STANDING.RIG_ID))
+                .where(RIG_STANDING.WORKSHOP_ID.eq(workshopId))
+                .fetch(RIG_STANDING.RIG_ID);
+    }
+
+    @Override
+    public void tell(UUID workshopId, UUID rigId, List<Change> changes) {
+        db.batchInsert(changes.stream()
+                        .map(change -> {
+                            var row = new DueChangeRecord();
+                            row.setId(UUID.randomUUID());
+                            row.setWorkshopId(workshopId);
+                            row.setRigId(rigId);
+                            row.setWheelEndId(change.wheelEndId());
+                            row.setAction(change.action().name());
+                            row.setWasOn(change.was());
+                            row.setIsOn(change.is());
+                            row.setWhy(change.why());
+                            return row;
+                        })
+                        .toList())
+                .execute();
+    }
+
+    @Override
+    public List<Told> told(UUID workshopId, UUID rigId, int most) {
+        return db.selectFrom(DUE_CHANGE)
+                .where(DUE_CHANGE.WORKSHOP_ID.eq(workshopId), DUE_CHANGE.RIG_ID.eq(rigId))
+                .orderBy(DUE_CHANGE.CHANGED_AT.desc(), DUE_CHANGE.ID)
+                .limit(most)
+                .fetch(row -> new Told(
+                        new Change(
+                                row.getWheelEndId(),
+                                DueAction.valueOf(row.getAction()),
+                                row.getWasOn(),
+                                row.getIsOn(),
+                                row.getWhy()),
+                        row.getChangedAt().toInstant()));
+    }
+
+    @Override
+    public List<Week> weeks(UUID workshopId, LocalDate from, int weeks) {
+        LocalDate monday = from.with(TemporalAdjusters.previousOrSame(DayOfWeek.MONDAY));
+        return db.resultQuery("""
+                        select greatest(date_trunc('week', due.on_day)::date, {0}) as monday,
+                            count(*)::integer as wheel_ends, sum(due.minutes)::integer as minutes
+                        from rig_standing s, unnest(s.due_on, s.due_minutes) as due(on_day, minutes)
+                        where s.workshop_id = {1} and due.on_day < {2}
+                        group by 1 order by 1
+                        """, val(monday), val(workshopId), val(monday.plusWeeks(weeks)))
+                .fetch(row -> new Week(
+                        row.get("monday", LocalDate.class),
+                        row.get("wheel_ends", Integer.class),
+                        row.get("minutes", Integer.class)));
+    }
+
+    @Override
+    public List<Rank> worst(UUID workshopId, Filter filter, @Nullable Rank behind, int most) {
+        var query = db.select(
+                        RIG_STANDING.URGENCY.convertFrom(Short::intValue),
+                        RIG_STANDING.ATTENTION_ON,
+                        RIG_STANDING.RIG_ID,
+                        RIG_STANDING.OWNER_NAME)
+                .from(RIG_STANDING)
+                .where(RIG_STANDING.WORKSHOP_ID.eq(workshopId));
+        if (filter.owner() != null) {
+            query = query.and(RIG_STANDING.OWNER_NAME.eq(filter.owner()));
+        }
+        if (filter.dueBy() != null) {
+            // one range of the index: everything urgent, and what wants attention by then
+            query = query.and(
+                    row(RIG_STANDING.URGENCY, RIG_STANDING.ATTENTION_ON).le(row((short) BY_DATE, filter.dueBy())));
+        }
+        if (behind != null) {
+            query = query.and(row(RIG_STANDING.URGENCY, RIG_STANDING.ATTENTION_ON, RIG_STANDING.RIG_ID)
+                    .gt(row((short) behind.urgency(), behind.attentionOn(), behind.rigId())));
+        }
+        return query.orderBy(RIG_STANDING.URGENCY, RIG_STANDING.ATTENTION_ON, RIG_STANDING.RIG_ID)
+                .limit(most)
+                .fetch(row -> new Rank(row.value1(), row.value2(), row.value3(), row.value4(), List.of()));
+    }
+
+    private static List<NextDue> next(RigStandingRecord row) {
+        List<NextDue> next = new ArrayList<>();
+        IntStream.range(0, row.getDueEnds().length)
+                .mapToObj(i -> new NextDue(
+                        row.getDueEnds()[i],
+                        DueAction.valueOf(row.getDueActions()[i]),
+                        row.getDueOn()[i],
+                        row.getDueMinutes()[i]))
+                .forEach(next::add);
+        return next;
+    }
+}

@@ -1,0 +1,5 @@
+/** What falls due, in PostgreSQL. */
+@NullMarked
+package oldtallow.app.almanac.persistence;
+
+import org.jspecify.annotations.NullMarked;

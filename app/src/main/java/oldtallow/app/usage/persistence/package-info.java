@@ -1,0 +1,5 @@
+/** Meters, trips and water in PostgreSQL. */
+@NullMarked
+package oldtallow.app.usage.persistence;
+
+import org.jspecify.annotations.NullMarked;

@@ -1,0 +1,95 @@
+package oldtallow.app.almanac;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.mockito.ArgumentMatchers.any;
+import static org.mockito.Mockito.when;
+
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.UUID;
+import oldtallow.app.almanac.StandingStore.NextDue;
+import oldtallow.app.figures.IntervalLadders;
+import oldtallow.core.almanac.RigUse;
+import oldtallow.core.almanac.ServiceHistory;
+import oldtallow.core.almanac.Serviced;
+import oldtallow.core.distance.Forecast;
+import oldtallow.core.endplay.EndPlayVerdict;
+import oldtallow.core.figure.Authority;
+import oldtallow.core.figure.FigureValue.Interval;
+import oldtallow.core.figure.GoverningFigure;
+import oldtallow.core.hub.Construction;
+import oldtallow.core.interval.DueAction;
+import org.jspecify.annotations.Nullable;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import org.mockito.Mock;
+import org.mockito.junit.jupiter.MockitoExtension;
+
+@ExtendWith(MockitoExtension.class)
+class ReckoningTest {
+
+    private static final LocalDate BUILT = LocalDate.of(2024, 3, 1);
+    private static final LocalDate DONE = LocalDate.of(2026, 4, 14);
+    private static final UUID LEFT = UUID.randomUUID();
+    private static final UUID RIGHT = UUID.randomUUID();
+
+    @Mock
+    private IntervalLadders ladders;
+
+    @Test
+    void ranksARigByItsWorstWheelEnd() {
+        StandingStore.Rank rank =
+                rank(end(LEFT, Optional.of(EndPlayVerdict.TOO_LOOSE), DONE), end(RIGHT, inside(), DONE.minusDays(20)));
+
+        assertThat(rank.urgency()).isZero();
+        assertThat(rank.attentionOn()).isEqualTo(DONE.plusYears(1));
+        assertThat(rank.next())
+                .containsExactly(
+                        new NextDue(LEFT, DueAction.REPACK, DONE.plusYears(1), 60),
+                        new NextDue(RIGHT, DueAction.REPACK, DONE.minusDays(20).plusYears(1), 60));
+    }
+
+    @Test
+    void ranksByTheDayWhereNothingIsUrgent() {
+        assertThat(rank(end(LEFT, inside(), DONE), end(RIGHT, inside(), DONE.minusDays(20)))
+                        .attentionOn())
+                .isEqualTo(DONE.minusDays(20).plusYears(1));
+    }
+
+    @Test
+    void ranksARigWithoutARecordByTheDayItWasBuiltSo() {
+        StandingStore.Rank rank = rank(end(LEFT, Optional.empty(), null), end(RIGHT, Optional.empty(), null));
+
+        assertThat(rank.urgency()).isEqualTo(2);
+        assertThat(rank.attentionOn()).isEqualTo(BUILT);
+        assertThat(rank.next()).isEmpty();
+    }
+
+    private StandingStore.Rank rank(Basis.End... ends) {
+        when(ladders.at(any(), any(), any(), any()))
+                .thenReturn(List.of(
+                        new GoverningFigure<>(Interval.repack(12, Optional.empty()), Authority.MAKER, "manual")));
+        var use = new RigUse(new Forecast(DONE, 0, Optional.empty(), List.of()), List.of(), List.of());
+        return new Reckoning(ladders).rank(new Basis(UUID.randomUUID(), "Somebody", Set.of(), use, List.of(ends)));
+    }
+
+    private static Optional<EndPlayVerdict> inside() {
+        return Optional.of(EndPlayVerdict.INSIDE);
+    }
+
+    private static Basis.End end(UUID id, Optional<EndPlayVerdict> verdict, @Nullable LocalDate done) {
+        return new Basis.End(
+                id,
+                UUID.randomUUID(),
+                Construction.STEPPED_BRAKED,
+                BUILT,
+                verdict,
+                false,
+                done == null
+                        ? ServiceHistory.NONE
+                        : new ServiceHistory(Map.of(DueAction.REPACK, new Serviced(done, 0)), Optional.empty(), 0));
+    }
+}
