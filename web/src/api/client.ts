@@ -1,3 +1,4 @@
+import { almanac } from './almanac'
 import { bearings } from './bearings'
 import { figures } from './figures'
 import { jobs } from './jobs'
@@ -13,6 +14,7 @@ export { ProblemError, whenSignedOut } from './request'
 export type { FieldProblem, Problem, Schemas } from './request'
 
 export const api = {
+  ...almanac,
   ...register,
   ...figures,
   ...bearings,

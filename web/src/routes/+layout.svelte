@@ -22,6 +22,7 @@
   const rooms = [
     { href: '/', label: 'Yard' },
     { href: '/bench', label: 'Bench' },
+    { href: '/almanac', label: 'Almanac' },
     { href: '/reckoner', label: 'Reckoner' },
     { href: '/shelf', label: 'Shelf' },
     { href: '/nut-dial', label: 'Nut dial' },
@@ -31,6 +32,7 @@
     const path = page.url.pathname
     if (path.endsWith('/nut-dial')) return '/nut-dial'
     if (path.startsWith('/reckoner')) return '/reckoner'
+    if (path.endsWith('/almanac')) return '/almanac'
     if (path.startsWith('/bench') || path.endsWith('/job')) return '/bench'
     return /^\/(rigs|wheel-ends)\//.test(path) ? '/' : path
   })
@@ -45,6 +47,7 @@
     { keys: ['y', 'Y'], does: 'To the yard', run: () => void goto('/') },
     { keys: ['w', 'W'], does: 'To the workshop and its people', run: () => void goto('/workshop') },
     { keys: ['/'], does: 'Find a rig, plate, owner, batch, wheel end', run: () => palette.show() },
+    { keys: ['a', 'A'], does: 'To the almanac', run: () => void goto('/almanac') },
     { keys: ['j', 'J'], does: 'To the bench', run: () => void goto('/bench') },
     { keys: ['b', 'B'], does: 'Which bearing is it', run: () => void goto('/reckoner') },
     { keys: ['d', 'D'], does: 'To the nut dial', run: () => void goto('/nut-dial') },

@@ -6,6 +6,7 @@
   import { Field } from '$ui/field'
   import { Pick } from '$ui/pick'
   import { ProblemCard } from '$ui/problem-card'
+  import RuleRows from './RuleRows.svelte'
   import type { FigureDraft } from './figure-entry.svelte'
   import { kindWords, type FigureKind } from './words'
 
@@ -132,20 +133,12 @@
       {/if}
     </div>
   {:else if draft.kind === 'INTERVAL'}
-    <Field
-      label="Months"
-      inputmode="numeric"
-      autocomplete="off"
-      bind:value={draft.months}
-      error={error('months')}
-    />
-    <Field
-      label="Or kilometres, the sooner"
-      inputmode="numeric"
-      autocomplete="off"
-      bind:value={draft.kilometres}
-      error={error('kilometres')}
-      hint="Leave empty where only the calendar counts."
+    <RuleRows
+      rows={draft.rules}
+      onchange={(rules) => {
+        draft.rules = rules
+      }}
+      {error}
     />
   {:else}
     {#if draft.kind === 'NUT_SEQUENCE'}

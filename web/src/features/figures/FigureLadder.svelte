@@ -6,6 +6,7 @@
   import { Choice } from '$ui/choice'
   import { FigureDraft } from './figure-entry.svelte'
   import FigureForm from './FigureForm.svelte'
+  import { newRow } from './rules'
   import { kindWords, valueWords } from './words'
 
   interface Props {
@@ -50,7 +51,8 @@
       draft.take(filed)
       place = filed.scope as Place
     } else {
-      draft.source = draft.least = draft.most = draft.words = draft.months = draft.kilometres = ''
+      draft.source = draft.least = draft.most = draft.words = ''
+      draft.rules = [newRow()]
       draft.authority = 'MAKER'
     }
     attempt.problem = null

@@ -1,5 +1,6 @@
 import type { Schemas } from '$api/client'
 import { number } from '$ui/number-field'
+import { newRow, rowsOf, rulesOf, type RuleRow } from './rules'
 import type { FigureKind } from './words'
 
 type Entry = Schemas['FigureEntry']
@@ -16,8 +17,7 @@ export class FigureDraft {
   most = $state('')
   lengthUnit = $state<'MILLIMETRE' | 'THOUSANDTH_INCH'>('MILLIMETRE')
   torqueUnit = $state<Schemas['TorqueEntry']['unit']>('NEWTON_METRE')
-  months = $state('')
-  kilometres = $state('')
+  rules = $state.raw<RuleRow[]>([newRow()])
 
   /** Starts from a figure on file. */
   take(filed: Filed): void {
@@ -31,8 +31,7 @@ export class FigureDraft {
     this.torqueUnit = 'NEWTON_METRE'
     this.least = text(value.least?.millimetres ?? value.leastTorque?.newtonMetres)
     this.most = text(value.most?.millimetres ?? value.mostTorque?.newtonMetres)
-    this.months = text(value.months)
-    this.kilometres = text(value.kilometres)
+    this.rules = value.rules ? rowsOf(value.rules) : [newRow()]
   }
 
   toEntry(version: number): Entry {
@@ -56,11 +55,7 @@ export class FigureDraft {
       case 'GREASE':
         return { ...head, ...(this.words.trim() === '' ? {} : { words: this.words }) }
       case 'INTERVAL':
-        return {
-          ...head,
-          ...given('months', this.months, (n) => n),
-          ...given('kilometres', this.kilometres, (n) => n),
-        }
+        return { ...head, rules: rulesOf(this.rules) }
     }
   }
 }

@@ -10,9 +10,13 @@ describe('a figure', () => {
       main: '0.025 to 0.127 mm',
       other: '1.0 to 5.0 thou',
     })
-    expect(valueWords({ months: 1, kilometres: 12000 })).toEqual({
-      main: '1 month',
-      other: 'or 12,000 km',
+    const rules = [
+      { action: 'REPACK', trigger: 'MONTHS', number: 1, words: 'repack every month' },
+      { action: 'REPACK', trigger: 'KILOMETRES', number: 12000, words: 'repack every 12,000 km' },
+    ] as const
+    expect(valueWords({ rules: [...rules] })).toEqual({
+      main: 'repack every month',
+      other: 'or repack every 12,000 km',
     })
   })
 
@@ -28,6 +32,19 @@ describe('a figure', () => {
       version: 3,
       least: { number: 0, unit: 'MILLIMETRE' },
     })
+  })
+
+  it('sends rules with what was typed of them', () => {
+    const draft = new FigureDraft()
+    draft.kind = 'INTERVAL'
+    draft.rules = [
+      { key: 'a', action: 'REPACK', trigger: 'MONTHS', number: '12' },
+      { key: 'b', action: 'INSPECT', trigger: 'DUNKINGS', number: '' },
+    ]
+    expect(draft.toEntry(0).rules).toEqual([
+      { action: 'REPACK', trigger: 'MONTHS', number: 12 },
+      { action: 'INSPECT', trigger: 'DUNKINGS' },
+    ])
   })
 
   it('starts from one on file', () => {

@@ -19,8 +19,6 @@ const range = (from: string, to: string): string => {
   return unit === other ? `${low} to ${to}` : `${from} to ${to}`
 }
 
-const months = (count: number): string => (count === 1 ? '1 month' : `${count} months`)
-
 /** A figure in words: what leads, and the other unit beneath. */
 export function valueWords(value: Value): { main: string; other: string } {
   if (value.least && value.most)
@@ -35,11 +33,10 @@ export function valueWords(value: Value): { main: string; other: string } {
       other: `${Math.round(least.poundForceFeet)} to ${Math.round(most.poundForceFeet)} lbf·ft`,
     }
   }
-  if (value.months !== undefined)
-    return {
-      main: months(value.months),
-      other: value.kilometres ? `or ${value.kilometres.toLocaleString('en-GB')} km` : '',
-    }
+  if (value.rules) {
+    const [first, ...rest] = value.rules.map((rule) => rule.words)
+    return { main: first ?? '', other: rest.length > 0 ? `or ${rest.join('; ')}` : '' }
+  }
   if (value.schoolLabel) return { main: value.schoolLabel, other: value.words ?? '' }
   return { main: value.words ?? '', other: '' }
 }

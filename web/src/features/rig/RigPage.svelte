@@ -134,6 +134,11 @@
               Change <KeyCap key="C" />
             </button>
             <RigPhoto {rig} name={view.rig.name} />
+            <a
+              href={`/rigs/${id}/almanac`}
+              class="flex min-h-11 items-center rounded-plate border border-ink bg-sheet px-3 text-label font-semibold text-ink no-underline hover:bg-tray"
+              >Almanac, meter, trips</a
+            >
             <LabelLinks of={`rigs/${id}`} words="Drawbar label" />
           </div>
         </div>

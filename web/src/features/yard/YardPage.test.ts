@@ -11,6 +11,7 @@ const left: Schemas['StandingView'] = {
   state: 'OVERDUE',
   daysLeft: -47,
   intervalAuthority: 'COMMON_PRACTICE',
+  dueBy: 'every 12 months',
   intervalSource: 'common practice',
 }
 const right: Schemas['StandingView'] = {

@@ -8,6 +8,7 @@ const end = (
 ): Schemas['StandingView'] => ({
   id: position,
   intervalAuthority: 'COMMON_PRACTICE',
+  dueBy: 'every 12 months',
   intervalSource: 'common practice',
   position,
   side: position.endsWith('left') ? 'LEFT' : 'RIGHT',
@@ -31,8 +32,10 @@ describe('the yard’s words', () => {
     ).toContain('47 days past')
     expect(
       reason('DUE_SOON', [end('left', { daysLeft: 21 }), end('right', { daysLeft: 30 })]),
-    ).toBe('Due in 21 days by common practice.')
-    expect(reason('DUE_SOON', [end('left', { daysLeft: 0 })])).toBe('Due today by common practice.')
+    ).toBe('Due in 21 days by common practice: inspect and set again.')
+    expect(
+      reason('DUE_SOON', [end('left', { daysLeft: 0, dueWords: 're-torque the wheel nuts' })]),
+    ).toBe('Due today by common practice: re-torque the wheel nuts.')
   })
 
   it('says which way a setting is outside its window', () => {

@@ -56,6 +56,7 @@ export function reason(state: HubState, ends: Standing[]): string {
   const left = Math.min(...ends.map((end) => end.daysLeft ?? 0))
   const first = ends.find((end) => end.daysLeft === left)
   const by = first ? ` by ${authorityWords[first.intervalAuthority].toLowerCase()}` : ''
+  const what = first?.dueWords ?? 'inspect and set again'
   switch (state) {
     case 'OUTSIDE_WINDOW':
       return ends.some((end) => end.verdict === 'TOO_LOOSE')
@@ -64,11 +65,11 @@ export function reason(state: HubState, ends: Standing[]): string {
     case 'AWAITS_SIGN_OFF':
       return 'An apprentice set it. A mechanic looks at it and signs it off.'
     case 'OVERDUE':
-      return `${-left} days past due${by}. Inspect and set again.`
+      return `${-left} days past due${by}: ${what}.`
     case 'NO_RECORD':
       return 'Nobody knows how the nut was left. Set it and put it on record.'
     case 'DUE_SOON':
-      return left === 0 ? `Due today${by}.` : `Due in ${left} days${by}.`
+      return left === 0 ? `Due today${by}: ${what}.` : `Due in ${left} days${by}: ${what}.`
     case 'FINE':
       return `Nothing to do for ${left} days.`
   }

@@ -40,14 +40,14 @@
   </a>
   <nav
     aria-label="Rooms"
-    class="order-last -mx-1 flex min-h-11 w-full desk:order-none desk:mx-0 desk:w-auto"
+    class="order-last -mx-1 flex min-h-11 w-full justify-between tab:justify-start desk:order-none desk:mx-0 desk:w-auto"
   >
     {#each rooms as room (room.href)}
       <a
         href={room.href}
         aria-current={here === room.href ? 'page' : undefined}
         class={[
-          'flex items-center border-b-[5px] px-2 pt-[5px] font-semibold whitespace-nowrap no-underline tab:px-2.5',
+          'flex items-center border-b-[5px] px-1 pt-[5px] text-label font-semibold whitespace-nowrap no-underline tab:px-2.5 tab:text-body',
           here === room.href
             ? 'border-ink text-ink'
             : 'border-transparent text-ink2 hover:text-ink',

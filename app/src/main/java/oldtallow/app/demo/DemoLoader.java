@@ -60,6 +60,7 @@ class DemoLoader implements ApplicationRunner {
     private final NutSettings settings;
     private final DemoBench bench;
     private final DemoShelf shelf;
+    private final DemoAlmanac almanac;
     private final JsonMapper json;
     private final Clock clock;
 
@@ -73,6 +74,7 @@ class DemoLoader implements ApplicationRunner {
             NutSettings settings,
             DemoBench bench,
             DemoShelf shelf,
+            DemoAlmanac almanac,
             JsonMapper json,
             Clock clock) {
         this.people = people;
@@ -84,6 +86,7 @@ class DemoLoader implements ApplicationRunner {
         this.settings = settings;
         this.bench = bench;
         this.shelf = shelf;
+        this.almanac = almanac;
         this.json = json;
         this.clock = clock;
     }
@@ -116,6 +119,7 @@ class DemoLoader implements ApplicationRunner {
                     bench.begin(job);
                     return job;
                 }));
+        almanac.load(this::called);
         LOG.info("demo data loaded: {} rigs", yard.rigs().size());
         return true;
     }

@@ -126,7 +126,8 @@ class FiguresIT {
         } finally {
             ines.post(
                     "/api/workshop/rules",
-                    rule.formatted(version + 1, before.at("/value/months").asInt()));
+                    rule.formatted(
+                            version + 1, before.at("/value/rules/0/number").asInt()));
         }
         assertThat(ines.get("/api/rigs/" + Demo.rig("Two-horse box") + "/standings")
                         .text())

@@ -115,6 +115,12 @@ public final class Http {
                 .PUT(BodyPublishers.ofByteArray(body)));
     }
 
+    public Answer postXml(String path, String body) {
+        return send(HttpRequest.newBuilder(app.at(path))
+                .header("content-type", "application/gpx+xml")
+                .POST(BodyPublishers.ofString(body)));
+    }
+
     public Answer delete(String path) {
         return send(HttpRequest.newBuilder(app.at(path)).DELETE());
     }

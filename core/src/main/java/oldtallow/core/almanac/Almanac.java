@@ -80,14 +80,23 @@ public final class Almanac {
             case Trigger.Count(Trigger.Kind kind, int number) ->
                 switch (kind) {
                     case MONTHS -> Optional.of(DueRange.exactly(since.on().plusMonths(number)));
-                    case KILOMETRES, FIRST_RUN, AFTER_WHEEL_OFF ->
-                        use.forecast().reaches(since.km() + number);
+                    case KILOMETRES -> use.forecast().reaches(since.km() + number);
+                    case FIRST_RUN, AFTER_WHEEL_OFF ->
+                        use.forecast()
+                                .reaches(since.km() + number)
+                                .or(() ->
+                                        Optional.of(DueRange.exactly(since.on().plusDays(daysWhereUnknown(kind)))));
                     case DUNKINGS -> nth(number, water(WaterEntry.Kind.DUNKING, since, use));
                     case CROSSINGS -> nth(number, water(WaterEntry.Kind.CROSSING, since, use));
                     case TRIPS -> nth(number, after(since.on(), use.trips()));
                     case SEASON_END -> Optional.empty();
                 };
         };
+    }
+
+    /** What must not be forgotten where nothing tells how a rig is used; this product's own, on the safe side. */
+    private static int daysWhereUnknown(Trigger.Kind kind) {
+        return kind == Trigger.Kind.AFTER_WHEEL_OFF ? 7 : 90;
     }
 
     private static LocalDate next(Trigger.SeasonEnd season, LocalDate since) {

@@ -127,6 +127,21 @@ class AlmanacTest {
     }
 
     @Test
+    void forgetsNoWheelNutsWhereNothingTellsHowItIsUsed() {
+        DueRule mark = rule(DueAction.RETORQUE, Trigger.Kind.AFTER_WHEEL_OFF, 80);
+        var unknown = new RigUse(new Forecast(TODAY, 0, Optional.empty(), List.of()), List.of(), List.of());
+        var off = new ServiceHistory(Map.of(), Optional.of(new Serviced(TODAY, 0)), 0);
+
+        assertThat(first(off, unknown, mark).when()).isEqualTo(DueRange.exactly(TODAY.plusDays(7)));
+        DueRule firstRun = rule(DueAction.ADJUST, Trigger.Kind.FIRST_RUN, 300);
+        assertThat(first(done(DueAction.RENEW, TODAY, 0), unknown, firstRun)
+                        .when()
+                        .likely())
+                .isEqualTo(TODAY.plusDays(90));
+        assertThat(dues(done(DueAction.REPACK, TODAY, 0), unknown, BY_DISTANCE)).isEmpty();
+    }
+
+    @Test
     void newBearingsAreMeasuredAgainOnce() {
         DueRule firstRun = rule(DueAction.ADJUST, Trigger.Kind.FIRST_RUN, 300);
         ServiceHistory renewed = done(DueAction.RENEW, TODAY, 0);

@@ -114,7 +114,7 @@ record AlmanacView(
     }
 
     /** Something that was done. */
-    record DoneView(UUID id, ServiceEvent.Kind kind, String words, LocalDate on, String person, String note) {}
+    record ServiceDoneView(UUID id, ServiceEvent.Kind kind, String words, LocalDate on, String person, String note) {}
 
     /**
      * A wheel end.
@@ -122,7 +122,8 @@ record AlmanacView(
      * @param dues most pressing first
      * @param done latest first
      */
-    record EndView(UUID id, String position, Side side, HubState state, List<DueView> dues, List<DoneView> done) {
+    record EndView(
+            UUID id, String position, Side side, HubState state, List<DueView> dues, List<ServiceDoneView> done) {
 
         static EndView of(Standing standing, RigAlmanac almanac) {
             return new EndView(
@@ -137,7 +138,7 @@ record AlmanacView(
                             .filter(event -> event.wheelEndId()
                                     .equals(standing.wheelEnd().id()))
                             .sorted(Comparator.comparing(ServiceEvent::on).reversed())
-                            .map(event -> new DoneView(
+                            .map(event -> new ServiceDoneView(
                                     event.id(),
                                     event.kind(),
                                     event.kind().words(),

@@ -1,0 +1,147 @@
+package oldtallow.app.demo;
+
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.UncheckedIOException;
+import java.time.Clock;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.UUID;
+import java.util.function.Function;
+import oldtallow.app.register.Register;
+import oldtallow.app.register.Rig;
+import oldtallow.app.register.WheelEnd;
+import oldtallow.app.service.ServiceEvent;
+import oldtallow.app.service.ServiceLog;
+import oldtallow.app.usage.KeptEntry;
+import oldtallow.app.usage.Trip;
+import oldtallow.app.usage.TripEntry;
+import oldtallow.app.usage.Usage;
+import oldtallow.app.usage.WaterNote;
+import oldtallow.app.walls.Asker;
+import oldtallow.app.walls.SignedIn;
+import oldtallow.core.almanac.WaterEntry;
+import oldtallow.core.distance.MeterEntry;
+import org.jspecify.annotations.Nullable;
+import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
+import org.springframework.stereotype.Component;
+import tools.jackson.databind.json.JsonMapper;
+
+/** Two years of meters, trips, water and services for the made-up yard. */
+@Component
+@ConditionalOnProperty("oldtallow.demo")
+class DemoAlmanac {
+
+    private static final String FILE = "/demo/usage.json";
+
+    private final Register register;
+    private final Usage usage;
+    private final ServiceLog services;
+    private final JsonMapper json;
+    private final Clock clock;
+
+    DemoAlmanac(Register register, Usage usage, ServiceLog services, JsonMapper json, Clock clock) {
+        this.register = register;
+        this.usage = usage;
+        this.services = services;
+        this.json = json;
+        this.clock = clock;
+    }
+
+    record DemoUsage(
+            String rig,
+            List<DemoMeter> meter,
+            List<DemoTrip> trips,
+            List<DemoWater> water,
+            List<DemoService> services) {}
+
+    record DemoMeter(Integer daysAgo, Double km) {}
+
+    /** Days are counted from today, negative for the past. */
+    record DemoTrip(String name, Integer startsInDays, Integer days, Double km, List<DemoLeg> legs) {}
+
+    record DemoLeg(String to, Integer day, Double km, Integer crossings, Integer dunkings, Boolean noHelp) {}
+
+    record DemoWater(Integer daysAgo, WaterEntry.Kind kind, Boolean salt, Boolean hot, String note) {}
+
+    /** At every wheel end. */
+    record DemoService(Integer daysAgo, ServiceEvent.Kind kind, String by, String note) {}
+
+    /** {@code called} finds a person of the demo by name. */
+    void load(Function<String, SignedIn> called) {
+        for (DemoUsage one : read()) {
+            Rig rig = register.rig(DemoEntries.id(one.rig()));
+            one.meter().forEach(entry -> meter(rig, entry));
+            one.trips().forEach(trip -> trip(rig, trip));
+            one.water().forEach(water -> water(rig, water));
+            one.services()
+                    .forEach(service -> Asker.as(called.apply(service.by()), () -> {
+                        rig.wheelEnds().forEach(end -> service(end, service));
+                        return service;
+                    }));
+        }
+    }
+
+    private List<DemoUsage> read() {
+        try (@Nullable InputStream file = DemoAlmanac.class.getResourceAsStream(FILE)) {
+            if (file == null) {
+                throw new IllegalStateException("missing from the application: " + FILE);
+            }
+            return List.of(json.readValue(file, DemoUsage[].class));
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+
+    /** The reading a rig was entered with is there already. */
+    private void meter(Rig rig, DemoMeter demo) {
+        LocalDate on = today().minusDays(demo.daysAgo());
+        if (!on.equals(rig.distance().readOn())) {
+            usage.putMeter(new KeptEntry(UUID.randomUUID(), 0, rig.id(), MeterEntry.read(on, demo.km()), ""), 0);
+        }
+    }
+
+    private void trip(Rig rig, DemoTrip demo) {
+        LocalDate from = today().plusDays(demo.startsInDays());
+        LocalDate to = from.plusDays(demo.days() - 1L);
+        usage.putTrip(
+                DemoEntries.id(rig.name() + " " + demo.name()),
+                rig.id(),
+                0,
+                new TripEntry(
+                        demo.name(),
+                        to.isBefore(today()) ? Trip.State.DRIVEN : Trip.State.PLANNED,
+                        from,
+                        to,
+                        demo.legs().isEmpty() ? demo.km() : null,
+                        "",
+                        "",
+                        demo.legs().stream()
+                                .map(leg -> new Trip.Leg(
+                                        leg.to(),
+                                        from.plusDays(leg.day()),
+                                        leg.km(),
+                                        leg.crossings(),
+                                        leg.dunkings(),
+                                        leg.noHelp()))
+                                .toList()));
+    }
+
+    private void water(Rig rig, DemoWater demo) {
+        usage.addWater(new WaterNote(
+                UUID.randomUUID(),
+                rig.id(),
+                new WaterEntry(today().minusDays(demo.daysAgo()), demo.kind()),
+                demo.salt(),
+                demo.hot(),
+                demo.note()));
+    }
+
+    private void service(WheelEnd end, DemoService demo) {
+        services.byHand(UUID.randomUUID(), end.id(), demo.kind(), today().minusDays(demo.daysAgo()), demo.note());
+    }
+
+    private LocalDate today() {
+        return LocalDate.now(clock);
+    }
+}

@@ -1,0 +1,63 @@
+<script lang="ts">
+  import type { Schemas } from '$api/client'
+  import { date } from '$features/display'
+  import { authorityWords } from '$features/nut-dial'
+  import { states } from '$features/yard'
+  import { Mark } from '$ui/mark'
+  import { away } from './strip'
+
+  interface Props {
+    item: Schemas['DueItemView']
+    href: string
+  }
+
+  let { item, href }: Props = $props()
+
+  const late = $derived(item.due.daysLeft < 0)
+</script>
+
+<li class="border-b border-rule">
+  <a
+    {href}
+    class="grid grid-cols-[30px_minmax(0,1fr)_auto] items-center gap-x-3 py-1.5 text-ink no-underline hover:bg-tray"
+  >
+    <Mark
+      shape={item.state === 'OUTSIDE_WINDOW'
+        ? 'outside'
+        : late
+          ? 'overdue'
+          : item.due.daysLeft <= 30
+            ? 'soon'
+            : 'good'}
+      size={26}
+    />
+    <span class="min-w-0 leading-tight">
+      <span class="type-card">{item.rigName}</span>
+      <span class="text-label text-ink2">{item.position}</span>
+      <span class="block"
+        ><span class="font-semibold">{item.due.words}</span>
+        <span class="text-label text-ink2"
+          >{item.due.by}, {authorityWords[item.due.authority].toLowerCase()}</span
+        ></span
+      >
+      {#if item.state === 'OUTSIDE_WINDOW'}
+        <span class="block text-label font-semibold"
+          >{states[item.state].word} since it was set</span
+        >
+      {:else if late}
+        <span class="block text-label text-ink2">{item.due.ifLate}</span>
+      {/if}
+    </span>
+    <span class="text-right whitespace-nowrap">
+      <span class={['block font-bold tabular-nums', late && 'text-oxide']}
+        >{away(item.due.daysLeft)}</span
+      >
+      <span class="block text-label text-ink2 tabular-nums">{date(item.due.likely)}</span>
+      {#if !item.due.certain}
+        <span class="block text-min text-ink2"
+          >{date(item.due.earliest)} to {date(item.due.latest)}</span
+        >
+      {/if}
+    </span>
+  </a>
+</li>

@@ -1,0 +1,3 @@
+export { default as AlmanacPage } from './AlmanacPage.svelte'
+export { default as RigAlmanacPage } from './RigAlmanacPage.svelte'
+export { default as UsageCard } from './UsageCard.svelte'

@@ -1,0 +1,38 @@
+import { describe, expect, it } from 'vitest'
+import { away, monthLetter, Scale } from './strip'
+
+const months = [
+  { from: '2027-12-01', km: 0, expected: false },
+  { from: '2028-01-01', km: 0, expected: false },
+  { from: '2028-02-01', km: 0, expected: true },
+]
+
+describe('the strip of the almanac', () => {
+  it('runs from the first day of its first month to the last of its last, leap day included', () => {
+    const scale = new Scale(months, 910)
+
+    expect(scale.days).toBe(91)
+    expect(scale.x('2027-12-01')).toBe(0)
+    expect(scale.x('2028-02-29')).toBeCloseTo(900)
+    expect(scale.holds('2028-03-02')).toBe(false)
+  })
+
+  it('stands what is outside at its edge', () => {
+    const scale = new Scale(months, 910)
+
+    expect(scale.x('2020-01-01')).toBe(0)
+    expect(scale.x('2040-01-01')).toBe(910)
+  })
+
+  it('names its months', () => {
+    expect(monthLetter('2028-02-01')).toBe('Feb')
+  })
+
+  it('says how far away something is', () => {
+    expect(away(0)).toBe('today')
+    expect(away(1)).toBe('in 1 day')
+    expect(away(-12)).toBe('12 days late')
+    expect(away(100)).toBe('in 3 months')
+    expect(away(-800)).toBe('2 years late')
+  })
+})

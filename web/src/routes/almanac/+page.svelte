@@ -1,0 +1,5 @@
+<script lang="ts">
+  import { AlmanacPage } from '$features/almanac'
+</script>
+
+<AlmanacPage />
