@@ -44,6 +44,14 @@ insert into fitted_part (id, workshop_id, wheel_end_id, place, designation, cup_
     from generate_series(1, 25000) i, generate_series(1, 2) p, unnest(array['LEFT', 'RIGHT']) side,
         unnest(array['INBOARD_BEARING', 'OUTBOARD_BEARING']) place, w;
 
+-- what was done, from which dues are counted, and two years of a meter
+insert into service_event (id, workshop_id, wheel_end_id, action, done_on, source, person_name)
+    select gen_random_uuid(), workshop_id, wheel_end_id, 'REPACK', set_at::date, 'SETTING', set_by
+    from nut_setting where window_source = 'made up';
+insert into meter_entry (id, workshop_id, rig_id, read_on, shows_km, kind)
+    select gen_random_uuid(), w.id, r.id, current_date - 720 + 120 * n, n * 1500 + random() * 1400, 'READ'
+    from w join rig r on r.workshop_id = w.id and r.yard_number > 1000, generate_series(0, 5) n;
+
 -- a million pieces in and out: 20,000 batches, each taken in once and fitted to 49 wheel ends
 insert into stock_item (id, workshop_id, kind, designation, keeps)
     select pg_temp.made('item' || i), w.id, 'SEAL', 'made-up seal ' || i, 'NITRILE_SEAL' from generate_series(1, 200) i, w;
@@ -78,7 +86,8 @@ insert into palette_word
         join axle a on a.workshop_id = w.id and a.id = e.axle_id,
         unnest(array[lower(f.designation), lower(f.cup_designation), lower(replace(f.batch, '-', ''))]) word;
 -- in any order: the application works the ranks out when the interval changes
-insert into rig_standing select w.id, r.id, 2, date '2024-01-01', r.owner_name
+insert into rig_standing (workshop_id, rig_id, urgency, attention_on, owner_name)
+    select w.id, r.id, 2, date '2024-01-01', r.owner_name
     from w join rig r on r.workshop_id = w.id and r.yard_number > 1000;
 analyze;
 select count(*) || ' wheel ends' from wheel_end;

@@ -15,4 +15,10 @@ export const reckon = {
   greaseReference: () => dataOf(client.GET('/api/reckon/greases')),
   greaseCode: (code: string) => dataOf(client.POST('/api/reckon/grease-code', { body: { code } })),
   grease: (body: Schemas['GreaseForm']) => dataOf(client.POST('/api/reckon/grease', { body })),
+  wheelNuts: (body: Schemas['WheelNutsForm']) =>
+    dataOf(client.POST('/api/reckon/wheel-nuts', { body })),
+  wheelNutsOf: (id: string, studs: number) =>
+    dataOf(
+      client.GET('/api/wheel-ends/{id}/wheel-nuts', { params: { path: { id }, query: { studs } } }),
+    ),
 }

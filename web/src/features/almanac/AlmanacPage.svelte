@@ -69,7 +69,7 @@
       <ProblemCard title={attempt.problem.title}><p>{attempt.problem.detail}</p></ProblemCard>
     {/if}
     <ul class="border-t-2 border-ink">
-      {#each items as item (`${item.wheelEndId} ${item.due.action}`)}
+      {#each items as item (`${item.wheelEnds[0]?.id} ${item.due.action}`)}
         <DueRow {item} href={href(item)} />
       {:else}
         {#if fetched}

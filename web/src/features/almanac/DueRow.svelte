@@ -14,6 +14,7 @@
   let { item, href }: Props = $props()
 
   const late = $derived(item.due.daysLeft < 0)
+  const outside = $derived(item.state === 'OUTSIDE_WINDOW')
 </script>
 
 <li class="border-b border-rule">
@@ -22,25 +23,21 @@
     class="grid grid-cols-[30px_minmax(0,1fr)_auto] items-center gap-x-3 py-1.5 text-ink no-underline hover:bg-tray"
   >
     <Mark
-      shape={item.state === 'OUTSIDE_WINDOW'
-        ? 'outside'
-        : late
-          ? 'overdue'
-          : item.due.daysLeft <= 30
-            ? 'soon'
-            : 'good'}
+      shape={outside ? 'outside' : late ? 'overdue' : item.due.daysLeft <= 30 ? 'soon' : 'good'}
       size={26}
     />
     <span class="min-w-0 leading-tight">
       <span class="type-card">{item.rigName}</span>
-      <span class="text-label text-ink2">{item.position}</span>
+      <span class="text-label text-ink2"
+        >{item.wheelEnds.map((end) => end.position).join(', ')}</span
+      >
       <span class="block"
         ><span class="font-semibold">{item.due.words}</span>
         <span class="text-label text-ink2"
           >{item.due.by}, {authorityWords[item.due.authority].toLowerCase()}</span
         ></span
       >
-      {#if item.state === 'OUTSIDE_WINDOW'}
+      {#if outside}
         <span class="block text-label font-semibold"
           >{states[item.state].word} since it was set</span
         >
@@ -49,8 +46,8 @@
       {/if}
     </span>
     <span class="text-right whitespace-nowrap">
-      <span class={['block font-bold tabular-nums', late && 'text-oxide']}
-        >{away(item.due.daysLeft)}</span
+      <span class={['block font-bold tabular-nums', (late || outside) && 'text-oxide']}
+        >{outside ? 'open it now' : away(item.due.daysLeft)}</span
       >
       <span class="block text-label text-ink2 tabular-nums">{date(item.due.likely)}</span>
       {#if !item.due.certain}

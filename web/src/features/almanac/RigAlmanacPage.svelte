@@ -40,7 +40,7 @@
     <div class="flex flex-wrap items-end justify-between gap-x-6 gap-y-1">
       <div>
         <p class="text-label text-ink2"><a href={`/rigs/${id}`}>{view.rigName}</a>, almanac</p>
-        <h1 class="type-say">
+        <h1 class="type-say first-letter:uppercase">
           {#if first}
             {first.due.words}: {date(first.due.likely)}
           {:else}

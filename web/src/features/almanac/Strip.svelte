@@ -14,7 +14,7 @@
 
   const WIDTH = 1000
   const LEFT = 92
-  const BARS = 92
+  const BARS = 96
   const LANE = 44
   const TRIPS = 26
 
@@ -22,7 +22,7 @@
   const scale = $derived(new Scale(almanac.months, WIDTH - LEFT - 8))
   const most = $derived(Math.max(1, ...almanac.months.map((month) => month.km)))
   const top = BARS + 24 + TRIPS
-  const height = $derived(top + almanac.wheelEnds.length * LANE + 10)
+  const height = $derived(top + almanac.wheelEnds.length * LANE + 18)
   const today = $derived(LEFT + scale.x(almanac.today))
   const barWidth = $derived((WIDTH - LEFT - 8) / almanac.months.length)
   const trips = $derived(
@@ -108,6 +108,8 @@
       />
     {/each}
     <path d={`M${today} 4V${height - 4}`} class="stroke-oxide" stroke-width="2" />
-    <text x={today + 4} y="14" font-size="12.5" font-weight="700" class="fill-oxide">today</text>
+    <text x={today - 4} y={height - 5} text-anchor="end" font-size="12.5" font-weight="700" class="fill-oxide"
+      >today</text
+    >
   </svg>
 </figure>

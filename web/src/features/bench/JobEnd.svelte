@@ -59,6 +59,23 @@
     The tray is empty, every check is met, the setting is on record. Close the job.
   </p>
 {/if}
+<p class="mt-3 flex flex-wrap gap-x-4">
+  <a
+    href={`/api/jobs/${job.id}/service-sheet.pdf`}
+    target="_blank"
+    rel="noopener"
+    class="flex min-h-11 items-center font-semibold">Service sheet, PDF</a
+  >
+  <a
+    href={`/api/jobs/${job.id}/service-sheet.html`}
+    target="_blank"
+    rel="noopener"
+    class="flex min-h-11 items-center font-semibold">to print</a
+  >
+  <a href={`/rigs/${job.rigId}/almanac`} class="flex min-h-11 items-center font-semibold"
+    >When it is due again</a
+  >
+</p>
 {#if over}
   <p class="mt-2 text-read">
     {job.done.length} steps from {moment(job.openedAt)}, by {people}.

@@ -10,6 +10,7 @@
   import SequenceAid from './SequenceAid.svelte'
   import { isSequence } from './sequence.svelte'
   import StepAid from './StepAid.svelte'
+  import WheelNutsAid from './WheelNutsAid.svelte'
   import PlayAid from './PlayAid.svelte'
   import StepTimer from './StepTimer.svelte'
   import WaiveCheck from './WaiveCheck.svelte'
@@ -32,6 +33,10 @@
         : [],
   )
   const aids = $derived(new Aids(wheelEnd))
+  const rounds = { WHEEL_SNUG: 'SNUG', WHEEL_NUTS: 'HALF', WHEEL_NUTS_AGAIN: 'ROUND' } as const
+  const nutRound = $derived(
+    step.aid && step.aid in rounds ? rounds[step.aid as keyof typeof rounds] : null,
+  )
   const needs = $derived([...step.tools, ...step.supplies].join(', '))
 </script>
 
@@ -63,7 +68,9 @@
     {/each}
   </ol>
 {/if}
-{#if step.aid && !isSequence(step.aid)}<StepAid {bench} {aids} aid={step.aid} />{/if}
+{#if nutRound}
+  {#key step.id}<WheelNutsAid {wheelEnd} from={nutRound} />{/key}
+{:else if step.aid && !isSequence(step.aid)}<StepAid {bench} {aids} aid={step.aid} />{/if}
 {#if reckonings.length > 0}
   <p class="mt-2 flex flex-wrap gap-x-4">
     {#each reckonings as one (one.href)}

@@ -9,6 +9,7 @@
     { href: '/reckoner/grease', label: 'Grease' },
     { href: '/reckoner/feel', label: 'Setting and drag' },
     { href: '/nut-dial', label: 'Nut' },
+    { href: '/reckoner/wheel-nuts', label: 'Wheel nuts' },
   ]
 </script>
 

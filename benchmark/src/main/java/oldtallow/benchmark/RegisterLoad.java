@@ -4,6 +4,7 @@ import java.io.IOException;
 import java.net.http.HttpResponse;
 import java.util.List;
 import java.util.Locale;
+import java.util.concurrent.atomic.AtomicBoolean;
 
 /**
  * The yard, the palette and identification of a workshop with 100,000 wheel ends (benchmark/register.sql), one after the
@@ -39,6 +40,9 @@ public final class RegisterLoad {
     public static void main(String[] arguments) throws IOException, InterruptedException {
         try (Device device = Device.signedIn(arguments[0], "ines")) {
             rankAll(device);
+            yardMeanwhile(arguments[0]);
+            new SteadyLoad("due list, first page", device, PER_SECOND, i -> device.get("/api/almanac")).measure();
+            new SteadyLoad("work by weeks", device, 2, i -> device.get("/api/almanac/weeks")).measure();
             new SteadyLoad("yard, first page", device, PER_SECOND, i -> device.get("/api/yard")).measure();
             new SteadyLoad("yard, only what is due", device, PER_SECOND, i -> device.get("/api/yard?show=DUE"))
                     .measure();
@@ -65,23 +69,57 @@ public final class RegisterLoad {
 
     /** A new interval for the whole workshop ranks every rig anew; the demo's rule has version 1. */
     private static void rankAll(Device device) throws IOException, InterruptedException {
-        for (int version = 1; version <= 2; version++) {
-            long begun = System.nanoTime();
-            HttpResponse<String> answer =
-                    device.send(device.post("/api/workshop/rules", rule(version, version == 1 ? 11 : 12)));
-            if (answer.statusCode() != 200) {
-                throw new IllegalStateException(answer.body());
-            }
+        for (int version = 1; version <= 6; version++) {
             System.out.printf(
                     Locale.ROOT,
-                    "a new interval for all 100,000 wheel ends: %.1f s%n",
-                    (System.nanoTime() - begun) / 1e9);
+                    version == 1
+                            ? "what was never worked out, 100,000 wheel ends one rig after the other: %.1f s%n"
+                            : "a new interval for all 100,000 wheel ends, in one pass: %.2f s%n",
+                    newInterval(device, version));
+        }
+    }
+
+    /** Every date moves; how long that took, in seconds. */
+    private static double newInterval(Device device, int version) throws IOException, InterruptedException {
+        long begun = System.nanoTime();
+        HttpResponse<String> answer =
+                device.send(device.post("/api/workshop/rules", rule(version, version % 2 == 1 ? 11 : 12)));
+        if (answer.statusCode() != 200) {
+            throw new IllegalStateException(answer.body());
+        }
+        return (System.nanoTime() - begun) / 1e9;
+    }
+
+    /** The yard's first page while one pass after the other moves every date. */
+    private static void yardMeanwhile(String address) throws IOException, InterruptedException {
+        try (Device owner = Device.signedIn(address, "ines");
+                Device mechanic = Device.signedIn(address, "tobe")) {
+            var stop = new AtomicBoolean();
+            Thread passes = Thread.ofPlatform().start(() -> {
+                try {
+                    for (int version = 7; !stop.get(); version++) {
+                        newInterval(owner, version);
+                    }
+                } catch (IOException | InterruptedException e) {
+                    throw new IllegalStateException(e);
+                }
+            });
+            new SteadyLoad(
+                            "yard, first page, while every date moves",
+                            mechanic,
+                            PER_SECOND,
+                            i -> mechanic.get("/api/yard"))
+                    .measure();
+            stop.set(true);
+            passes.join();
         }
     }
 
     private static String rule(int version, int months) {
         return """
-                {"kind": "INTERVAL", "authority": "WORKSHOP", "version": %d, "source": "measured", "months": %d}""".formatted(version, months);
+                {"kind": "INTERVAL", "authority": "WORKSHOP", "version": %d, "source": "measured",
+                 "rules": [{"action": "REPACK", "trigger": "MONTHS", "number": %d},
+                   {"action": "REPACK", "trigger": "KILOMETRES", "number": 12000}]}""".formatted(version, months);
     }
 
     private static String readings(double bore, double outside) {

@@ -124,7 +124,7 @@ call wall_and_audit('water_entry', 'select, insert, delete');
 create table due_basis (
     workshop_id uuid not null,
     rig_id uuid not null,
-    basis jsonb not null,
+    basis text not null,
     primary key (workshop_id, rig_id),
     foreign key (workshop_id, rig_id) references rig (workshop_id, id)
 );
@@ -138,6 +138,7 @@ alter table rig_standing
     add column due_minutes integer[] not null default '{}',
     add check (cardinality(due_ends) = cardinality(due_on) and cardinality(due_ends) = cardinality(due_actions)
         and cardinality(due_ends) = cardinality(due_minutes));
+grant delete on rig_standing to oldtallow_app;
 comment on column rig_standing.due_ends is 'Its wheel ends that something is due at; beside it what is due first, when, and how long that takes.';
 
 create table due_change (

@@ -51,12 +51,17 @@ class Bases {
      */
     record Read(Basis basis, RigUsage usage, Odometry odometry, Map<UUID, SettingSummary> settings) {}
 
+    /** The last setting of each of these wheel ends. */
+    Map<UUID, SettingSummary> lastSettings(Collection<UUID> ends) {
+        return settings.latest(ends).stream()
+                .collect(Collectors.toMap(SettingSummary::wheelEndId, Function.identity()));
+    }
+
     /** By rig. */
     Map<UUID, Read> of(Collection<Rig> rigs) {
         List<UUID> ends =
                 rigs.stream().flatMap(Rig::wheelEnds).map(WheelEnd::id).toList();
-        Map<UUID, SettingSummary> latest = settings.latest(ends).stream()
-                .collect(Collectors.toMap(SettingSummary::wheelEndId, Function.identity()));
+        Map<UUID, SettingSummary> latest = lastSettings(ends);
         Map<UUID, List<ServiceEvent>> done =
                 services.of(ends).stream().collect(Collectors.groupingBy(ServiceEvent::wheelEndId));
         Map<UUID, RigUsage> usages = usage.of(rigs);

@@ -114,17 +114,23 @@ class DueBook {
         }
     }
 
-    /** In one pass over what is kept of every rig. */
-    private void reckonAll() {
-        UUID workshop = Asker.now().workshopId();
-        List<UUID> unknown = store.withoutBasis(workshop);
+    /** Works out what was never worked out: rigs from before there was an almanac. */
+    @Transactional
+    public void complete() {
+        List<UUID> unknown = store.withoutBasis(Asker.now().workshopId());
         for (int i = 0; i < unknown.size(); i += SLOWLY) {
             reckon(register.rigs(unknown.subList(i, Math.min(i + SLOWLY, unknown.size()))), "");
         }
+    }
+
+    /** In one pass over what is kept of every rig. */
+    private void reckonAll() {
+        UUID workshop = Asker.now().workshopId();
+        complete();
         var reckoning = new Reckoning(figures.intervals());
-        store.everyBasis(
-                workshop,
-                batch -> store.put(workshop, batch.stream().map(reckoning::rank).toList()));
+        List<Rank> ranks = new ArrayList<>();
+        store.everyBasis(workshop, batch -> batch.stream().map(reckoning::rank).forEach(ranks::add));
+        store.replaceAll(workshop, ranks);
     }
 
     private void reckon(List<Rig> rigs, String why) {

@@ -3,9 +3,12 @@ package oldtallow.app.almanac;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.Comparator;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.UUID;
+import java.util.stream.Stream;
 import oldtallow.app.almanac.StandingStore.Filter;
 import oldtallow.app.almanac.StandingStore.Rank;
 import oldtallow.app.almanac.StandingStore.Week;
@@ -13,6 +16,8 @@ import oldtallow.app.register.Register;
 import oldtallow.app.register.Rig;
 import oldtallow.app.walls.Asker;
 import oldtallow.core.almanac.Due;
+import oldtallow.core.almanac.GoverningRule;
+import oldtallow.core.interval.DueAction;
 import oldtallow.core.interval.HubState;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
@@ -29,17 +34,38 @@ public class DueList {
     private final Register register;
     private final Standings standings;
     private final StandingStore store;
+    private final DueBook book;
     private final Clock clock;
 
-    DueList(Register register, Standings standings, StandingStore store, Clock clock) {
+    DueList(Register register, Standings standings, StandingStore store, DueBook book, Clock clock) {
         this.register = register;
         this.standings = standings;
         this.store = store;
+        this.book = book;
         this.clock = clock;
     }
 
-    /** Something due at a wheel end of a rig. */
-    public record Item(Rig rig, Standing standing, Due due) {}
+    /**
+     * Something due at wheel ends of a rig, for the same reason on the same day.
+     *
+     * @param standings from the front, left first; not empty
+     */
+    public record Item(Rig rig, List<Standing> standings, Due due) {
+
+        private Item with(Item other) {
+            return new Item(
+                    rig,
+                    Stream.concat(standings.stream(), other.standings.stream()).toList(),
+                    due);
+        }
+
+        /** Whether the last setting of any left it outside its window: whatever the date, it is opened now. */
+        public boolean isOutside() {
+            return standings.stream().anyMatch(one -> one.state() == HubState.OUTSIDE_WINDOW);
+        }
+    }
+
+    private record Alike(UUID rigId, HubState state, DueAction action, LocalDate likely, GoverningRule governs) {}
 
     /**
      * A page of what is due within three months.
@@ -59,13 +85,8 @@ public class DueList {
                 register.rigs(ranks.stream().limit(PAGE).map(Rank::rigId).toList());
         Map<UUID, Standing> all = standings.of(rigs);
         List<Item> items = rigs.stream()
-                .flatMap(rig -> rig.wheelEnds()
-                        .map(end -> all.get(end.id()))
-                        .flatMap(standing -> standing.dues().stream()
-                                .filter(due -> !due.when().likely().isAfter(until)
-                                        || standing.state() == HubState.OUTSIDE_WINDOW)
-                                .map(due -> new Item(rig, standing, due))))
-                .sorted(Comparator.comparing((Item item) -> item.standing().state() != HubState.OUTSIDE_WINDOW)
+                .flatMap(rig -> due(rig, all, until))
+                .sorted(Comparator.comparing((Item item) -> !item.isOutside())
                         .thenComparing(item -> item.due().attentionOn())
                         .thenComparing(item -> item.due().action())
                         .thenComparingInt(item -> item.rig().yardNumber()))
@@ -74,8 +95,30 @@ public class DueList {
     }
 
     /** Work of the next half year, by weeks. */
-    @Transactional(readOnly = true)
+    @Transactional
     public List<Week> weeks() {
+        book.complete();
         return store.weeks(Asker.now().workshopId(), LocalDate.now(clock), WEEKS);
+    }
+
+    /** What is due at a rig by a day, alike ones together; of a wheel end outside its window the first thing whenever it is. */
+    private static Stream<Item> due(Rig rig, Map<UUID, Standing> all, LocalDate until) {
+        Map<Alike, Item> items = new LinkedHashMap<>();
+        rig.wheelEnds()
+                .flatMap(end -> Optional.ofNullable(all.get(end.id())).stream())
+                .forEach(standing -> standing.dues().stream()
+                        .filter(due -> !due.when().likely().isAfter(until)
+                                || (standing.state() == HubState.OUTSIDE_WINDOW
+                                        && due.equals(standing.dues().getFirst())))
+                        .forEach(due -> items.merge(
+                                new Alike(
+                                        rig.id(),
+                                        standing.state(),
+                                        due.action(),
+                                        due.when().likely(),
+                                        due.governs()),
+                                new Item(rig, List.of(standing), due),
+                                Item::with)));
+        return items.values().stream();
     }
 }

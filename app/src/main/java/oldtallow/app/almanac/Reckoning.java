@@ -4,6 +4,7 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
+import java.util.IdentityHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -24,7 +25,9 @@ import oldtallow.core.hub.Construction;
 final class Reckoning {
 
     private final Ladders ladders;
-    private final Map<Alike, List<GoverningRule>> rules = new HashMap<>();
+    /** By the ladder itself: one that holds at many wheel ends is the same object there. */
+    private final IdentityHashMap<List<GoverningFigure<FigureValue>>, Map<Set<Severity>, List<GoverningRule>>> rules =
+            new IdentityHashMap<>();
 
     Reckoning(IntervalLadders ladders) {
         this(ladders::at);
@@ -42,8 +45,6 @@ final class Reckoning {
         List<GoverningFigure<FigureValue>> at(UUID rigId, UUID axleId, UUID wheelEndId, Construction construction);
     }
 
-    private record Alike(List<GoverningFigure<FigureValue>> ladder, Set<Severity> severity) {}
-
     /** A wheel end with what falls due at it, most pressing first. */
     record EndDues(Basis.End end, List<GoverningRule> rules, List<Due> dues) {
 
@@ -55,9 +56,10 @@ final class Reckoning {
     List<EndDues> dues(Basis basis) {
         List<EndDues> dues = new ArrayList<>(basis.ends().size());
         for (Basis.End end : basis.ends()) {
-            List<GoverningRule> governing = rules.computeIfAbsent(
-                    new Alike(ladders.at(basis.rigId(), end.axleId(), end.id(), end.construction()), basis.severity()),
-                    alike -> GoverningRule.among(alike.ladder(), alike.severity()));
+            List<GoverningFigure<FigureValue>> ladder =
+                    ladders.at(basis.rigId(), end.axleId(), end.id(), end.construction());
+            List<GoverningRule> governing = rules.computeIfAbsent(ladder, found -> new HashMap<>())
+                    .computeIfAbsent(basis.severity(), hard -> GoverningRule.among(ladder, hard));
             dues.add(new EndDues(end, governing, Almanac.dues(governing, end.history(), basis.use())));
         }
         return dues;

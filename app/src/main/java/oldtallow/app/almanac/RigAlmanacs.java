@@ -95,7 +95,8 @@ public class RigAlmanacs {
                 used(Optional.ofNullable(bases.of(List.of(rig)).get(rigId)).orElseThrow(), whatIf.useFactor());
         var reckoning = new Reckoning(
                 (of, axle, end, construction) -> with(whatIf.rules(), onFile.at(of, axle, end, construction)));
-        Map<UUID, Standing> standings = Standings.of(rig, read, reckoning, jobs.openAt(ends), today);
+        Map<UUID, Standing> standings =
+                Standings.of(rig, read.basis(), read.settings(), reckoning, jobs.openAt(ends), today);
         return new RigAlmanac(
                 rig,
                 today,

@@ -1,6 +1,8 @@
 package oldtallow.app.almanac;
 
+import java.time.Instant;
 import java.time.LocalDate;
+import java.util.Collection;
 import java.util.List;
 import java.util.UUID;
 import java.util.function.Consumer;
@@ -41,7 +43,7 @@ public interface StandingStore {
             String why) {}
 
     /** A change on record, and when. */
-    record Told(Change change, java.time.Instant at) {}
+    record Told(Change change, Instant at) {}
 
     /** Work that falls due in the week from a Monday on. */
     record Week(LocalDate monday, int wheelEnds, int minutes) {}
@@ -49,7 +51,16 @@ public interface StandingStore {
     /** Keeps ranks, with or without anything to change. */
     void put(UUID workshopId, List<Rank> ranks);
 
+    /**
+     * Keeps ranks in place of all there are, in one pass: written anew they cost a third of being changed. Others who change
+     * ranks wait from {@link #everyBasis} on, so that none is overtaken; whoever only reads does not.
+     */
+    void replaceAll(UUID workshopId, List<Rank> ranks);
+
     void put(UUID workshopId, Basis basis);
+
+    /** What the dues of these rigs are worked out from; rigs of which it is not kept are left out. */
+    List<Basis> bases(UUID workshopId, Collection<UUID> rigIds);
 
     /** What was due next at a rig's wheel ends when it was last worked out. */
     List<NextDue> next(UUID workshopId, UUID rigId);

@@ -12,6 +12,7 @@ import oldtallow.app.almanac.StandingStore.Filter;
 import oldtallow.app.almanac.StandingStore.Rank;
 import oldtallow.app.figures.Figures;
 import oldtallow.app.job.Jobs;
+import oldtallow.app.nut.SettingSummary;
 import oldtallow.app.register.Rig;
 import oldtallow.app.register.WheelEnd;
 import oldtallow.app.walls.Asker;
@@ -39,20 +40,34 @@ public class Standings {
         this.clock = clock;
     }
 
-    /** Every wheel end of these rigs, by its id. */
+    /** Every wheel end of these rigs, by its id; from what is kept of each rig, since that is renewed with every change. */
     @Transactional(readOnly = true)
     public Map<UUID, Standing> of(Collection<Rig> rigs) {
         LocalDate today = LocalDate.now(clock);
-        Map<UUID, UUID> openJobs = jobs.openAt(
-                rigs.stream().flatMap(Rig::wheelEnds).map(WheelEnd::id).toList());
+        List<UUID> ends =
+                rigs.stream().flatMap(Rig::wheelEnds).map(WheelEnd::id).toList();
+        Map<UUID, UUID> openJobs = jobs.openAt(ends);
+        Map<UUID, SettingSummary> settings = bases.lastSettings(ends);
         var reckoning = new Reckoning(figures.intervals(rigs));
-        Map<UUID, Bases.Read> read = bases.of(rigs);
+        Map<UUID, Basis> kept = kept(rigs);
         Map<UUID, Standing> standings = new HashMap<>();
         for (Rig rig : rigs) {
-            Bases.Read known = Optional.ofNullable(read.get(rig.id())).orElseThrow();
-            standings.putAll(of(rig, known, reckoning, openJobs, today));
+            Basis basis = Optional.ofNullable(kept.get(rig.id())).orElseThrow();
+            standings.putAll(of(rig, basis, settings, reckoning, openJobs, today));
         }
         return standings;
+    }
+
+    private Map<UUID, Basis> kept(Collection<Rig> rigs) {
+        Map<UUID, Basis> kept = new HashMap<>();
+        store.bases(Asker.now().workshopId(), rigs.stream().map(Rig::id).toList())
+                .forEach(basis -> kept.put(basis.rigId(), basis));
+        List<Rig> unknown =
+                rigs.stream().filter(rig -> !kept.containsKey(rig.id())).toList();
+        if (!unknown.isEmpty()) {
+            bases.of(unknown).forEach((id, read) -> kept.put(id, read.basis()));
+        }
+        return kept;
     }
 
     /** Ranks from the worst on, behind one already seen. */
@@ -62,18 +77,23 @@ public class Standings {
     }
 
     static Map<UUID, Standing> of(
-            Rig rig, Bases.Read read, Reckoning reckoning, Map<UUID, UUID> openJobs, LocalDate today) {
+            Rig rig,
+            Basis basis,
+            Map<UUID, SettingSummary> settings,
+            Reckoning reckoning,
+            Map<UUID, UUID> openJobs,
+            LocalDate today) {
         Map<UUID, WheelEnd> ends = new HashMap<>();
         rig.wheelEnds().forEach(end -> ends.put(end.id(), end));
         Map<UUID, Standing> standings = new HashMap<>();
-        for (Reckoning.EndDues one : reckoning.dues(read.basis())) {
+        for (Reckoning.EndDues one : reckoning.dues(basis)) {
             UUID id = one.end().id();
             standings.put(
                     id,
                     new Standing(
                             Optional.ofNullable(ends.get(id)).orElseThrow(),
                             state(one, today),
-                            read.settings().get(id),
+                            settings.get(id),
                             one.end().history(),
                             one.rules(),
                             one.dues(),

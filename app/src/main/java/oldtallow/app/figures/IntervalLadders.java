@@ -1,6 +1,7 @@
 package oldtallow.app.figures;
 
 import java.util.ArrayList;
+import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
@@ -18,6 +19,8 @@ public final class IntervalLadders {
 
     private final UUID workshopId;
     private final Map<UUID, List<FiledFigure>> byPlace;
+    /** Where nothing is on file for the place itself. */
+    private final Map<Construction, List<GoverningFigure<FigureValue>>> usual = new EnumMap<>(Construction.class);
 
     /** {@code sorted}: the governing ones first. */
     IntervalLadders(UUID workshopId, List<FiledFigure> sorted) {
@@ -26,12 +29,19 @@ public final class IntervalLadders {
                 sorted.stream().collect(Collectors.groupingBy(one -> one.place().id()));
     }
 
-    /** At a wheel end, common practice at the bottom. */
+    /** At a wheel end, common practice at the bottom; the same list wherever nothing is on file for the place itself. */
     public List<GoverningFigure<FigureValue>> at(UUID rigId, UUID axleId, UUID wheelEndId, Construction construction) {
+        boolean own = byPlace.containsKey(rigId) || byPlace.containsKey(axleId) || byPlace.containsKey(wheelEndId);
+        return own
+                ? ladder(List.of(wheelEndId, axleId, rigId, workshopId), construction)
+                : usual.computeIfAbsent(construction, any -> ladder(List.of(workshopId), construction));
+    }
+
+    /** {@code places}: the narrower first. */
+    private List<GoverningFigure<FigureValue>> ladder(List<UUID> places, Construction construction) {
         List<GoverningFigure<FigureValue>> ladder = new ArrayList<>();
         for (Authority authority : List.of(Authority.MAKER, Authority.WORKSHOP)) {
-            // the narrower place first within an authority
-            for (UUID place : List.of(wheelEndId, axleId, rigId, workshopId)) {
+            for (UUID place : places) {
                 byPlace.getOrDefault(place, List.of()).stream()
                         .map(FiledFigure::figure)
                         .filter(figure -> figure.authority() == authority)

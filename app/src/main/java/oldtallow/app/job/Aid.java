@@ -25,6 +25,10 @@ public enum Aid {
     /** Which way round, and what may touch it. */
     SEAL("hub.seal"),
     SEAL_SLEEVE("hub.seal-sleeve"),
+    /** Which nut after which, and how hard. */
+    WHEEL_SNUG("close.wheel"),
+    WHEEL_NUTS("close.wheel-nuts"),
+    WHEEL_NUTS_AGAIN("prove.nuts-again"),
     SEAT("nut.seat", StepKind.SEAT),
     RELEASE("nut.release", StepKind.RELEASE),
     FINE("nut.fine", StepKind.FINAL),

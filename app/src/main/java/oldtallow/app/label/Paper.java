@@ -7,12 +7,12 @@ import java.io.IOException;
 import java.io.UncheckedIOException;
 
 /** Pages for paper. */
-final class Paper {
+public final class Paper {
 
     private Paper() {}
 
     /** A page of XHTML as PDF. It fetches nothing: whatever it shows stands in it. */
-    static byte[] pdf(String xhtml) {
+    public static byte[] pdf(String xhtml) {
         var bytes = new ByteArrayOutputStream();
         try {
             new PdfRendererBuilder()

@@ -76,6 +76,12 @@ public record QrLabel(String address, String title, List<String> lines) {
                         lines.stream().map(QrLabel::escaped).collect(Collectors.joining("<br/>"))));
     }
 
+    /** The code alone, so many millimetres wide. */
+    public String code(int millimetres) {
+        return """
+                <svg xmlns="http://www.w3.org/2000/svg" width="%dmm" height="%dmm" viewBox="0 0 %d %d"><path d="%s" fill="#000"/></svg>""".formatted(millimetres, millimetres, QR_MM, QR_MM, path(0));
+    }
+
     /** The dark cells of the code, set off so far from the corner, in mm. */
     private String path(double corner) {
         BitMatrix code = code();

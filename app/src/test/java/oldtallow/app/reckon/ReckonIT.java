@@ -197,4 +197,31 @@ class ReckonIT {
     private static String mm(String number) {
         return "{\"number\":" + number + ",\"unit\":\"MILLIMETRE\"}";
     }
+
+    /** Five nuts go 1-3-5-2-4, common practice; 100 N·m on M12 pull 41.67 kN by F = T/(0.2 d), Shigley table 8-15, from memory. */
+    @Test
+    void tightensAWheelInTheStar(RunningOldTallow app) {
+        JsonNode nuts = app.http().post("/api/reckon/wheel-nuts", """
+                {"studs": 5, "least": {"number": 80, "unit": "NEWTON_METRE"}, "most": {"number": 100, "unit": "NEWTON_METRE"},
+                 "diameter": {"number": 12, "unit": "MILLIMETRE"}, "pitch": {"number": 1.5, "unit": "MILLIMETRE"}}""").json();
+
+        assertThat(nuts.path("order").toString()).isEqualTo("[1,3,5,2,4]");
+        assertThat(nuts.path("stages").findValuesAsString("words"))
+                .containsExactly("snug", "half", "full", "once round");
+        assertThat(nuts.at("/clamp/kilonewtons").asDouble()).isCloseTo(41.67, within(0.01));
+        assertThat(nuts.path("overDry").asDouble()).isEqualTo(1);
+        assertThat(app.http().post("/api/reckon/wheel-nuts", "{\"studs\": 11}").remedyFor("studs"))
+                .contains("3 to 10");
+    }
+
+    @Test
+    void knowsTheTorqueThatGovernsAtAWheelEnd(RunningOldTallow app) {
+        JsonNode nuts = app.http()
+                .get("/api/wheel-ends/" + Demo.frontLeft("Long camper") + "/wheel-nuts?studs=6")
+                .json();
+
+        assertThat(nuts.path("authority").asString()).isEqualTo("MAKER");
+        assertThat(nuts.at("/stages/2/least/newtonMetres").asDouble()).isCloseTo(120, within(1e-9));
+        assertThat(nuts.path("studs")).hasSize(6);
+    }
 }

@@ -37,6 +37,9 @@ public final class Almanac {
 
     /** A wheel that was off is re-torqued once for each mark: as often as was done, and what was run before the last time. */
     private static List<GoverningRule> withoutMarksPassed(List<GoverningRule> rules, ServiceHistory history) {
+        if (history.retorques() == 0) {
+            return rules;
+        }
         double run = history.lastRetorque()
                 .flatMap(last -> history.wheelOff().map(off -> last.km() - off.km()))
                 .orElse(0.0);

@@ -3,6 +3,7 @@ package oldtallow.app.almanac.persistence;
 import static oldtallow.db.tables.DueBasis.DUE_BASIS;
 import static oldtallow.db.tables.DueChange.DUE_CHANGE;
 import static oldtallow.db.tables.RigStanding.RIG_STANDING;
+import static org.jooq.impl.DSL.any;
 import static org.jooq.impl.DSL.row;
 import static org.jooq.impl.DSL.val;
 
@@ -10,6 +11,7 @@ import java.time.DayOfWeek;
 import java.time.LocalDate;
 import java.time.temporal.TemporalAdjusters;
 import java.util.ArrayList;
+import java.util.Collection;
 import java.util.List;
 import java.util.UUID;
 import java.util.function.Consumer;
@@ -21,9 +23,7 @@ import oldtallow.db.tables.records.DueChangeRecord;
 import oldtallow.db.tables.records.RigStandingRecord;
 import org.jooq.Cursor;
 import org.jooq.DSLContext;
-import org.jooq.JSONB;
 import org.jooq.Record2;
-import org.jooq.Result;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Repository;
 import tools.jackson.databind.ObjectReader;
@@ -53,8 +53,21 @@ class JooqStandings implements StandingStore {
     }
 
     @Override
+    public void replaceAll(UUID workshopId, List<Rank> worked) {
+        ranks.replaceAll(workshopId, worked);
+    }
+
+    @Override
+    public List<Basis> bases(UUID workshopId, Collection<UUID> rigIds) {
+        return db.select(DUE_BASIS.RIG_ID, DUE_BASIS.BASIS)
+                .from(DUE_BASIS)
+                .where(DUE_BASIS.WORKSHOP_ID.eq(workshopId), DUE_BASIS.RIG_ID.eq(any(rigIds.toArray(UUID[]::new))))
+                .fetch(this::basis);
+    }
+
+    @Override
     public void put(UUID workshopId, Basis basis) {
-        JSONB body = JSONB.valueOf(json.writeValueAsString(BasisJson.of(basis)));
+        String body = json.writeValueAsString(BasisJson.of(basis));
         db.insertInto(DUE_BASIS)
                 .set(DUE_BASIS.WORKSHOP_ID, workshopId)
                 .set(DUE_BASIS.RIG_ID, basis.rigId())
@@ -75,19 +88,15 @@ class JooqStandings implements StandingStore {
 
     @Override
     public void everyBasis(UUID workshopId, Consumer<List<Basis>> batch) {
-        try (Cursor<Record2<UUID, JSONB>> rows = db.select(DUE_BASIS.RIG_ID, DUE_BASIS.BASIS)
+        db.execute("lock table rig_standing in share row exclusive mode");
+        try (Cursor<Record2<UUID, String>> rows = db.select(DUE_BASIS.RIG_ID, DUE_BASIS.BASIS)
                 .from(DUE_BASIS)
                 .where(DUE_BASIS.WORKSHOP_ID.eq(workshopId))
                 .orderBy(DUE_BASIS.RIG_ID)
                 .fetchSize(BATCH)
                 .fetchLazy()) {
             while (rows.hasNext()) {
-                Result<Record2<UUID, JSONB>> some = rows.fetchNext(BATCH);
-                batch.accept(some.stream()
-                        .parallel()
-                        .map(one ->
-                                bases.<BasisJson>readValue(one.value2().data()).read(one.value1()))
-                        .toList());
+                batch.accept(rows.fetchNext(BATCH).map(this::basis));
             }
         }
     }
@@ -177,6 +186,10 @@ class JooqStandings implements StandingStore {
         return query.orderBy(RIG_STANDING.URGENCY, RIG_STANDING.ATTENTION_ON, RIG_STANDING.RIG_ID)
                 .limit(most)
                 .fetch(row -> new Rank(row.value1(), row.value2(), row.value3(), row.value4(), List.of()));
+    }
+
+    private Basis basis(Record2<UUID, String> row) {
+        return bases.<BasisJson>readValue(row.value2()).read(row.value1());
     }
 
     private static List<NextDue> next(RigStandingRecord row) {

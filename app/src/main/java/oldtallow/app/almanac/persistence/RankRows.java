@@ -1,5 +1,6 @@
 package oldtallow.app.almanac.persistence;
 
+import static oldtallow.db.tables.RigStanding.RIG_STANDING;
 import static org.jooq.impl.DSL.val;
 
 import java.time.LocalDate;
@@ -33,10 +34,21 @@ final class RankRows {
                     excluded.due_actions, excluded.due_on)
             """;
 
+    private static final int BATCH = 5_000;
+
     private final DSLContext db;
 
     RankRows(DSLContext db) {
         this.db = db;
+    }
+
+    void replaceAll(UUID workshopId, List<Rank> ranks) {
+        db.deleteFrom(RIG_STANDING)
+                .where(RIG_STANDING.WORKSHOP_ID.eq(workshopId))
+                .execute();
+        for (int i = 0; i < ranks.size(); i += BATCH) {
+            put(workshopId, ranks.subList(i, Math.min(i + BATCH, ranks.size())));
+        }
     }
 
     void put(UUID workshopId, List<Rank> ranks) {

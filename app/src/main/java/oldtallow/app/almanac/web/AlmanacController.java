@@ -163,13 +163,15 @@ class AlmanacController {
             List<DueItemView> items,
             @Nullable String more) {}
 
+    record DuePlaceView(UUID id, String position) {}
+
+    /** {@code wheelEnds}: at which it is due alike. */
     record DueItemView(
             UUID rigId,
             String rigName,
             int yardNumber,
             String ownerName,
-            UUID wheelEndId,
-            String position,
+            List<DuePlaceView> wheelEnds,
             HubState state,
             DueView due) {
 
@@ -179,9 +181,11 @@ class AlmanacController {
                     item.rig().name(),
                     item.rig().yardNumber(),
                     item.rig().owner().name(),
-                    item.standing().wheelEnd().id(),
-                    item.standing().wheelEnd().positionName(),
-                    item.standing().state(),
+                    item.standings().stream()
+                            .map(one -> new DuePlaceView(
+                                    one.wheelEnd().id(), one.wheelEnd().positionName()))
+                            .toList(),
+                    item.standings().getFirst().state(),
                     DueView.of(item.due(), today));
         }
     }

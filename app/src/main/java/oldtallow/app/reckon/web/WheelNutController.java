@@ -1,0 +1,187 @@
+package oldtallow.app.reckon.web;
+
+import java.util.Arrays;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import oldtallow.app.figures.Figures;
+import oldtallow.app.platform.FieldErrors;
+import oldtallow.app.register.Register;
+import oldtallow.app.register.WheelEnd;
+import oldtallow.app.wire.ForceView;
+import oldtallow.app.wire.LengthEntry;
+import oldtallow.app.wire.TorqueEntry;
+import oldtallow.app.wire.TorqueView;
+import oldtallow.core.figure.Authority;
+import oldtallow.core.figure.FigureKind;
+import oldtallow.core.figure.FigureValue;
+import oldtallow.core.figure.FigureValue.WheelNutTorque;
+import oldtallow.core.figure.GoverningFigure;
+import oldtallow.core.quantity.Torque;
+import oldtallow.core.wheel.NutSeat;
+import oldtallow.core.wheel.StarOrder;
+import oldtallow.core.wheel.StudLoad;
+import oldtallow.core.wheel.TorqueStage;
+import org.jspecify.annotations.Nullable;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Wheel nuts: which after which, how hard in which round, and what that does to the stud. */
+@RestController
+class WheelNutController {
+
+    private final Register register;
+    private final Figures figures;
+
+    WheelNutController(Register register, Figures figures) {
+        this.register = register;
+        this.figures = figures;
+    }
+
+    /** Of any wheel. */
+    @PostMapping("/api/reckon/wheel-nuts")
+    WheelNutsView free(@RequestBody WheelNutsForm form) {
+        var errors = new FieldErrors();
+        @Nullable StarOrder star = errors.at("studs", () -> StarOrder.of(form.studs()));
+        Optional<WheelNutTorque> torque = Optional.ofNullable(form.torque(errors));
+        Optional<StudLoad> load = Optional.ofNullable(form.load(errors));
+        return WheelNutsView.of(errors.require(star), torque, Optional.empty(), load);
+    }
+
+    /** Of a wheel end, by the torque that governs there. */
+    @GetMapping("/api/wheel-ends/{id}/wheel-nuts")
+    WheelNutsView ofWheelEnd(@PathVariable UUID id, @RequestParam int studs) {
+        WheelEnd end = register.wheelEnd(id);
+        var errors = new FieldErrors();
+        @Nullable StarOrder star = errors.at("studs", () -> StarOrder.of(studs));
+        Optional<GoverningFigure<FigureValue>> figure =
+                figures.ladder(end).getOrDefault(FigureKind.WHEEL_NUT_TORQUE, List.of()).stream()
+                        .findFirst();
+        return WheelNutsView.of(
+                errors.require(star),
+                figure.flatMap(
+                        one -> one.value() instanceof WheelNutTorque torque ? Optional.of(torque) : Optional.empty()),
+                figure,
+                Optional.empty());
+    }
+
+    /**
+     * A wheel.
+     *
+     * @param studs 3 to 10
+     * @param least of the torque, with {@code most}; both left out where nobody knows it
+     * @param diameter of a stud, with {@code pitch}; both left out where nobody asks what the torque does to it
+     */
+    record WheelNutsForm(
+            int studs,
+            @Nullable TorqueEntry least,
+            @Nullable TorqueEntry most,
+            @Nullable LengthEntry diameter,
+            @Nullable LengthEntry pitch,
+            StudLoad.@Nullable Series series,
+            StudLoad.@Nullable Surface thread) {
+
+        @Nullable
+        WheelNutTorque torque(FieldErrors errors) {
+            if (least == null && most == null) {
+                return null;
+            }
+            @Nullable Torque from = least == null ? null : errors.at("least.number", least::toTorque);
+            @Nullable Torque to = most == null ? null : errors.at("most.number", most::toTorque);
+            if (from == null || to == null) {
+                if (least == null || most == null) {
+                    errors.add(
+                            least == null ? "least" : "most",
+                            null,
+                            "is missing; give the whole range, or one number twice");
+                }
+                return null;
+            }
+            return errors.at("least.number", () -> new WheelNutTorque(from, to));
+        }
+
+        @Nullable
+        StudLoad load(FieldErrors errors) {
+            if (diameter == null || pitch == null) {
+                return null;
+            }
+            return errors.at(
+                    "diameter.number",
+                    Map.of("stud pitch", "pitch.number"),
+                    () -> new StudLoad(
+                            diameter.toLength(),
+                            pitch.toLength(),
+                            series == null ? StudLoad.Series.METRIC : series,
+                            thread == null ? StudLoad.Surface.DRY : thread));
+        }
+    }
+
+    /**
+     * What to do.
+     *
+     * @param stages empty where no torque is known
+     * @param authority whose torque it is; null where it was typed in, or none is known
+     * @param clamp pull of a stud at the upper torque, an estimate
+     */
+    record WheelNutsView(
+            List<Integer> order,
+            List<StudView> studs,
+            List<TorqueStageView> stages,
+            @Nullable Authority authority,
+            @Nullable String source,
+            @Nullable ForceView clamp,
+            @Nullable Double stressMegapascals,
+            @Nullable Double overDry,
+            List<NutSeatView> seats) {
+
+        static WheelNutsView of(
+                StarOrder star,
+                Optional<WheelNutTorque> torque,
+                Optional<GoverningFigure<FigureValue>> figure,
+                Optional<StudLoad> load) {
+            return new WheelNutsView(
+                    star.order(),
+                    star.corners().stream()
+                            .map(corner -> new StudView(corner.number(), corner.right(), corner.up()))
+                            .toList(),
+                    torque.map(one -> TorqueStage.upTo(one).stream()
+                                    .map(TorqueStageView::of)
+                                    .toList())
+                            .orElse(List.of()),
+                    figure.map(GoverningFigure::authority).orElse(null),
+                    figure.map(GoverningFigure::source).orElse(null),
+                    load.flatMap(stud -> torque.map(one -> ForceView.of(stud.clamp(one.most()))))
+                            .orElse(null),
+                    load.flatMap(stud -> torque.map(one -> stud.stressMegapascals(one.most())))
+                            .orElse(null),
+                    load.map(StudLoad::overDry).orElse(null),
+                    Arrays.stream(NutSeat.values())
+                            .map(seat -> new NutSeatView(seat, seat.words(), seat.look()))
+                            .toList());
+        }
+    }
+
+    /** A stud on its circle, radius 1. */
+    record StudView(int number, double right, double up) {}
+
+    record TorqueStageView(
+            TorqueStage.Kind kind, String words, String how, boolean inTheStar, TorqueView least, TorqueView most) {
+
+        static TorqueStageView of(TorqueStage stage) {
+            return new TorqueStageView(
+                    stage.kind(),
+                    stage.kind().words(),
+                    stage.kind().how(),
+                    stage.kind().inTheStar(),
+                    TorqueView.of(stage.least()),
+                    TorqueView.of(stage.most()));
+        }
+    }
+
+    record NutSeatView(NutSeat seat, String words, String look) {}
+}

@@ -1,0 +1,284 @@
+package oldtallow.app.sheet;
+
+import java.math.BigDecimal;
+import java.math.RoundingMode;
+import java.time.Clock;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.time.format.DateTimeFormatter;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import oldtallow.app.almanac.Standing;
+import oldtallow.app.almanac.Standings;
+import oldtallow.app.assembly.Assembly;
+import oldtallow.app.fitted.FittedPart;
+import oldtallow.app.fitted.FittedParts;
+import oldtallow.app.greasing.GreaseFill;
+import oldtallow.app.greasing.GreaseFills;
+import oldtallow.app.job.JobBench;
+import oldtallow.app.job.JobEntry;
+import oldtallow.app.job.Jobs;
+import oldtallow.app.job.Recorded;
+import oldtallow.app.nut.NutSettings;
+import oldtallow.app.nut.SettingSummary;
+import oldtallow.app.register.Register;
+import oldtallow.app.register.Rig;
+import oldtallow.app.register.WheelEnd;
+import oldtallow.app.sheet.ServiceSheet.Block;
+import oldtallow.app.sheet.ServiceSheet.Line;
+import oldtallow.app.workshop.Workshops;
+import oldtallow.core.almanac.Due;
+import oldtallow.core.interval.DueAction;
+import oldtallow.core.quantity.Length;
+import oldtallow.core.quantity.Torque;
+import oldtallow.core.step.ReadingUnit;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Puts the service sheet of a job together. */
+@Service
+public class ServiceSheets {
+
+    private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("d MMM yyyy", Locale.ENGLISH);
+
+    private final Jobs jobs;
+    private final Register register;
+    private final Assembly assembly;
+    private final FittedParts fitted;
+    private final GreaseFills greasings;
+    private final NutSettings settings;
+    private final Standings standings;
+    private final Workshops workshops;
+    private final Clock clock;
+
+    ServiceSheets(
+            Jobs jobs,
+            Register register,
+            Assembly assembly,
+            FittedParts fitted,
+            GreaseFills greasings,
+            NutSettings settings,
+            Standings standings,
+            Workshops workshops,
+            Clock clock) {
+        this.jobs = jobs;
+        this.register = register;
+        this.assembly = assembly;
+        this.fitted = fitted;
+        this.greasings = greasings;
+        this.settings = settings;
+        this.standings = standings;
+        this.workshops = workshops;
+        this.clock = clock;
+    }
+
+    /** The sheet of a job as it stands; {@code rigAddress} is what the code in its corner opens. */
+    @Transactional(readOnly = true)
+    public ServiceSheet of(UUID jobId, Function<UUID, String> rigAddress) {
+        JobBench bench = jobs.bench(jobId);
+        WheelEnd end = bench.end();
+        Rig rig = register.rig(end.rigId());
+        Standing standing =
+                Optional.ofNullable(standings.of(List.of(rig)).get(end.id())).orElseThrow();
+        return new ServiceSheet(
+                workshops.current().name(),
+                rig.name() + ", " + end.positionName(),
+                Stream.of(rig.plate(), rig.kind().words(), end.construction().words())
+                        .filter(words -> !words.isEmpty())
+                        .collect(Collectors.joining("; ")),
+                facts(bench, rig),
+                assembly.section(end.id()).section(),
+                List.of(
+                        new Block("Found", found(bench)),
+                        new Block("Fitted", parts(end)),
+                        new Block("Set", set(bench)),
+                        new Block("Measured on the way", readings(bench)),
+                        new Block("Due again", due(standing))),
+                cautions(standing),
+                rigAddress.apply(rig.id()),
+                !bench.job().state().isOver());
+    }
+
+    private List<Line> facts(JobBench bench, Rig rig) {
+        List<Line> facts = new ArrayList<>();
+        facts.add(new Line("Work", bench.plan().brief().scope().words()));
+        facts.add(new Line("Begun", day(bench.job().openedAt())));
+        bench.entries().stream()
+                .filter(entry ->
+                        entry.entry() instanceof JobEntry.Closed || entry.entry() instanceof JobEntry.SignedOff)
+                .reduce((earlier, later) -> later)
+                .ifPresent(last -> facts.add(new Line("Closed", day(last.at()) + ", " + last.by())));
+        facts.add(new Line(
+                "Worked on by",
+                bench.entries().stream().map(Recorded::by).distinct().collect(Collectors.joining(", "))));
+        if (!rig.owner().name().isEmpty()) {
+            facts.add(new Line("Owner", rig.owner().name()));
+        }
+        facts.add(new Line("Thread", bench.end().nut().threadDesignation()));
+        facts.add(new Line("Job", bench.job().id().toString().substring(0, 8)));
+        return facts;
+    }
+
+    private static List<Line> found(JobBench bench) {
+        List<Line> found = new ArrayList<>();
+        bench.judged()
+                .forEach((item, judged) -> found.add(new Line(
+                        item.words(),
+                        (judged.findings().isEmpty()
+                                        ? "nothing found"
+                                        : judged.findings().stream()
+                                                .map(finding -> finding.words())
+                                                .collect(Collectors.joining("; ")))
+                                + Optional.ofNullable(judged.overruled())
+                                        .map(outcome -> "; overruled: " + judged.overruleReason())
+                                        .orElse(""))));
+        bench.entries().stream().map(Recorded::entry).forEach(entry -> {
+            if (entry instanceof JobEntry.Waived(String check, String reason)) {
+                found.add(new Line("let go", check + ": " + reason));
+            } else if (entry instanceof JobEntry.Condemned(var parts, String reason)) {
+                found.add(new Line(
+                        "not to go back",
+                        parts.stream().map(part -> part.words()).collect(Collectors.joining(", "))
+                                + (reason.isEmpty() ? "" : ": " + reason)));
+            }
+        });
+        return found;
+    }
+
+    private List<Line> parts(WheelEnd end) {
+        List<Line> lines = new ArrayList<>(
+                fitted.fittedTo(end.id()).stream().map(ServiceSheets::part).toList());
+        greasings.last(end.id()).ifPresent(fill -> lines.add(new Line("grease", grease(fill))));
+        return lines;
+    }
+
+    private static Line part(FittedPart part) {
+        return new Line(
+                part.place().words(),
+                Stream.of(
+                                part.words(),
+                                part.batch().isEmpty() ? "" : "batch " + part.batch(),
+                                part.condition() == FittedPart.Condition.NEW ? "new" : "used before",
+                                part.fittedOn() == null ? "" : "fitted " + DAY.format(part.fittedOn()))
+                        .filter(words -> !words.isEmpty())
+                        .collect(Collectors.joining(", ")));
+    }
+
+    private static String grease(GreaseFill fill) {
+        return fill.grease().known()
+                ? fill.grease().name() + ", " + fill.grease().thickener().words()
+                        + (fill.batch().isEmpty() ? "" : ", batch " + fill.batch())
+                : "not known";
+    }
+
+    private List<Line> set(JobBench bench) {
+        return settings.of(bench.end().id()).stream()
+                .filter(setting -> !setting.setAt().isBefore(bench.job().openedAt()))
+                .findFirst()
+                .map(setting -> List.of(
+                        new Line("end play", play(setting)),
+                        new Line(
+                                "window",
+                                length(setting.window().value().least()) + " to "
+                                        + length(setting.window().value().most()) + ", "
+                                        + setting.window().source()),
+                        new Line("nut and lock", setting.lockWords() + "; " + torque(setting.finalTorque())),
+                        new Line(
+                                "set by",
+                                setting.setBy() + ", " + day(setting.setAt())
+                                        + Optional.ofNullable(setting.signedOffBy())
+                                                .map(by -> ", signed off by " + by)
+                                                .orElse(""))))
+                .orElse(List.of());
+    }
+
+    private static String play(SettingSummary setting) {
+        @Nullable Length uncertainty = setting.uncertainty();
+        String how = setting.measuredEndPlay() == null
+                ? " worked out from the nut"
+                : uncertainty == null ? " measured" : " ± " + length(uncertainty) + " measured by dial indicator";
+        return length(setting.stands())
+                + how
+                + switch (setting.verdict()) {
+                    case INSIDE -> "; inside its window";
+                    case TOO_LOOSE -> "; TOO LOOSE for its window";
+                    case TOO_TIGHT -> "; TOO TIGHT for its window";
+                    case PRELOAD -> "; PRELOADED";
+                }
+                + (setting.certain() ? "" : ", too close to an edge to be sure");
+    }
+
+    private static String torque(@Nullable Torque torque) {
+        return torque == null
+                ? "no fine torque noted"
+                : number(torque.newtonMetres(), 1) + " N·m (" + number(torque.poundForceInches(), 0) + " lbf·in)";
+    }
+
+    private static List<Line> readings(JobBench bench) {
+        return bench.entries().stream()
+                .map(Recorded::entry)
+                .flatMap(entry -> switch (entry) {
+                    case JobEntry.StepDone done -> done.readings().stream();
+                    case JobEntry.Added added -> added.readings().stream();
+                    default -> Stream.empty();
+                })
+                .map(taken -> new Line(taken.kind().words(), measured(taken)))
+                .toList();
+    }
+
+    private static String measured(JobEntry.Taken taken) {
+        String own = number(taken.value(), 2) + " " + taken.kind().unit().symbol();
+        return taken.kind().unit() == ReadingUnit.NEWTON_METRE
+                ? own + " (" + number(Torque.ofNewtonMetres(taken.value()).poundForceFeet(), 0) + " lbf·ft)"
+                : own;
+    }
+
+    private static List<Line> due(Standing standing) {
+        return standing.dues().stream()
+                .map(due -> new Line(
+                        due.action().words(),
+                        DAY.format(due.when().likely())
+                                + (due.when().isCertain()
+                                        ? ""
+                                        : ", likely " + DAY.format(due.when().earliest()) + " to "
+                                                + DAY.format(due.when().latest()))
+                                + "; " + due.governs().trigger().words() + ", "
+                                + due.governs().source()))
+                .toList();
+    }
+
+    private static List<String> cautions(Standing standing) {
+        List<String> cautions = new ArrayList<>();
+        boolean nuts = standing.dues().stream().map(Due::action).anyMatch(DueAction.RETORQUE::equals);
+        if (nuts) {
+            cautions.add("Wheel nuts again after the first drive and after 50 to 100 km, crosswise, to their figure. "
+                    + "Nuts left alone work loose and the wheel comes off.");
+        }
+        cautions.add(
+                "At the first stops: back of the hand near every hub. Warm is fine; hot, or hotter than the other side, "
+                        + "is not: stop and look.");
+        return cautions;
+    }
+
+    private String day(Instant at) {
+        return DAY.format(LocalDate.ofInstant(at, clock.getZone()));
+    }
+
+    private static String length(Length length) {
+        return number(length.millimetres(), 3) + " mm (" + number(length.thousandths(), 1) + " thou)";
+    }
+
+    private static String number(double value, int decimals) {
+        return BigDecimal.valueOf(value)
+                .setScale(decimals, RoundingMode.HALF_UP)
+                .stripTrailingZeros()
+                .toPlainString();
+    }
+}

@@ -1,0 +1,5 @@
+<script lang="ts">
+  import { WheelNutsPage } from '$features/wheel-nuts'
+</script>
+
+<WheelNutsPage />
