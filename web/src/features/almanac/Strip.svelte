@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { onMount } from 'svelte'
   import type { Schemas } from '$api/client'
   import { date } from '$features/display'
   import StripLane from './StripLane.svelte'
@@ -18,6 +19,13 @@
   const LANE = 44
   const TRIPS = 26
 
+  let strip = $state.raw<HTMLDivElement | null>(null)
+
+  // on a narrow screen it opens where today is
+  onMount(() => {
+    if (strip) strip.scrollLeft = (strip.scrollWidth * today) / WIDTH - strip.clientWidth / 2
+  })
+
   const id = $props.id()
   const scale = $derived(new Scale(almanac.months, WIDTH - LEFT - 8))
   const most = $derived(Math.max(1, ...almanac.months.map((month) => month.km)))
@@ -31,7 +39,15 @@
   const water = $derived(almanac.water.filter((mark) => scale.holds(mark.on)))
 </script>
 
-<figure class="overflow-x-auto border border-ink bg-sheet">
+<!-- a strip wider than the screen is moved by keys too -->
+<!-- svelte-ignore a11y_no_noninteractive_tabindex -->
+<div
+  bind:this={strip}
+  role="region"
+  aria-label="Strip of the year"
+  tabindex="0"
+  class="overflow-x-auto border border-ink bg-sheet"
+>
   <svg
     viewBox={`0 0 ${WIDTH} ${height}`}
     class="block w-full min-w-[760px]"
@@ -108,8 +124,13 @@
       />
     {/each}
     <path d={`M${today} 4V${height - 4}`} class="stroke-oxide" stroke-width="2" />
-    <text x={today - 4} y={height - 5} text-anchor="end" font-size="12.5" font-weight="700" class="fill-oxide"
-      >today</text
+    <text
+      x={today - 4}
+      y={height - 5}
+      text-anchor="end"
+      font-size="12.5"
+      font-weight="700"
+      class="fill-oxide">today</text
     >
   </svg>
-</figure>
+</div>

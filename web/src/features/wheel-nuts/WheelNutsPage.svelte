@@ -93,7 +93,11 @@
           bind:value={diameter}
           error={attempt.fieldError('diameter.number')}
         />
-        <NumberField label="Pitch, mm" bind:value={pitch} error={attempt.fieldError('pitch.number')} />
+        <NumberField
+          label="Pitch, mm"
+          bind:value={pitch}
+          error={attempt.fieldError('pitch.number')}
+        />
       </div>
       <div class="flex flex-wrap gap-3">
         <Choice
@@ -123,7 +127,8 @@
       </div>
       {#if nuts?.clamp}
         <p class="border-t border-rule pt-2 text-label">
-          Each stud pulls about <span class="font-bold">{nuts.clamp.kilonewtons.toFixed(1)} kN</span>
+          Each stud pulls about <span class="font-bold">{nuts.clamp.kilonewtons.toFixed(1)} kN</span
+          >
           at the upper torque, {Math.round(nuts.stressMegapascals ?? 0)} N/mm²: an estimate, friction
           decides.
           {#if (nuts.overDry ?? 1) > 1}

@@ -3,12 +3,10 @@ package oldtallow.app.sheet;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import com.google.zxing.BinaryBitmap;
-import com.google.zxing.DecodeHintType;
 import com.google.zxing.MultiFormatReader;
 import com.google.zxing.RGBLuminanceSource;
 import com.google.zxing.common.HybridBinarizer;
 import java.awt.image.BufferedImage;
-import java.util.Map;
 import java.util.UUID;
 import oldtallow.app.testing.Bench;
 import oldtallow.app.testing.Http;
@@ -44,7 +42,8 @@ class ServiceSheetIT {
                     .doesNotContain("Not closed yet");
             BufferedImage page = new PDFRenderer(pdf).renderImageWithDPI(0, 300);
             // its upper right corner, as somebody holds a phone over it
-            BufferedImage image = page.getSubimage(page.getWidth() * 2 / 3, 0, page.getWidth() / 3, page.getHeight() / 5);
+            BufferedImage image =
+                    page.getSubimage(page.getWidth() * 2 / 3, 0, page.getWidth() / 3, page.getHeight() / 5);
             int[] pixels = image.getRGB(0, 0, image.getWidth(), image.getHeight(), null, 0, image.getWidth());
             String code = new MultiFormatReader()
                     .decode(new BinaryBitmap(
