@@ -93,6 +93,9 @@ class AlmanacIT {
     @Test
     void aClosedJobIsOnTheAlmanac() {
         var bench = new Bench(device);
+        // no other test reckons with how long jobs on this construction took
+        left = bench.newWheelEnd("STEPPED_UNBRAKED");
+        rig = device.get("/api/wheel-ends/" + left).json().path("rigId").asString();
         JsonNode job = bench.doAll(bench.open(left, "RENEW"));
         Bench.accepted(device.post(
                 "/api/jobs/" + job.path("id").asString() + "/close",
