@@ -53,7 +53,7 @@
     hint={draft.track || 'Leave empty where the legs tell.'}
   />
   <Choice
-    class="tab:mt-[22px]"
+    class="self-start tab:mt-[22px]"
     label="Where it stands"
     options={states}
     value={draft.state}

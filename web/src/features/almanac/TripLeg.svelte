@@ -16,20 +16,25 @@
   const at = (field: string): string => error(`legs[${number}].${field}`)
 </script>
 
-<fieldset class="grid grid-cols-2 gap-2 border-t border-rule pt-2 tab:col-span-2 tab:grid-cols-4">
+<fieldset class="grid grid-cols-2 gap-2 border-t border-rule pt-2 tab:col-span-2 tab:grid-cols-6">
   <legend class="sr-only">Leg {number + 1}</legend>
   <Field
-    class="col-span-2"
+    class="col-span-2 tab:col-span-3"
     label={`Leg ${number + 1} to`}
     autocomplete="off"
     bind:value={leg.to}
     error={at('to')}
   />
-  <Field label="On" type="date" bind:value={leg.on} error={at('on')} />
+  <Field class="tab:col-span-2" label="On" type="date" bind:value={leg.on} error={at('on')} />
   <NumberField label="km" bind:value={leg.km} error={at('km')} />
-  <NumberField label="Water crossings" bind:value={leg.crossings} error={at('crossings')} />
+  <NumberField
+    class="tab:col-span-2"
+    label="Water crossings"
+    bind:value={leg.crossings}
+    error={at('crossings')}
+  />
   <NumberField label="Dunkings" bind:value={leg.dunkings} error={at('dunkings')} />
-  <label class="flex min-h-11 items-center gap-2 self-end text-label">
+  <label class="flex min-h-11 items-center gap-2 self-end text-label tab:col-span-2">
     <input type="checkbox" class="size-6 accent-grease-fill" bind:checked={leg.noHelp} />no help
     there
   </label>

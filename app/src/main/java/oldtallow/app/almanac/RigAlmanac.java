@@ -2,12 +2,10 @@ package oldtallow.app.almanac;
 
 import java.time.LocalDate;
 import java.util.List;
-import java.util.Optional;
 import oldtallow.app.register.Rig;
 import oldtallow.app.service.ServiceEvent;
 import oldtallow.app.usage.RigUsage;
 import oldtallow.core.distance.Odometry;
-import oldtallow.core.distance.UseRate;
 
 /**
  * The almanac of one rig.
@@ -29,9 +27,5 @@ public record RigAlmanac(
         standings = List.copyOf(standings);
         done = List.copyOf(done);
         told = List.copyOf(told);
-    }
-
-    public Optional<UseRate> rate() {
-        return odometry.rate();
     }
 }

@@ -35,6 +35,13 @@ public final class FieldErrors {
         errors.add(new FieldError(field, value == null ? null : value.toString(), remedy));
     }
 
+    /** Notes a text that is longer than its place. */
+    public void atMost(String field, String text, int most) {
+        if (text.length() > most) {
+            add(field, text, "must be at most " + most + " characters");
+        }
+    }
+
     /** Throws unless nothing was noted. */
     public void throwIfAny() {
         if (!errors.isEmpty()) {

@@ -32,9 +32,9 @@ public record RigEntry(
         if (name.isEmpty() || name.length() > 80) {
             errors.add("name", name, "must be 1 to 80 characters");
         }
-        tooLong("plate", plate, 20, errors);
-        tooLong("ownerName", owner.name(), 80, errors);
-        tooLong("ownerContact", owner.contact(), 200, errors);
+        errors.atMost("plate", plate, 20);
+        errors.atMost("ownerName", owner.name(), 80);
+        errors.atMost("ownerContact", owner.contact(), 200);
         if (builtIn != null && (builtIn < OLDEST || builtIn > Year.from(today).getValue() + 1)) {
             errors.add("builtIn", builtIn, "must be a year from 1900 to next year");
         }
@@ -54,12 +54,6 @@ public record RigEntry(
         outside("lengthMillimetres", plan.lengthMillimetres(), 500, 25_000, "mm", errors);
         outside("widthMillimetres", plan.widthMillimetres(), 300, 4000, "mm", errors);
         outside("drawbarMillimetres", plan.drawbarMillimetres(), 0, 4000, "mm", errors);
-    }
-
-    private static void tooLong(String field, String text, int most, FieldErrors errors) {
-        if (text.length() > most) {
-            errors.add(field, text, "must be at most " + most + " characters");
-        }
     }
 
     private static void outside(

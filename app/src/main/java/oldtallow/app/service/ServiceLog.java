@@ -45,9 +45,7 @@ public class ServiceLog {
         if (on.isAfter(LocalDate.now(clock))) {
             errors.add("on", on, "is in the future; give the day it was done, today at the latest");
         }
-        if (note.length() > MOST_NOTE) {
-            errors.add("note", note, "must be at most " + MOST_NOTE + " characters");
-        }
+        errors.atMost("note", note, MOST_NOTE);
         errors.throwIfAny();
         record(id, end, kind, on, Source.HAND, null, note.strip());
         register.touched(end.rigId(), kind.words());

@@ -59,6 +59,11 @@ public record Trip(
         }
     }
 
+    /** The same trip, as it was read at another version. */
+    Trip withVersion(int other) {
+        return new Trip(id, other, rigId, name, state, from, to, km, track, note, legs);
+    }
+
     /** What it adds to the rig's distance. */
     public PlannedRun run() {
         return new PlannedRun(from, to, km);

@@ -39,12 +39,12 @@ public record TripEntry(
     }
 
     void check(FieldErrors errors, LocalDate today) {
-        tooLong("name", name, 80, errors);
+        errors.atMost("name", name, 80);
         if (name.isEmpty()) {
             errors.add("name", name, "is missing; call it something, such as where it goes");
         }
-        tooLong("note", note, 1000, errors);
-        tooLong("track", track, 300, errors);
+        errors.atMost("note", note, 1000);
+        errors.atMost("track", track, 300);
         if (to.isBefore(from)) {
             errors.add("to", to, "is before the first day, " + from + "; swap them");
         } else if (ChronoUnit.DAYS.between(from, to) > MOST_DAYS) {
@@ -70,7 +70,7 @@ public record TripEntry(
     }
 
     private void check(String path, Trip.Leg leg, FieldErrors errors) {
-        tooLong(path + ".to", leg.to(), 80, errors);
+        errors.atMost(path + ".to", leg.to(), 80);
         if (leg.on().isBefore(from) || leg.on().isAfter(to)) {
             errors.add(path + ".on", leg.on(), "is outside the trip, " + from + " to " + to);
         }
@@ -84,12 +84,6 @@ public record TripEntry(
     private static void times(String field, int times, FieldErrors errors) {
         if (times < 0 || times > MOST_TIMES) {
             errors.add(field, times, "must be 0 to " + MOST_TIMES + " times");
-        }
-    }
-
-    private static void tooLong(String field, String text, int most, FieldErrors errors) {
-        if (text.length() > most) {
-            errors.add(field, text, "must be at most " + most + " characters");
         }
     }
 }

@@ -93,7 +93,7 @@ public class Usage {
         if (kept.entry().on().isAfter(today)) {
             errors.add("on", kept.entry().on(), "is in the future; give the day it was read, today at the latest");
         }
-        note(kept.note(), errors);
+        errors.atMost("note", kept.note(), MOST_NOTE);
         errors.throwIfAny();
         UUID workshop = Asker.now().workshopId();
         Optional<KeptEntry> earlier = store.meterEntry(workshop, kept.id());
@@ -169,6 +169,10 @@ public class Usage {
                 entry.track(),
                 entry.note(),
                 entry.legs());
+        if (version == 0
+                && earlier.filter(kept -> kept.withVersion(0).equals(trip)).isPresent()) {
+            return earlier.get(); // sent twice
+        }
         if (!store.put(workshop, trip)) {
             throw ConflictException.staleEdit("this trip");
         }
@@ -189,7 +193,7 @@ public class Usage {
         if (water.entry().on().isAfter(LocalDate.now(clock))) {
             errors.add("on", water.entry().on(), "is in the future; plan a trip with it instead");
         }
-        note(water.note(), errors);
+        errors.atMost("note", water.note(), MOST_NOTE);
         errors.throwIfAny();
         store.add(Asker.now().workshopId(), water);
         register.touched(
@@ -267,12 +271,6 @@ public class Usage {
             case DRIVEN -> "a trip was driven: " + entry.name();
             case CANCELLED -> "a trip was cancelled: " + entry.name();
         };
-    }
-
-    private static void note(String note, FieldErrors errors) {
-        if (note.length() > MOST_NOTE) {
-            errors.add("note", note, "must be at most " + MOST_NOTE + " characters");
-        }
     }
 
     private static <T> Map<UUID, List<T>> byRig(List<T> all, Function<T, UUID> rig) {

@@ -101,6 +101,18 @@ class UsageIT {
     }
 
     @Test
+    void aTripSentTwiceIsOne() {
+        UUID id = UUID.randomUUID();
+        JsonNode first = Bench.accepted(trip(id, 0, "Out", today.plusDays(5), today.plusDays(9), "\"km\": 300,", ""));
+
+        assertThat(Bench.accepted(trip(id, 0, "Out", today.plusDays(5), today.plusDays(9), "\"km\": 300,", "")))
+                .isEqualTo(first);
+        assertThat(trip(id, 0, "Elsewhere", today.plusDays(5), today.plusDays(9), "\"km\": 300,", "")
+                        .status())
+                .isEqualTo(409);
+    }
+
+    @Test
     void refusesTripsThatCannotBe() {
         Bench.accepted(trip(UUID.randomUUID(), 0, "Out", today.plusDays(5), today.plusDays(9), "\"km\": 300,", ""));
 
