@@ -4,9 +4,11 @@ import { figures } from './figures'
 import { jobs } from './jobs'
 import { reckon } from './reckon'
 import { register } from './register'
+import { reminders } from './reminders'
 import { setting } from './setting'
 import { client, dataOf } from './request'
 import { shelf } from './shelf'
+import { trips } from './trips'
 import { workshop } from './workshop'
 import type { Schemas } from './request'
 
@@ -16,12 +18,14 @@ export type { FieldProblem, Problem, Schemas } from './request'
 export const api = {
   ...almanac,
   ...register,
+  ...reminders,
   ...figures,
   ...bearings,
   ...jobs,
   ...reckon,
   ...setting,
   ...shelf,
+  ...trips,
   ...workshop,
   session: () => dataOf(client.GET('/api/session')),
   signIn: (body: Schemas['SignInForm']) => dataOf(client.POST('/api/session', { body })),

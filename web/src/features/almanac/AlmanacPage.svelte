@@ -6,6 +6,7 @@
   import { keys } from '$features/keys'
   import { Button } from '$ui/button'
   import { ProblemCard } from '$ui/problem-card'
+  import ComingTrips from './ComingTrips.svelte'
   import DueRow from './DueRow.svelte'
   import Weeks from './Weeks.svelte'
 
@@ -89,6 +90,12 @@
     aria-labelledby="weeks"
     class="flex flex-col gap-3 px-4 py-4 desk:overflow-y-auto desk:px-5"
   >
+    <p>
+      <a class="inline-flex min-h-11 items-center font-semibold" href="/almanac/reminders"
+        >Reminders: into your calendar, or by mail</a
+      >
+    </p>
+    <ComingTrips />
     <Weeks {weeks} {today} />
   </section>
 </div>

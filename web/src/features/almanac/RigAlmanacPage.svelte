@@ -39,7 +39,10 @@
   <div class="flex flex-col gap-4 px-4 py-4 desk:px-5">
     <div class="flex flex-wrap items-end justify-between gap-x-6 gap-y-1">
       <div>
-        <p class="text-label text-ink2"><a href={`/rigs/${id}`}>{view.rigName}</a>, almanac</p>
+        <p class="text-label text-ink2">
+          <a href={`/rigs/${id}`}>{view.rigName}</a>, almanac,
+          <a href={`/rigs/${id}/warmth`}>hub temperatures</a>
+        </p>
         <h1 class="type-say first-letter:uppercase">
           {#if first}
             {first.due.words}: {date(first.due.likely)}

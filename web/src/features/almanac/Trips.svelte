@@ -40,12 +40,19 @@
           >{date(trip.from)} to {date(trip.to)}, {Math.round(trip.km).toLocaleString('en-GB')} km</span
         ></span
       >
-      <button
-        type="button"
-        class="min-h-11 px-2 text-grease underline"
-        aria-label={`Change the trip ${trip.name}`}
-        onclick={() => edit(trip)}>change</button
-      >
+      <span class="flex flex-wrap justify-end">
+        <a
+          class="inline-flex min-h-11 items-center px-2 font-semibold"
+          aria-label={`What ${trip.name} asks`}
+          href={`/trips/${trip.id}`}>plan it</a
+        >
+        <button
+          type="button"
+          class="min-h-11 px-2 text-grease underline"
+          aria-label={`Change the trip ${trip.name}`}
+          onclick={() => edit(trip)}>change</button
+        >
+      </span>
     </li>
   {:else}
     <li class="border-b border-rule py-1.5 text-ink2">None yet.</li>

@@ -4,6 +4,9 @@ export const day = (instant: string): string =>
     new Date(instant),
   )
 
+/** This moment, as the server takes it. */
+export const now = (): string => new Date().toISOString()
+
 /** A day that came without a time. */
 export const date = (isoDay: string): string => (isoDay === '' ? '' : day(`${isoDay}T12:00:00`))
 

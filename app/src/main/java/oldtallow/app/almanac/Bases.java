@@ -11,6 +11,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import java.util.function.Function;
+import java.util.function.UnaryOperator;
 import java.util.stream.Collectors;
 import oldtallow.app.nut.NutSettings;
 import oldtallow.app.nut.SettingSummary;
@@ -59,6 +60,11 @@ class Bases {
 
     /** By rig. */
     Map<UUID, Read> of(Collection<Rig> rigs) {
+        return of(rigs, UnaryOperator.identity());
+    }
+
+    /** By rig, as if each were used otherwise. */
+    Map<UUID, Read> of(Collection<Rig> rigs, UnaryOperator<RigUsage> otherwise) {
         List<UUID> ends =
                 rigs.stream().flatMap(Rig::wheelEnds).map(WheelEnd::id).toList();
         Map<UUID, SettingSummary> latest = lastSettings(ends);
@@ -67,7 +73,8 @@ class Bases {
         Map<UUID, RigUsage> usages = usage.of(rigs);
         Map<UUID, Read> read = new HashMap<>();
         for (Rig rig : rigs) {
-            RigUsage used = Optional.ofNullable(usages.get(rig.id())).orElseThrow();
+            RigUsage used =
+                    otherwise.apply(Optional.ofNullable(usages.get(rig.id())).orElseThrow());
             read.put(rig.id(), read(rig, used, latest, done));
         }
         return read;

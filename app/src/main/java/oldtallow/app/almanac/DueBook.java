@@ -27,6 +27,7 @@ import oldtallow.app.walls.Asker;
 import oldtallow.core.figure.FigureKind;
 import oldtallow.core.job.Scope;
 import org.jspecify.annotations.Nullable;
+import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -43,6 +44,7 @@ class DueBook {
     private final Jobs jobs;
     private final ServiceLog services;
     private final StandingStore store;
+    private final ApplicationEventPublisher events;
     private final Clock clock;
 
     DueBook(
@@ -52,6 +54,7 @@ class DueBook {
             Jobs jobs,
             ServiceLog services,
             StandingStore store,
+            ApplicationEventPublisher events,
             Clock clock) {
         this.register = register;
         this.bases = bases;
@@ -59,6 +62,7 @@ class DueBook {
         this.jobs = jobs;
         this.services = services;
         this.store = store;
+        this.events = events;
         this.clock = clock;
     }
 
@@ -131,6 +135,7 @@ class DueBook {
         List<Rank> ranks = new ArrayList<>();
         store.everyBasis(workshop, batch -> batch.stream().map(reckoning::rank).forEach(ranks::add));
         store.replaceAll(workshop, ranks);
+        events.publishEvent(new DuesMoved(workshop));
     }
 
     private void reckon(List<Rig> rigs, String why) {
@@ -147,6 +152,7 @@ class DueBook {
             ranks.add(rank);
         }
         store.put(workshop, ranks);
+        events.publishEvent(new DuesMoved(workshop));
     }
 
     /** What moved by a day or more, appeared or went. */

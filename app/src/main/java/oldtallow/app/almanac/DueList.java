@@ -30,6 +30,12 @@ public class DueList {
     private static final int PAGE = 24;
     private static final int WEEKS = 26;
     private static final int DAYS_AHEAD = 92;
+    private static final int MOST_REMINDED = 200;
+
+    private static final Comparator<Item> PRESSING = Comparator.comparing((Item item) -> !item.isOutside())
+            .thenComparing(item -> item.due().attentionOn())
+            .thenComparing(item -> item.due().action())
+            .thenComparingInt(item -> item.rig().yardNumber());
 
     private final Register register;
     private final Standings standings;
@@ -86,12 +92,22 @@ public class DueList {
         Map<UUID, Standing> all = standings.of(rigs);
         List<Item> items = rigs.stream()
                 .flatMap(rig -> due(rig, all, until))
-                .sorted(Comparator.comparing((Item item) -> !item.isOutside())
-                        .thenComparing(item -> item.due().attentionOn())
-                        .thenComparing(item -> item.due().action())
-                        .thenComparingInt(item -> item.rig().yardNumber()))
+                .sorted(PRESSING)
                 .toList();
         return new Page(today, items, ranks.size() > PAGE ? ranks.get(PAGE - 1) : null);
+    }
+
+    /** Everything due within some days, or late, of the two hundred most pressing rigs. */
+    @Transactional(readOnly = true)
+    public List<Item> within(int days) {
+        LocalDate until = LocalDate.now(clock).plusDays(days);
+        List<Rank> ranks = standings.worst(new Filter(null, until), null, MOST_REMINDED);
+        List<Rig> rigs = register.rigs(ranks.stream().map(Rank::rigId).toList());
+        Map<UUID, Standing> all = standings.of(rigs);
+        return rigs.stream()
+                .flatMap(rig -> due(rig, all, until))
+                .sorted(PRESSING)
+                .toList();
     }
 
     /** Work of the next half year, by weeks. */

@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.function.UnaryOperator;
 import oldtallow.app.figures.Figures;
 import oldtallow.app.figures.IntervalLadders;
 import oldtallow.app.job.Jobs;
@@ -15,6 +16,7 @@ import oldtallow.app.register.Register;
 import oldtallow.app.register.Rig;
 import oldtallow.app.register.WheelEnd;
 import oldtallow.app.service.ServiceLog;
+import oldtallow.app.usage.RigUsage;
 import oldtallow.app.walls.Asker;
 import oldtallow.core.almanac.RigUse;
 import oldtallow.core.distance.Forecast;
@@ -87,12 +89,24 @@ public class RigAlmanacs {
     /** As it would be; nothing is kept. */
     @Transactional(readOnly = true)
     public RigAlmanac of(UUID rigId, WhatIf whatIf) {
+        return of(rigId, whatIf, UnaryOperator.identity());
+    }
+
+    /** As it would be without one of its trips. */
+    @Transactional(readOnly = true)
+    public RigAlmanac without(UUID rigId, UUID tripId) {
+        return of(rigId, WhatIf.AS_IT_IS, usage -> usage.without(tripId));
+    }
+
+    private RigAlmanac of(UUID rigId, WhatIf whatIf, UnaryOperator<RigUsage> otherwise) {
         Rig rig = register.rig(rigId);
         LocalDate today = LocalDate.now(clock);
         List<UUID> ends = rig.wheelEnds().map(WheelEnd::id).toList();
         IntervalLadders onFile = figures.intervals(List.of(rig));
-        Bases.Read read =
-                used(Optional.ofNullable(bases.of(List.of(rig)).get(rigId)).orElseThrow(), whatIf.useFactor());
+        Bases.Read read = used(
+                Optional.ofNullable(bases.of(List.of(rig), otherwise).get(rigId))
+                        .orElseThrow(),
+                whatIf.useFactor());
         var reckoning = new Reckoning(
                 (of, axle, end, construction) -> with(whatIf.rules(), onFile.at(of, axle, end, construction)));
         Map<UUID, Standing> standings =

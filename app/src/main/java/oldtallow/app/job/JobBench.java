@@ -168,15 +168,8 @@ public record JobBench(
     }
 
     private static Optional<HubHeat> heat(JobEntry.StepDone entry) {
-        return reading(entry, ReadingKind.HUB_TEMPERATURE)
-                .map(celsius -> new HubHeat(celsius, reading(entry, ReadingKind.OTHER_HUB_TEMPERATURE)));
-    }
-
-    private static Optional<Double> reading(JobEntry.StepDone entry, ReadingKind kind) {
-        return entry.readings().stream()
-                .filter(taken -> taken.kind() == kind)
-                .map(JobEntry.Taken::value)
-                .findFirst();
+        return entry.reading(ReadingKind.HUB_TEMPERATURE)
+                .map(celsius -> new HubHeat(celsius, entry.reading(ReadingKind.OTHER_HUB_TEMPERATURE)));
     }
 
     /** What holds of a verdict: a mechanic's own over the rules'. */

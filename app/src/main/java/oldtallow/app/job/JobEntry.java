@@ -34,6 +34,13 @@ public sealed interface JobEntry {
             checksMet = Set.copyOf(checksMet);
             readings = List.copyOf(readings);
         }
+
+        Optional<Double> reading(ReadingKind kind) {
+            return readings.stream()
+                    .filter(taken -> taken.kind() == kind)
+                    .map(Taken::value)
+                    .findFirst();
+        }
     }
 
     /** The step done last was not done after all. */

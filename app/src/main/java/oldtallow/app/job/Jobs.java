@@ -34,6 +34,8 @@ import oldtallow.core.job.Planner;
 import oldtallow.core.job.Scope;
 import oldtallow.core.judge.Comparison;
 import oldtallow.core.judge.Finding;
+import oldtallow.core.step.ReadingKind;
+import oldtallow.core.step.Step;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -126,6 +128,19 @@ public class Jobs {
      */
     public record Ended(UUID jobId, WheelEnd end, Optional<DueAction> did, boolean wheelWasOff) {}
 
+    /**
+     * A hub was measured on a job.
+     *
+     * @param otherSideCelsius of the axle's other side
+     */
+    public record HubMeasured(
+            UUID entryId,
+            UUID jobId,
+            WheelEnd end,
+            double celsius,
+            Optional<Double> otherSideCelsius,
+            String stepWords) {}
+
     /** Jobs that are not over, the one opened last first. */
     @Transactional(readOnly = true)
     public List<JobBench> open() {
@@ -208,7 +223,7 @@ public class Jobs {
         JobEntry entry = new EntryRules(bench, person.role() != Role.APPRENTICE, sequences).admit(sent.entry());
         var admitted = new NewEntry(sent.id(), entry);
         append(person, jobId, bench.entries().size() + 1, admitted);
-        follow(person, bench, entry);
+        follow(person, bench, admitted);
         return bench(job(jobId));
     }
 
@@ -226,10 +241,21 @@ public class Jobs {
                 .orElseThrow(() -> new NotFoundException("photo of a job", photoId));
     }
 
-    private void follow(SignedIn person, JobBench before, JobEntry entry) {
+    private void tellWarmth(JobBench bench, NewEntry sent, JobEntry.StepDone done) {
+        Optional<Double> celsius = done.reading(ReadingKind.HUB_TEMPERATURE);
+        celsius.ifPresent(hub -> events.publishEvent(new HubMeasured(
+                sent.id(),
+                bench.job().id(),
+                bench.end(),
+                hub,
+                done.reading(ReadingKind.OTHER_HUB_TEMPERATURE),
+                bench.plan().find(done.stepId()).map(Step::what).orElse(""))));
+    }
+
+    private void follow(SignedIn person, JobBench before, NewEntry sent) {
         UUID workshop = person.workshopId();
         UUID id = before.job().id();
-        switch (entry) {
+        switch (sent.entry()) {
             case JobEntry.Scoped scoped -> store.change(workshop, id, scoped.scope(), Job.State.OPEN);
             case JobEntry.Closed closed -> {
                 JobBench now = bench(before.job());
@@ -245,6 +271,7 @@ public class Jobs {
             }
             case JobEntry.SignedOff signed -> end(workshop, before, Job.State.CLOSED);
             case JobEntry.Abandoned abandoned -> end(workshop, before, Job.State.ABANDONED);
+            case JobEntry.StepDone done -> tellWarmth(before, sent, done);
             default -> {}
         }
     }

@@ -3,13 +3,17 @@ package oldtallow.app.platform;
 import org.springframework.boot.web.servlet.FilterRegistrationBean;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
+import org.springframework.core.Ordered;
+import org.springframework.core.annotation.Order;
 import org.springframework.security.access.hierarchicalroles.RoleHierarchy;
 import org.springframework.security.access.hierarchicalroles.RoleHierarchyImpl;
 import org.springframework.security.config.annotation.method.configuration.EnableMethodSecurity;
 import org.springframework.security.config.annotation.web.builders.HttpSecurity;
 import org.springframework.security.config.annotation.web.configurers.AbstractHttpConfigurer;
 import org.springframework.security.config.annotation.web.configurers.CsrfConfigurer;
+import org.springframework.security.config.annotation.web.configurers.HeadersConfigurer;
 import org.springframework.security.config.annotation.web.configurers.HeadersConfigurer.FrameOptionsConfig;
+import org.springframework.security.config.http.SessionCreationPolicy;
 import org.springframework.security.web.SecurityFilterChain;
 import org.springframework.security.web.context.HttpSessionSecurityContextRepository;
 import org.springframework.security.web.context.SecurityContextRepository;
@@ -26,6 +30,20 @@ class SecurityConfiguration {
     private static final String CONTENT_POLICY = "default-src 'none'; script-src 'self'; style-src 'self';"
             + " img-src 'self' data: blob:; font-src 'self'; connect-src 'self'; manifest-src 'self'; base-uri 'none';"
             + " form-action 'self'; frame-ancestors 'none'";
+
+    /** Calendar programs come with a token in the address and keep no cookies. */
+    @Bean
+    @Order(Ordered.HIGHEST_PRECEDENCE)
+    static SecurityFilterChain calendarFilterChain(HttpSecurity http) throws Exception {
+        return http.securityMatcher("/calendar/**")
+                .authorizeHttpRequests(requests -> requests.anyRequest().permitAll())
+                .csrf(AbstractHttpConfigurer::disable)
+                .sessionManagement(sessions -> sessions.sessionCreationPolicy(SessionCreationPolicy.STATELESS))
+                .requestCache(AbstractHttpConfigurer::disable)
+                // what may be kept, and how long, the feed says itself
+                .headers(headers -> headers.cacheControl(HeadersConfigurer.CacheControlConfig::disable))
+                .build();
+    }
 
     @Bean
     static SecurityFilterChain securityFilterChain(

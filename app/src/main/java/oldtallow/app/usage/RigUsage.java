@@ -4,6 +4,7 @@ import java.time.LocalDate;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.UUID;
 import java.util.stream.Stream;
 import oldtallow.app.register.Rig;
 import oldtallow.core.almanac.RigUse;
@@ -26,6 +27,15 @@ public record RigUsage(Rig rig, List<KeptEntry> meter, List<Trip> trips, List<Wa
         meter = List.copyOf(meter);
         trips = List.copyOf(trips);
         water = List.copyOf(water);
+    }
+
+    /** As it would be without one of its trips. */
+    public RigUsage without(UUID tripId) {
+        return new RigUsage(
+                rig,
+                meter,
+                trips.stream().filter(trip -> !trip.id().equals(tripId)).toList(),
+                water);
     }
 
     /** How far it has run, by its meter; where it has none by its trips, and by what it is thought to run. */

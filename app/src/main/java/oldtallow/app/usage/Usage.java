@@ -35,6 +35,7 @@ import org.springframework.transaction.annotation.Transactional;
 public class Usage {
 
     private static final int MOST_NOTE = 300;
+    private static final int MOST_COMING = 300;
     /** Trips are planned at most so far ahead. */
     private static final int MOST_YEARS_AHEAD = 5;
 
@@ -183,6 +184,13 @@ public class Usage {
     @Transactional(readOnly = true)
     public Trip trip(UUID id) {
         return store.trip(Asker.now().workshopId(), id).orElseThrow(() -> new NotFoundException("trip", id));
+    }
+
+    /** Trips that are planned and not over, within a year; those that leave first. */
+    @Transactional(readOnly = true)
+    public List<Trip> coming() {
+        LocalDate today = LocalDate.now(clock);
+        return store.coming(Asker.now().workshopId(), today, today.plusYears(1), MOST_COMING);
     }
 
     /** Writes down that hubs went under water; sent again under the same id it is the same time. */

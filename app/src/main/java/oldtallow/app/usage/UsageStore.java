@@ -1,5 +1,6 @@
 package oldtallow.app.usage;
 
+import java.time.LocalDate;
 import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
@@ -16,6 +17,9 @@ public interface UsageStore {
 
     /** By day. */
     List<WaterNote> water(UUID workshopId, Collection<UUID> rigIds);
+
+    /** Trips that are planned, not over by a day, and begin by another; those that leave first. */
+    List<Trip> coming(UUID workshopId, LocalDate from, LocalDate to, int most);
 
     Optional<KeptEntry> meterEntry(UUID workshopId, UUID id);
 

@@ -21,6 +21,17 @@ public final class Bench {
 
     /** A wheel end of a new rig with one axle, nothing known about its bearings. */
     public UUID newWheelEnd(String construction) {
+        return UUID.fromString(newRig(construction)
+                .path("axles")
+                .get(0)
+                .path("wheelEnds")
+                .get(0)
+                .path("id")
+                .asString());
+    }
+
+    /** A new rig with one axle, both sides alike, nothing known about its bearings. */
+    public JsonNode newRig(String construction) {
         ObjectNode form = JSON.createObjectNode().put("id", UUID.randomUUID().toString());
         form.set(
                 "rig",
@@ -28,9 +39,7 @@ public final class Bench {
         ObjectNode left = form.putArray("axles").addObject().putObject("left");
         left.set("build", Entries.preset(device, construction));
         left.putArray("bearings");
-        JsonNode rig = accepted(device.post("/api/rigs", form.toString()));
-        return UUID.fromString(
-                rig.path("axles").get(0).path("wheelEnds").get(0).path("id").asString());
+        return accepted(device.post("/api/rigs", form.toString()));
     }
 
     public JsonNode open(UUID wheelEnd, String scope) {

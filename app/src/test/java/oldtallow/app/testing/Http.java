@@ -76,6 +76,10 @@ public final class Http {
         return send(HttpRequest.newBuilder(app.at(path)).GET());
     }
 
+    public Answer get(String path, String header, String value) {
+        return send(HttpRequest.newBuilder(app.at(path)).header(header, value).GET());
+    }
+
     /** What is no text, such as a page; fails where it is not there. */
     public byte[] bytes(String path) {
         try {

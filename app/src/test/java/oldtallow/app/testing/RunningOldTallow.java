@@ -24,7 +24,7 @@ import org.springframework.jdbc.datasource.DriverManagerDataSource;
 public final class RunningOldTallow implements AutoCloseable {
 
     private static final int FIRST_PORT = 20_000;
-    private static final int PORTS = 15;
+    private static final int PORTS = 16;
     private static final int BLOCKS = 500;
     private static final int DEMO_INSTRUMENTS = 5;
 
@@ -68,6 +68,11 @@ public final class RunningOldTallow implements AutoCloseable {
     /** A port on which a simulated instrument of the demo listens, 0 to 4: wrench, dial, thermometer, scale, calliper. */
     public int demoInstrumentPort(int number) {
         return instrumentPort + number;
+    }
+
+    /** Where mails go; with the demo a simulated mail server listens there, otherwise a test's own may. */
+    public int mailPort() {
+        return instrumentPort + PORTS - 1;
     }
 
     /** Straight to the database, past the application. */
@@ -136,6 +141,8 @@ public final class RunningOldTallow implements AutoCloseable {
                 "--spring.datasource.username=" + postgres.applicationUser(),
                 "--spring.flyway.user=" + postgres.user(),
                 "--oldtallow.instrument-ports=" + instrumentPort + "-" + (instrumentPort + PORTS - 1),
+                "--oldtallow.mail-stand-in-port=" + mailPort(),
+                "--oldtallow.mail-round=1000",
                 "--oldtallow.demo=" + demo);
     }
 

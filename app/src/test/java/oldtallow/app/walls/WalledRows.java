@@ -177,6 +177,41 @@ final class WalledRows {
                 "water_entry",
                 "rig_id, on_day, kind, salt, hot",
                 "'" + id(workshop, "rig") + "', '2026-01-01', 'DUNKING', true, true");
+        insert(
+                db,
+                workshop,
+                "warmth_stop",
+                "rig_id, at, person_name",
+                "'" + id(workshop, "rig") + "', '2026-01-01T10:00:00Z', 'x'");
+        insert(
+                db,
+                workshop,
+                "warmth_hub",
+                "stop_id, wheel_end_id, touch",
+                "'" + id(workshop, "warmth_stop") + "', '" + id(workshop, "wheel_end") + "', 'WARM'");
+        insert(
+                db,
+                workshop,
+                "calendar_feed",
+                "person_id, name, token_hash",
+                "'" + id(workshop, "person") + "', 'x', '" + workshop + "'");
+        insert(
+                db,
+                workshop,
+                "calendar_entry",
+                "rig_id, from_on, to_on, summary, details, path, lead_days, changed_at",
+                "'" + id(workshop, "rig") + "', '2026-01-01', '2026-01-01', 'x', 'x', '/', 0, now()");
+        db.execute(
+                "insert into mail_reminder (id, workshop_id, address, wanted, send_at, quiet_from, quiet_to, days_ahead)"
+                        + " values (?, ?, 'x@y', false, '07:00', '21:00', '06:00', 14)",
+                id(workshop, "person"),
+                workshop);
+        insert(
+                db,
+                workshop,
+                "mail_sent",
+                "person_id, at, address, subject, body",
+                "'" + id(workshop, "person") + "', now(), 'x@y', 'x', 'x'");
         db.execute("insert into due_basis values (?, ?, '{}')", workshop, id(workshop, "rig"));
         insert(
                 db,

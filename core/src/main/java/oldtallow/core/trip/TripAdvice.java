@@ -6,6 +6,7 @@ import java.util.Optional;
 import java.util.stream.IntStream;
 import oldtallow.core.almanac.Due;
 import oldtallow.core.interval.DueAction;
+import oldtallow.core.interval.Trigger;
 
 /**
  * When to do what falls due around a trip.
@@ -59,9 +60,16 @@ public record TripAdvice(Due due, When when, Optional<Integer> leg, String why) 
     }
 
     private static TripAdvice during(Due due, List<Stretch> legs) {
+        Trigger.Group by = due.governs().trigger().kind().group();
+        if (by == Trigger.Group.TRIPS) {
+            return new TripAdvice(due, When.ON_RETURN, Optional.empty(), "the trip itself brings it about");
+        }
         Optional<Integer> at = legOf(due.when().earliest(), legs);
         if (isDoneAnywhere(due.action())) {
             return new TripAdvice(due, When.ON_THE_WAY, at, "it takes minutes and no parts, wherever the rig stands");
+        }
+        if (by == Trigger.Group.WATER) {
+            return afterWater(due, at.orElse(0), legs);
         }
         if (at.isEmpty()) {
             return new TripAdvice(
@@ -76,6 +84,18 @@ public record TripAdvice(Due due, When when, Optional<Integer> leg, String why) 
                     due, When.BEFORE_LEAVING, Optional.empty(), "it falls due where nobody sells a bearing or tows");
         }
         return new TripAdvice(due, When.ON_THE_WAY, lastHelp, "it falls due inside the trip, where there is help");
+    }
+
+    /** What the water on the way brings about cannot be done beforehand. */
+    private static TripAdvice afterWater(Due due, int wet, List<Stretch> legs) {
+        Optional<Integer> help = IntStream.range(wet, legs.size())
+                .filter(i -> !legs.get(i).noHelp())
+                .boxed()
+                .findFirst();
+        return help.isPresent()
+                ? new TripAdvice(due, When.ON_THE_WAY, help, "the water brings it about: at the next place with help")
+                : new TripAdvice(
+                        due, When.ON_RETURN, help, "the water brings it about, and nobody on the way there can help");
     }
 
     /** The last leg begun by a day. */

@@ -73,6 +73,30 @@ class TripAdviceTest {
                 .isEqualTo(TripAdvice.When.BEFORE_LEAVING);
     }
 
+    /** After any dunking: common practice. It cannot be done before the water is there. */
+    @Test
+    void whatTheWaterBringsIsDoneAfterIt() {
+        TripAdvice advice = TripAdvice.of(due(Trigger.Kind.CROSSINGS, DueAction.REPACK, 4, 4), FROM, TO, LEGS);
+        assertThat(advice.when()).isEqualTo(TripAdvice.When.ON_THE_WAY);
+        assertThat(advice.leg()).as("the first with help behind the ford").contains(2);
+
+        List<Stretch> lonely = List.of(LEGS.get(0), LEGS.get(1));
+        assertThat(TripAdvice.of(due(Trigger.Kind.DUNKINGS, DueAction.REPACK, 4, 4), FROM, TO, lonely)
+                        .when())
+                .isEqualTo(TripAdvice.When.ON_RETURN);
+        assertThat(TripAdvice.of(due(Trigger.Kind.CROSSINGS, DueAction.INSPECT, 4, 4), FROM, TO, LEGS)
+                        .leg())
+                .as("looking takes no help")
+                .contains(1);
+    }
+
+    @Test
+    void whatTheTripBringsIsDoneOnReturn() {
+        assertThat(TripAdvice.of(due(Trigger.Kind.TRIPS, DueAction.INSPECT, 20, 20), FROM, TO, LEGS)
+                        .when())
+                .isEqualTo(TripAdvice.When.ON_RETURN);
+    }
+
     static LongStream seeds() {
         return LongStream.range(0, 100);
     }
@@ -118,7 +142,15 @@ class TripAdviceTest {
     }
 
     private static Due due(DueAction action, int earliest, int likely) {
-        Trigger trigger = (action == DueAction.RETORQUE ? Trigger.Kind.AFTER_WHEEL_OFF : Trigger.Kind.MONTHS).of(12);
+        return due(
+                action == DueAction.RETORQUE ? Trigger.Kind.AFTER_WHEEL_OFF : Trigger.Kind.MONTHS,
+                action,
+                earliest,
+                likely);
+    }
+
+    private static Due due(Trigger.Kind kind, DueAction action, int earliest, int likely) {
+        Trigger trigger = kind.of(12);
         return new Due(
                 action,
                 new DueRange(FROM.plusDays(earliest), FROM.plusDays(likely), FROM.plusDays(likely)),

@@ -4,6 +4,7 @@ import static oldtallow.db.tables.MeterEntry.METER_ENTRY;
 import static oldtallow.db.tables.WaterEntry.WATER_ENTRY;
 import static org.jooq.impl.DSL.any;
 
+import java.time.LocalDate;
 import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
@@ -83,6 +84,11 @@ class JooqUsage implements UsageStore {
     @Override
     public List<Trip> trips(UUID workshopId, Collection<UUID> rigIds) {
         return trips.ofRigs(workshopId, ids(rigIds));
+    }
+
+    @Override
+    public List<Trip> coming(UUID workshopId, LocalDate from, LocalDate to, int most) {
+        return trips.coming(workshopId, from, to, most);
     }
 
     @Override

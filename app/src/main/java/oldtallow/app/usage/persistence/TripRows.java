@@ -3,7 +3,9 @@ package oldtallow.app.usage.persistence;
 import static oldtallow.db.tables.Trip.TRIP;
 import static oldtallow.db.tables.TripLeg.TRIP_LEG;
 import static org.jooq.impl.DSL.any;
+import static org.jooq.impl.DSL.select;
 
+import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -26,6 +28,20 @@ final class TripRows {
 
     List<Trip> ofRigs(UUID workshopId, UUID[] rigIds) {
         return read(workshopId, TRIP.RIG_ID.eq(any(rigIds)));
+    }
+
+    List<Trip> coming(UUID workshopId, LocalDate from, LocalDate to, int most) {
+        return read(
+                workshopId,
+                TRIP.ID.in(select(TRIP.ID)
+                        .from(TRIP)
+                        .where(
+                                TRIP.WORKSHOP_ID.eq(workshopId),
+                                TRIP.STATE.eq(Trip.State.PLANNED.name()),
+                                TRIP.TO_ON.ge(from),
+                                TRIP.FROM_ON.le(to))
+                        .orderBy(TRIP.FROM_ON, TRIP.ID)
+                        .limit(most)));
     }
 
     Optional<Trip> one(UUID workshopId, UUID id) {

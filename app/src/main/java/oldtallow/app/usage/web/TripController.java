@@ -5,8 +5,13 @@ import java.io.IOException;
 import java.io.InputStream;
 import java.time.Clock;
 import java.time.LocalDate;
+import java.time.temporal.ChronoUnit;
 import java.util.List;
+import java.util.Map;
 import java.util.UUID;
+import java.util.stream.Collectors;
+import oldtallow.app.register.Register;
+import oldtallow.app.register.Rig;
 import oldtallow.app.usage.RecordedTrack;
 import oldtallow.app.usage.Trip;
 import oldtallow.app.usage.TripEntry;
@@ -26,11 +31,35 @@ import org.springframework.web.bind.annotation.RestController;
 class TripController {
 
     private final Usage usage;
+    private final Register register;
     private final Clock clock;
 
-    TripController(Usage usage, Clock clock) {
+    TripController(Usage usage, Register register, Clock clock) {
         this.usage = usage;
+        this.register = register;
         this.clock = clock;
+    }
+
+    /** Trips that are planned and not over, within a year; those that leave first. */
+    @GetMapping("/api/trips")
+    List<ComingTripView> coming() {
+        LocalDate today = LocalDate.now(clock);
+        List<Trip> trips = usage.coming();
+        Map<UUID, String> names = register
+                .rigs(trips.stream().map(Trip::rigId).distinct().toList())
+                .stream()
+                .collect(Collectors.toMap(Rig::id, Rig::name));
+        return trips.stream()
+                .map(trip -> new ComingTripView(
+                        trip.id(),
+                        trip.name(),
+                        trip.rigId(),
+                        names.getOrDefault(trip.rigId(), ""),
+                        trip.from(),
+                        trip.to(),
+                        trip.km(),
+                        ChronoUnit.DAYS.between(today, trip.from())))
+                .toList();
     }
 
     @GetMapping("/api/trips/{id}")
@@ -53,6 +82,10 @@ class TripController {
             return TrackView.of(RecordedTrack.read(gpx, clock.getZone()));
         }
     }
+
+    /** @param daysToGo until it begins; negative once it has */
+    record ComingTripView(
+            UUID id, String name, UUID rigId, String rigName, LocalDate from, LocalDate to, double km, long daysToGo) {}
 
     /**
      * A trip as entered.

@@ -1,0 +1,112 @@
+package oldtallow.app.calendar;
+
+import java.nio.charset.StandardCharsets;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import oldtallow.app.almanac.Standing;
+import oldtallow.app.register.Rig;
+import oldtallow.app.register.WheelEnd;
+import oldtallow.app.usage.Trip;
+import oldtallow.core.almanac.Due;
+import oldtallow.core.almanac.GoverningRule;
+import oldtallow.core.interval.DueAction;
+
+/** What there is to tell a calendar of a rig, as of today. */
+final class CalendarDraft {
+
+    private static final int DAYS_AHEAD = 366;
+    /** A trip that is over stays so long. */
+    private static final int DAYS_BACK = 30;
+
+    private static final int LEAD_DAYS = 7;
+
+    private final LocalDate today;
+    private final Instant now;
+
+    CalendarDraft(LocalDate today, Instant now) {
+        this.today = today;
+        this.now = now;
+    }
+
+    private record Alike(DueAction action, LocalDate likely, GoverningRule governs) {}
+
+    /** Dues of its wheel ends, alike ones together, and its trips. */
+    List<CalendarEntry> of(Rig rig, Map<UUID, Standing> standings, List<Trip> trips) {
+        Map<Alike, List<WheelEnd>> ends = new LinkedHashMap<>();
+        Map<Alike, Due> dues = new LinkedHashMap<>();
+        rig.wheelEnds()
+                .flatMap(end -> Stream.ofNullable(standings.get(end.id())))
+                .forEach(standing -> standing.dues().stream()
+                        .filter(due -> !due.when().likely().isAfter(today.plusDays(DAYS_AHEAD)))
+                        .forEach(due -> {
+                            var alike = new Alike(due.action(), due.when().likely(), due.governs());
+                            dues.putIfAbsent(alike, due);
+                            ends.computeIfAbsent(alike, one -> new ArrayList<>())
+                                    .add(standing.wheelEnd());
+                        }));
+        List<CalendarEntry> entries = new ArrayList<>();
+        ends.forEach((alike, at) -> entries.add(due(rig, at, java.util.Objects.requireNonNull(dues.get(alike)))));
+        trips.stream()
+                .filter(trip -> trip.counts()
+                        && trip.to().isAfter(today.minusDays(DAYS_BACK))
+                        && !trip.from().isAfter(today.plusDays(DAYS_AHEAD)))
+                .forEach(trip -> entries.add(trip(rig, trip)));
+        return entries;
+    }
+
+    /** What is late stands on today: on the day it was due nobody looks any more. */
+    private CalendarEntry due(Rig rig, List<WheelEnd> ends, Due due) {
+        LocalDate likely = due.when().likely();
+        boolean late = likely.isBefore(today);
+        LocalDate on = late ? today : likely;
+        String where = ends.stream().map(WheelEnd::positionName).collect(Collectors.joining(", "));
+        String range = due.when().isCertain()
+                ? ""
+                : "\nAn estimate: between " + due.when().earliest() + " and "
+                        + due.when().latest() + " in eight cases of ten.";
+        return new CalendarEntry(
+                id("due", ends.getFirst().id(), due.action(), due.since().on()),
+                rig.id(),
+                on,
+                on,
+                (late ? "LATE since " + likely + ": " : "") + rig.name() + ": "
+                        + due.action().words() + " (" + where + ")",
+                due.governs().trigger().words() + ", " + due.governs().source() + ", counted from "
+                        + due.since().on() + "." + range + "\n" + due.action().ifLate(),
+                "/rigs/" + rig.id() + "/almanac",
+                due.action() == DueAction.RETORQUE ? 0 : LEAD_DAYS,
+                0,
+                false,
+                now);
+    }
+
+    private CalendarEntry trip(Rig rig, Trip trip) {
+        return new CalendarEntry(
+                id("trip", trip.id()),
+                rig.id(),
+                trip.from(),
+                trip.to(),
+                rig.name() + ": trip, " + trip.name(),
+                Math.round(trip.km()) + " km. See what falls due before it or on it, what to carry, and where to feel"
+                        + " the hubs.",
+                "/trips/" + trip.id(),
+                LEAD_DAYS,
+                0,
+                false,
+                now);
+    }
+
+    private static UUID id(Object... of) {
+        return UUID.nameUUIDFromBytes(Stream.of(of)
+                .map(Object::toString)
+                .collect(Collectors.joining("|"))
+                .getBytes(StandardCharsets.UTF_8));
+    }
+}

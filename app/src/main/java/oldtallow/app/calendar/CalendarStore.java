@@ -1,0 +1,41 @@
+package oldtallow.app.calendar;
+
+import java.time.Instant;
+import java.time.LocalDate;
+import java.util.Collection;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import oldtallow.app.walls.SignedIn;
+import org.jspecify.annotations.Nullable;
+
+/** Where feeds are kept, and what calendars were told. */
+public interface CalendarStore {
+
+    /** A feed as its token opens it. */
+    record Opened(UUID feedId, @Nullable UUID rigId, SignedIn person) {}
+
+    /** Without a wall: the token alone says whose it is. */
+    Optional<Opened> open(String tokenHash);
+
+    /** A person's, those that were ended left out. */
+    List<CalendarFeed> of(UUID workshopId, UUID personId);
+
+    void add(UUID workshopId, CalendarFeed feed, String tokenHash);
+
+    /** False where there is no such feed of the person. */
+    boolean end(UUID workshopId, UUID personId, UUID feedId, Instant now);
+
+    void read(UUID workshopId, UUID feedId, LocalDate on);
+
+    /** What calendars were told of these rigs. */
+    List<CalendarEntry> entries(UUID workshopId, Collection<UUID> rigIds);
+
+    /** Rigs of which a calendar still shows something. */
+    List<UUID> shown(UUID workshopId, int most);
+
+    void put(UUID workshopId, List<CalendarEntry> entries);
+
+    /** Forgets what was cancelled long ago. */
+    void forget(UUID workshopId, Instant cancelledBefore);
+}

@@ -1,0 +1,120 @@
+package oldtallow.app.calendar.web;
+
+import java.nio.charset.StandardCharsets;
+import java.time.Duration;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.UUID;
+import oldtallow.app.calendar.CalendarFeed;
+import oldtallow.app.calendar.CalendarFeeds;
+import org.jspecify.annotations.Nullable;
+import org.springframework.http.CacheControl;
+import org.springframework.http.ContentDisposition;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.util.DigestUtils;
+import org.springframework.web.bind.annotation.DeleteMapping;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+import org.springframework.web.context.request.WebRequest;
+import org.springframework.web.servlet.support.ServletUriComponentsBuilder;
+
+@RestController
+class CalendarController {
+
+    private static final MediaType CALENDAR = new MediaType("text", "calendar", StandardCharsets.UTF_8);
+    private static final Duration FRESH = Duration.ofMinutes(15);
+
+    private final CalendarFeeds feeds;
+
+    CalendarController(CalendarFeeds feeds) {
+        this.feeds = feeds;
+    }
+
+    /** For calendar programs: no session, the token alone. One that asks again while nothing moved gets 304. */
+    @GetMapping("/calendar/{token}.ics")
+    @Nullable
+    ResponseEntity<String> feed(@PathVariable String token, WebRequest request) {
+        @Nullable String ics = feeds.read(token, here()).orElse(null);
+        if (ics == null) {
+            return ResponseEntity.status(404)
+                    .contentType(new MediaType(MediaType.TEXT_PLAIN, StandardCharsets.UTF_8))
+                    .body("No calendar has this address; it may have been ended. Make a new one in Old Tallow.");
+        }
+        String tag = "\"" + DigestUtils.md5DigestAsHex(ics.getBytes(StandardCharsets.UTF_8)) + "\"";
+        if (request.checkNotModified(tag)) {
+            return null;
+        }
+        return ResponseEntity.ok()
+                .contentType(CALENDAR)
+                .cacheControl(CacheControl.maxAge(FRESH).cachePrivate())
+                .eTag(tag)
+                .body(ics);
+    }
+
+    /** A file of now, to be read into a calendar by hand; of one rig, or the whole yard. */
+    @GetMapping(path = "/api/calendar.ics", produces = "text/calendar")
+    ResponseEntity<String> file(@RequestParam(required = false) @Nullable UUID rig) {
+        return ResponseEntity.ok()
+                .contentType(CALENDAR)
+                .header(
+                        HttpHeaders.CONTENT_DISPOSITION,
+                        ContentDisposition.attachment()
+                                .filename("old-tallow.ics")
+                                .build()
+                                .toString())
+                .body(feeds.file(rig, here()));
+    }
+
+    /** Addresses for calendar programs of whoever asks. */
+    @GetMapping("/api/calendar-feeds")
+    List<FeedView> mine() {
+        return feeds.mine().stream().map(feed -> FeedView.of(feed, null)).toList();
+    }
+
+    /** Makes an address; it is told this once. */
+    @PutMapping("/api/calendar-feeds/{id}")
+    FeedView make(@PathVariable UUID id, @RequestBody FeedForm form) {
+        CalendarFeeds.NewFeed made = feeds.make(id, form.name(), form.rigId());
+        return FeedView.of(made.feed(), here() + "/calendar/" + made.token() + ".ics");
+    }
+
+    /** From now on nobody gets anything there. */
+    @DeleteMapping("/api/calendar-feeds/{id}")
+    List<FeedView> end(@PathVariable UUID id) {
+        feeds.end(id);
+        return mine();
+    }
+
+    private static String here() {
+        return ServletUriComponentsBuilder.fromCurrentContextPath().toUriString();
+    }
+
+    /** @param rigId of one rig; left out for the whole yard */
+    record FeedForm(String name, @Nullable UUID rigId) {}
+
+    /**
+     * An address for a calendar program.
+     *
+     * @param address told once, as it is made
+     * @param lastReadOn left out before a calendar came
+     */
+    record FeedView(
+            UUID id,
+            String name,
+            @Nullable UUID rigId,
+            Instant createdAt,
+            @Nullable LocalDate lastReadOn,
+            @Nullable String address) {
+
+        static FeedView of(CalendarFeed feed, @Nullable String address) {
+            return new FeedView(feed.id(), feed.name(), feed.rigId(), feed.createdAt(), feed.lastReadOn(), address);
+        }
+    }
+}

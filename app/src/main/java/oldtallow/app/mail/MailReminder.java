@@ -1,0 +1,40 @@
+package oldtallow.app.mail;
+
+import java.time.Instant;
+import java.time.LocalDate;
+import java.time.LocalTime;
+import java.util.Optional;
+import java.util.UUID;
+import oldtallow.core.reminder.DailyRound;
+import oldtallow.core.reminder.QuietHours;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * When a person wants to be reminded by mail.
+ *
+ * @param version 0 before anything was kept
+ * @param daysAhead of what is due so soon, 1 to 90
+ * @param lastSentOn the day whose mail went out last, or was not worth one; null before the first
+ * @param lastContent digest of what was told last
+ * @param tryAgainAt after a mail server that did not answer; else null
+ */
+public record MailReminder(
+        UUID personId,
+        int version,
+        String address,
+        boolean wanted,
+        LocalTime at,
+        QuietHours quiet,
+        int daysAhead,
+        @Nullable LocalDate lastSentOn,
+        String lastContent,
+        @Nullable Instant tryAgainAt) {
+
+    DailyRound round() {
+        return new DailyRound(at, quiet);
+    }
+
+    Optional<LocalDate> lastSent() {
+        return Optional.ofNullable(lastSentOn);
+    }
+}

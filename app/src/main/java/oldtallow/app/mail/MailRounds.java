@@ -1,0 +1,147 @@
+package oldtallow.app.mail;
+
+import java.nio.charset.StandardCharsets;
+import java.time.Clock;
+import java.time.Duration;
+import java.time.LocalDate;
+import java.time.ZonedDateTime;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import oldtallow.app.almanac.DueList;
+import oldtallow.app.platform.InvalidInputException;
+import oldtallow.app.walls.Asker;
+import oldtallow.app.walls.SignedIn;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.beans.factory.annotation.Value;
+import org.springframework.mail.MailException;
+import org.springframework.mail.SimpleMailMessage;
+import org.springframework.mail.javamail.JavaMailSender;
+import org.springframework.scheduling.annotation.Scheduled;
+import org.springframework.stereotype.Service;
+import org.springframework.util.DigestUtils;
+
+/** Sends reminders when they are due: once a day, outside quiet hours, and not the same again for a week. */
+@Service
+public class MailRounds {
+
+    private static final Logger LOG = LoggerFactory.getLogger(MailRounds.class);
+
+    private static final Duration TRY_AGAIN = Duration.ofMinutes(15);
+    private static final int SAME_AGAIN_DAYS = 7;
+
+    private final MailStore store;
+    private final DueList dues;
+    private final JavaMailSender sender;
+    private final Clock clock;
+    private final String from;
+    private final String address;
+
+    MailRounds(
+            MailStore store,
+            DueList dues,
+            JavaMailSender sender,
+            Clock clock,
+            @Value("${oldtallow.mail-from}") String from,
+            @Value("${oldtallow.address}") String address) {
+        this.store = store;
+        this.dues = dues;
+        this.sender = sender;
+        this.clock = clock;
+        this.from = from;
+        this.address = address;
+    }
+
+    /** One round; one person's trouble stops nobody else's. */
+    @Scheduled(initialDelayString = "${oldtallow.mail-round}", fixedDelayString = "${oldtallow.mail-round}")
+    public void make() {
+        for (SignedIn person : store.wanted()) {
+            try {
+                Asker.as(person, () -> serve(person));
+            } catch (RuntimeException e) {
+                LOG.warn("No reminder for one person: {}", e.toString());
+            }
+        }
+    }
+
+    /** Sends whoever asks theirs now, whatever the hour; what went out, or why it did not. */
+    public SentMail sendNow() {
+        SignedIn person = Asker.now();
+        MailReminder reminder = store.of(person.workshopId(), person.personId())
+                .orElseThrow(() -> new InvalidInputException("address", "", "is missing; keep where to send it first"));
+        LocalDate today = LocalDate.now(clock);
+        List<DueList.Item> items = dues.within(reminder.daysAhead());
+        MailText text = items.isEmpty()
+                ? new MailText(
+                        "Old Tallow: nothing is due", "Nothing is due within " + reminder.daysAhead() + " days.\n")
+                : MailText.of(items, today, address);
+        return send(person, reminder, text);
+    }
+
+    private boolean serve(SignedIn person) {
+        UUID workshop = person.workshopId();
+        MailReminder reminder = store.of(workshop, person.personId()).orElseThrow();
+        ZonedDateTime now = ZonedDateTime.now(clock);
+        boolean isTime = reminder.round().isDueAt(now, reminder.lastSent())
+                && Optional.ofNullable(reminder.tryAgainAt())
+                        .filter(now.toInstant()::isBefore)
+                        .isEmpty();
+        if (!isTime || !store.take(workshop, person.personId(), now.toLocalDate())) {
+            return false;
+        }
+        List<DueList.Item> items = dues.within(reminder.daysAhead());
+        if (items.isEmpty()) {
+            store.settle(workshop, person.personId(), "", null, now.toLocalDate());
+            return false;
+        }
+        MailText text = MailText.of(items, now.toLocalDate(), address);
+        String content =
+                DigestUtils.md5DigestAsHex(text.body().getBytes(StandardCharsets.UTF_8)) + " " + now.toLocalDate();
+        if (isTold(reminder, content, now.toLocalDate())) {
+            store.settle(workshop, person.personId(), reminder.lastContent(), null, now.toLocalDate());
+            return false;
+        }
+        boolean sent = send(person, reminder, text).problem().isEmpty();
+        store.settle(
+                workshop,
+                person.personId(),
+                sent ? content : reminder.lastContent(),
+                sent ? null : now.toInstant().plus(TRY_AGAIN),
+                sent ? now.toLocalDate() : reminder.lastSentOn());
+        return sent;
+    }
+
+    /** The same a week ago or less. */
+    private static boolean isTold(MailReminder reminder, String content, LocalDate today) {
+        String[] last = reminder.lastContent().split(" ", 2);
+        return last.length == 2
+                && content.startsWith(last[0] + " ")
+                && LocalDate.parse(last[1]).isAfter(today.minusDays(SAME_AGAIN_DAYS));
+    }
+
+    private SentMail send(SignedIn person, MailReminder reminder, MailText text) {
+        var message = new SimpleMailMessage();
+        message.setFrom(from);
+        message.setTo(reminder.address());
+        message.setSubject(text.subject());
+        message.setText(text.body());
+        String problem = "";
+        try {
+            sender.send(message);
+        } catch (MailException e) {
+            problem = "the mail server did not take it: "
+                    + Optional.ofNullable(e.getMessage()).orElse("no reason given");
+        }
+        var mail = new SentMail(
+                UUID.randomUUID(),
+                person.personId(),
+                clock.instant(),
+                reminder.address(),
+                text.subject(),
+                text.body(),
+                problem);
+        store.add(person.workshopId(), mail);
+        return mail;
+    }
+}

@@ -1,0 +1,33 @@
+package oldtallow.app.mail;
+
+import java.time.Instant;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import oldtallow.app.walls.SignedIn;
+import org.jspecify.annotations.Nullable;
+
+/** Where it is kept who is reminded by mail, and what went out. */
+public interface MailStore {
+
+    /** Everybody who wants to be, of all workshops. */
+    List<SignedIn> wanted();
+
+    Optional<MailReminder> of(UUID workshopId, UUID personId);
+
+    /** False where what is kept is no longer of this version. */
+    boolean put(UUID workshopId, MailReminder reminder);
+
+    /** Takes the round of a day; false where another has it already. */
+    boolean take(UUID workshopId, UUID personId, LocalDate day);
+
+    /** After the round: what was told, or when it is to be tried again. */
+    void settle(
+            UUID workshopId, UUID personId, String content, @Nullable Instant tryAgainAt, @Nullable LocalDate sentOn);
+
+    void add(UUID workshopId, SentMail mail);
+
+    /** The last of a person's, latest first. */
+    List<SentMail> sent(UUID workshopId, UUID personId, int most);
+}

@@ -1,0 +1,61 @@
+package oldtallow.app.mail;
+
+import java.time.LocalDate;
+import java.time.format.DateTimeFormatter;
+import java.util.List;
+import java.util.Locale;
+import java.util.stream.Collectors;
+import oldtallow.app.almanac.DueList;
+import oldtallow.app.almanac.Standing;
+import oldtallow.core.almanac.Due;
+
+/**
+ * What a reminder says: what is late, what is due soon.
+ *
+ * @param subject the worst of it
+ */
+record MailText(String subject, String body) {
+
+    private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("EEE d MMM yyyy", Locale.ENGLISH);
+
+    /**
+     * Of items that are due.
+     *
+     * @param items most pressing first; not empty
+     */
+    static MailText of(List<DueList.Item> items, LocalDate today, String address) {
+        long late = items.stream().filter(item -> isLate(item, today)).count();
+        String soon = items.size() - late == 0 ? "" : (items.size() - late) + " soon";
+        String subject = late == 0 ? "Due " + soon : late + " late" + (soon.isEmpty() ? "" : ", " + soon);
+        String lines = items.stream().map(item -> line(item, today)).collect(Collectors.joining("\n"));
+        return new MailText(
+                "Old Tallow: " + subject,
+                "%s\n\nThe whole almanac: %s/almanac\nThis mail comes because you asked for it there, under reminders.\n"
+                        .formatted(lines, address));
+    }
+
+    private static String line(DueList.Item item, LocalDate today) {
+        Due due = item.due();
+        String where = item.standings().stream()
+                .map(Standing::wheelEnd)
+                .map(end -> end.positionName())
+                .collect(Collectors.joining(", "));
+        String when = isLate(item, today)
+                ? "LATE, due " + DAY.format(due.when().likely())
+                : DAY.format(due.when().likely());
+        return "%s: %s (%s)%n  %s, %s%s"
+                .formatted(
+                        item.rig().name(),
+                        due.action().words(),
+                        where,
+                        when,
+                        due.governs().trigger().words(),
+                        isLate(item, today)
+                                ? System.lineSeparator() + "  " + due.action().ifLate()
+                                : "");
+    }
+
+    private static boolean isLate(DueList.Item item, LocalDate today) {
+        return item.due().when().likely().isBefore(today);
+    }
+}

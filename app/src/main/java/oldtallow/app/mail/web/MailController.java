@@ -1,0 +1,127 @@
+package oldtallow.app.mail.web;
+
+import java.time.Instant;
+import java.time.LocalTime;
+import java.time.ZonedDateTime;
+import java.util.List;
+import java.util.UUID;
+import oldtallow.app.mail.MailReminder;
+import oldtallow.app.mail.MailRounds;
+import oldtallow.app.mail.Mails;
+import oldtallow.app.mail.SentMail;
+import oldtallow.app.walls.Asker;
+import oldtallow.core.reminder.QuietHours;
+import org.jspecify.annotations.Nullable;
+import org.springframework.beans.factory.annotation.Value;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RestController;
+
+@RestController
+class MailController {
+
+    private final Mails mails;
+    private final MailRounds rounds;
+    private final boolean standIn;
+
+    MailController(
+            Mails mails,
+            MailRounds rounds,
+            @Value("${oldtallow.demo}") boolean demo,
+            @Value("${spring.mail.port}") int port,
+            @Value("${oldtallow.mail-stand-in-port}") int standInPort) {
+        this.mails = mails;
+        this.rounds = rounds;
+        this.standIn = demo && port == standInPort;
+    }
+
+    /** Mail reminders of whoever asks. */
+    @GetMapping("/api/mail-reminder")
+    MailView mine() {
+        MailReminder reminder = mails.mine();
+        return new MailView(
+                reminder.version(),
+                reminder.address(),
+                reminder.wanted(),
+                reminder.at(),
+                reminder.quiet().from(),
+                reminder.quiet().to(),
+                reminder.daysAhead(),
+                mails.next(reminder).map(ZonedDateTime::toInstant).orElse(null),
+                standIn,
+                mails.sent().stream().map(SentMailView::of).toList());
+    }
+
+    @PutMapping("/api/mail-reminder")
+    MailView put(@RequestBody MailForm form) {
+        mails.put(form.toReminder(Asker.now().personId()));
+        return mine();
+    }
+
+    /** Sends it now, whatever the hour. */
+    @PostMapping("/api/mail-reminder/now")
+    MailView sendNow() {
+        rounds.sendNow();
+        return mine();
+    }
+
+    /**
+     * When to be reminded.
+     *
+     * @param version as it was read; 0 before anything was kept
+     * @param at time of day, by the clock of the machine Old Tallow runs on
+     * @param quietTo earlier than {@code quietFrom} over midnight; the same for no quiet hours
+     */
+    record MailForm(
+            int version,
+            String address,
+            boolean wanted,
+            LocalTime at,
+            LocalTime quietFrom,
+            LocalTime quietTo,
+            int daysAhead) {
+
+        MailReminder toReminder(UUID personId) {
+            return new MailReminder(
+                    personId,
+                    version,
+                    address,
+                    wanted,
+                    at,
+                    new QuietHours(quietFrom, quietTo),
+                    daysAhead,
+                    null,
+                    "",
+                    null);
+        }
+    }
+
+    /**
+     * Reminders by mail.
+     *
+     * @param next when the next one goes out; left out where none is wanted
+     * @param standIn whether mails go to the simulated mail server, and reach nobody
+     * @param sent latest first
+     */
+    record MailView(
+            int version,
+            String address,
+            boolean wanted,
+            LocalTime at,
+            LocalTime quietFrom,
+            LocalTime quietTo,
+            int daysAhead,
+            @Nullable Instant next,
+            boolean standIn,
+            List<SentMailView> sent) {}
+
+    /** @param problem why it did not go out; empty where the mail server took it */
+    record SentMailView(UUID id, Instant at, String address, String subject, String body, String problem) {
+
+        static SentMailView of(SentMail mail) {
+            return new SentMailView(mail.id(), mail.at(), mail.address(), mail.subject(), mail.body(), mail.problem());
+        }
+    }
+}

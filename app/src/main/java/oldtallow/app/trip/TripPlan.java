@@ -1,0 +1,59 @@
+package oldtallow.app.trip;
+
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Optional;
+import oldtallow.app.register.Rig;
+import oldtallow.app.register.WheelEnd;
+import oldtallow.app.usage.Trip;
+import oldtallow.app.warmth.WarmthStop;
+import oldtallow.core.trip.FeelStop;
+import oldtallow.core.trip.TripAdvice;
+
+/**
+ * What a trip asks of a rig and whoever drives it.
+ *
+ * @param advice before leaving first
+ * @param stops in order
+ * @param felt stops that were made, in order
+ */
+public record TripPlan(
+        Trip trip,
+        Rig rig,
+        LocalDate today,
+        List<Advised> advice,
+        List<Stop> stops,
+        List<WarmthStop> felt,
+        CarryList carry) {
+
+    public TripPlan {
+        advice = List.copyOf(advice);
+        stops = List.copyOf(stops);
+        felt = List.copyOf(felt);
+    }
+
+    /**
+     * Advice that is the same for some wheel ends.
+     *
+     * @param ends from the front, left first
+     * @param without when it would be due without this trip; empty where it would not be due at all
+     */
+    public record Advised(List<WheelEnd> ends, TripAdvice advice, Optional<LocalDate> without) {
+
+        public Advised {
+            ends = List.copyOf(ends);
+        }
+
+        /** Whether the trip makes it due on another day. */
+        public boolean isMoved() {
+            return without.filter(advice.due().when().likely()::equals).isEmpty();
+        }
+    }
+
+    /**
+     * A stop to feel the hubs at.
+     *
+     * @param km from where the trip began
+     */
+    public record Stop(FeelStop stop, double km) {}
+}

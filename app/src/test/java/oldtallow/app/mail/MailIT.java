@@ -1,0 +1,109 @@
+package oldtallow.app.mail;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.time.Duration;
+import java.time.LocalDate;
+import java.time.ZoneId;
+import java.util.UUID;
+import java.util.function.Predicate;
+import oldtallow.app.testing.Bench;
+import oldtallow.app.testing.Http;
+import oldtallow.app.testing.OldTallowExtension;
+import oldtallow.app.testing.RunningOldTallow;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import tools.jackson.databind.JsonNode;
+
+/** Mails as they go out, over SMTP to the simulated mail server that ships with the demo. */
+@ExtendWith(OldTallowExtension.class)
+class MailIT {
+
+    private Http device;
+
+    @BeforeEach
+    void signIn(RunningOldTallow app) {
+        device = app.http();
+        // something is due in any case
+        JsonNode rig = new Bench(device).newRig("STEPPED_BRAKED");
+        Bench.accepted(device.post("/api/rigs/" + rig.path("id").asString() + "/services", """
+                {"id": "%s", "wheelEndIds": ["%s"], "kind": "REPACK", "on": "%s"}
+                """.formatted(
+                UUID.randomUUID(),
+                rig.path("axles").get(0).path("wheelEnds").get(0).path("id").asString(),
+                LocalDate.now(ZoneId.systemDefault()).minusYears(2))));
+    }
+
+    @AfterEach
+    void noMore() {
+        keep("tobe@example.org", false);
+    }
+
+    @Test
+    void sendsWhatIsDueNow() {
+        keep("tobe@example.org", false);
+        JsonNode mail = Bench.accepted(device.post("/api/mail-reminder/now", ""))
+                .path("sent")
+                .get(0);
+
+        assertThat(mail.path("problem").asString()).isEmpty();
+        assertThat(mail.path("subject").asString()).contains("late");
+        assertThat(mail.path("body").asString()).contains("LATE, due").contains("/almanac");
+    }
+
+    /** Its hour is past and no quiet hours are kept: the next round sends it, and no other round the same day. */
+    @Test
+    void aRoundSendsOnceADay() throws InterruptedException {
+        int before = device.get("/api/mail-reminder").json().path("sent").size();
+        keep("tobe@example.org", true);
+
+        JsonNode after = until(view -> view.path("sent").size() == before + 1);
+        assertThat(after.path("sent").get(0).path("address").asString()).isEqualTo("tobe@example.org");
+        assertThat(after.path("next").asString())
+                .startsWith(LocalDate.now(ZoneId.systemDefault()).plusDays(1).toString());
+        Thread.sleep(Duration.ofMillis(2500));
+        assertThat(device.get("/api/mail-reminder").json().path("sent")).hasSize(before + 1);
+    }
+
+    @Test
+    void refusesWhatIsNoAddress() {
+        assertThat(device.put("/api/mail-reminder", form(version(), "nobody", true, 14))
+                        .remedyFor("address"))
+                .contains("must be a mail address");
+        assertThat(device.put("/api/mail-reminder", form(version(), "a@b.example", true, 400))
+                        .remedyFor("daysAhead"))
+                .contains("1 to 90");
+        keep("tobe@example.org", false);
+        assertThat(device.put("/api/mail-reminder", form(0, "a@b.example", true, 14))
+                        .status())
+                .isEqualTo(409);
+    }
+
+    private JsonNode until(Predicate<JsonNode> holds) throws InterruptedException {
+        for (int i = 0; i < 100; i++) {
+            JsonNode view = device.get("/api/mail-reminder").json();
+            if (holds.test(view)) {
+                return view;
+            }
+            Thread.sleep(Duration.ofMillis(100));
+        }
+        throw new AssertionError(
+                "not within ten seconds: " + device.get("/api/mail-reminder").text());
+    }
+
+    private void keep(String address, boolean wanted) {
+        Bench.accepted(device.put("/api/mail-reminder", form(version(), address, wanted, 14)));
+    }
+
+    private int version() {
+        return device.get("/api/mail-reminder").json().path("version").asInt();
+    }
+
+    private static String form(int version, String address, boolean wanted, int daysAhead) {
+        return """
+                {"version": %d, "address": "%s", "wanted": %s, "at": "00:00", "quietFrom": "03:00", "quietTo": "03:00",
+                 "daysAhead": %d}""".formatted(version, address, wanted, daysAhead);
+    }
+}

@@ -1,0 +1,108 @@
+package oldtallow.core.warmth;
+
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.IntStream;
+
+/**
+ * What a hub's warmth says to do.
+ *
+ * <p>Bands are common practice: fine to 50 °C, hot from 70 °C, stop over 90 °C; 15 K between sides is more than sun and wind
+ * do. A side that gains on the other from stop to stop is told before it gets there; that limit is this product's own.
+ */
+public enum Alarm {
+    FINE("carry on"),
+    WATCH("warm: feel it again within 50 km, both sides"),
+    CREEPING("gaining on its other side from stop to stop: raise it, spin it and measure the play at the next stop"),
+    ONE_SIDED("one side is the warmer: raise it and spin it before you drive on"),
+    HOT("hot: let it cool, raise it, spin it; tight, dry or a dragging brake"),
+    STOP("stop: it does not go on like this. Let it cool, and open it or have it fetched");
+
+    private static final double WARM = 50;
+    private static final double HOT_FROM = 70;
+    private static final double STOP_OVER = 90;
+    private static final double SIDES_DIFFER = 15;
+    /** Between what a hand tells apart, °C as {@link Touch} estimates it. */
+    private static final double TWO_STEPS = 20;
+    /** Over sun and wind on either side. */
+    private static final double RISE_OF_INTEREST = 30;
+
+    private static final int LEAST_FOR_TREND = 4;
+    private static final int MOST_FOR_TREND = 12;
+    private static final double CREPT = 6;
+
+    private final String words;
+
+    Alarm(String words) {
+        this.words = words;
+    }
+
+    public String words() {
+        return words;
+    }
+
+    /** Whether the rig had better stay where it is until somebody has looked. */
+    public boolean holdsTheRig() {
+        return compareTo(ONE_SIDED) >= 0;
+    }
+
+    /**
+     * Of the last of a hub's readings.
+     *
+     * @param readings of one wheel end; not empty
+     */
+    public static Alarm of(List<StopReading> readings) {
+        List<StopReading> inOrder =
+                readings.stream().sorted(Comparator.comparing(StopReading::at)).toList();
+        StopReading last = inOrder.getLast();
+        double about = last.hub().about();
+        if (about > STOP_OVER) {
+            return STOP;
+        }
+        if (about > HOT_FROM || (!last.hub().isMeasured() && last.hub().touch() == Touch.TOO_HOT)) {
+            return HOT;
+        }
+        if (isOneSided(last)) {
+            return ONE_SIDED;
+        }
+        if (gain(inOrder).filter(kelvin -> kelvin >= CREPT).isPresent()) {
+            return CREEPING;
+        }
+        boolean aboveDay =
+                last.dayCelsius().map(day -> about - day > RISE_OF_INTEREST).orElse(true);
+        return about > WARM && aboveDay ? WATCH : FINE;
+    }
+
+    /**
+     * How much a hub gained on its other side over its last measured stops, K; by the middle of all slopes between two of them
+     * (Theil and Sen), so that one odd reading turns nothing. Empty with fewer than four.
+     */
+    public static Optional<Double> gain(List<StopReading> readings) {
+        List<Double> over = readings.stream()
+                .sorted(Comparator.comparing(StopReading::at))
+                .flatMap(reading -> reading.overOther().stream())
+                .toList();
+        List<Double> last = over.subList(Math.max(0, over.size() - MOST_FOR_TREND), over.size());
+        if (last.size() < LEAST_FOR_TREND) {
+            return Optional.empty();
+        }
+        double[] slopes = IntStream.range(0, last.size())
+                .boxed()
+                .flatMap(i -> IntStream.range(i + 1, last.size()).mapToObj(j -> (last.get(j) - last.get(i)) / (j - i)))
+                .mapToDouble(Double::doubleValue)
+                .sorted()
+                .toArray();
+        double middle = (slopes[(slopes.length - 1) / 2] + slopes[slopes.length / 2]) / 2;
+        return Optional.of(middle * (last.size() - 1));
+    }
+
+    /** By degrees, or by two steps of a hand's feel. */
+    private static boolean isOneSided(StopReading last) {
+        return last.overOther()
+                .map(kelvin -> kelvin >= SIDES_DIFFER)
+                .orElseGet(() -> last.other()
+                        .filter(other -> last.hub().about() - other.about() >= TWO_STEPS)
+                        .isPresent());
+    }
+}

@@ -1,0 +1,14 @@
+import { client, dataOf, type Schemas } from './request'
+
+/** Calendar addresses and mail of whoever has signed in. */
+export const reminders = {
+  calendarFeeds: () => dataOf(client.GET('/api/calendar-feeds')),
+  makeCalendarFeed: (id: string, body: Schemas['FeedForm']) =>
+    dataOf(client.PUT('/api/calendar-feeds/{id}', { params: { path: { id } }, body })),
+  endCalendarFeed: (id: string) =>
+    dataOf(client.DELETE('/api/calendar-feeds/{id}', { params: { path: { id } } })),
+  mailReminder: () => dataOf(client.GET('/api/mail-reminder')),
+  putMailReminder: (body: Schemas['MailForm']) =>
+    dataOf(client.PUT('/api/mail-reminder', { body })),
+  mailNow: () => dataOf(client.POST('/api/mail-reminder/now')),
+}

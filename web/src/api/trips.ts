@@ -1,0 +1,13 @@
+import { client, dataOf, type Schemas } from './request'
+
+/** Trips as they are planned, and hub temperatures. */
+export const trips = {
+  tripPlan: (id: string) =>
+    dataOf(client.GET('/api/trips/{id}/plan', { params: { path: { id } } })),
+  warmth: (rigId: string) =>
+    dataOf(client.GET('/api/rigs/{rigId}/warmth', { params: { path: { rigId } } })),
+  putWarmth: (rigId: string, id: string, body: Schemas['StopForm']) =>
+    dataOf(client.PUT('/api/rigs/{rigId}/warmth/{id}', { params: { path: { rigId, id } }, body })),
+  removeWarmth: (id: string) =>
+    dataOf(client.DELETE('/api/warmth/{id}', { params: { path: { id } } })),
+}

@@ -1,0 +1,1 @@
+export { default as RemindersPage } from './RemindersPage.svelte'

@@ -1,0 +1,91 @@
+import { Attempt } from '$api/attempt.svelte'
+import { api, type Schemas } from '$api/client'
+import { number } from '$ui/number-field'
+
+type Mail = Schemas['MailView']
+
+/** Calendar addresses of whoever has signed in. */
+export class Feeds {
+  list = $state.raw<Schemas['FeedView'][]>([])
+  /** The address made last; it is told only now. */
+  made = $state.raw<Schemas['FeedView'] | null>(null)
+  name = $state('')
+  readonly attempt = new Attempt()
+
+  async load(): Promise<void> {
+    await this.attempt.run(async () => {
+      this.list = await api.calendarFeeds()
+    })
+  }
+
+  async make(): Promise<void> {
+    const done = await this.attempt.run(async () => {
+      this.made = await api.makeCalendarFeed(crypto.randomUUID(), { name: this.name })
+      this.list = await api.calendarFeeds()
+    })
+    if (done) this.name = ''
+  }
+
+  async end(id: string): Promise<void> {
+    await this.attempt.run(async () => {
+      this.list = await api.endCalendarFeed(id)
+      if (this.made?.id === id) this.made = null
+    })
+  }
+}
+
+/** Mail reminders of whoever has signed in. */
+export class MailDraft {
+  view = $state.raw<Mail | null>(null)
+  address = $state('')
+  wanted = $state(false)
+  at = $state('')
+  quietFrom = $state('')
+  quietTo = $state('')
+  daysAhead = $state('')
+  readonly attempt = new Attempt()
+
+  async load(): Promise<void> {
+    await this.attempt.run(async () => {
+      this.show(await api.mailReminder())
+    })
+  }
+
+  async save(): Promise<boolean> {
+    return this.attempt.run(async () => {
+      this.show(await api.putMailReminder(this.toForm()))
+    })
+  }
+
+  async sendNow(): Promise<void> {
+    if (!(await this.save())) return
+    await this.attempt.run(async () => {
+      this.show(await api.mailNow())
+    })
+  }
+
+  toForm(): Schemas['MailForm'] {
+    return {
+      version: this.view?.version ?? 0,
+      address: this.address,
+      wanted: this.wanted,
+      at: this.at,
+      quietFrom: this.quietFrom,
+      quietTo: this.quietTo,
+      daysAhead: number(this.daysAhead) ?? 0,
+    }
+  }
+
+  private show(view: Mail): void {
+    this.view = view
+    this.address = view.address
+    this.wanted = view.wanted
+    this.at = minutes(view.at)
+    this.quietFrom = minutes(view.quietFrom)
+    this.quietTo = minutes(view.quietTo)
+    this.daysAhead = String(view.daysAhead)
+  }
+}
+
+/** A time as a time field takes it: hours and minutes. */
+const minutes = (time: string): string => time.slice(0, 5)

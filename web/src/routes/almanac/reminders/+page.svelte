@@ -1,0 +1,5 @@
+<script lang="ts">
+  import { RemindersPage } from '$features/reminders'
+</script>
+
+<RemindersPage />
