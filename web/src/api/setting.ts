@@ -19,6 +19,8 @@ export const setting = {
     dataOf(client.GET('/api/jobs/{jobId}/sequence', { params: job(jobId) })),
   chooseSchool: (jobId: string, body: Schemas['SchoolChosenForm']) =>
     dataOf(client.POST('/api/jobs/{jobId}/school', { params: job(jobId), body })),
+  settingReopened: (jobId: string, body: Schemas['SettingReopenedForm']) =>
+    dataOf(client.POST('/api/jobs/{jobId}/setting-reopened', { params: job(jobId), body })),
   cupMoved: (jobId: string, body: Schemas['CupMovedForm']) =>
     dataOf(client.POST('/api/jobs/{jobId}/cup-moved', { params: job(jobId), body })),
   senseTorque: (jobId: string, body: Schemas['TakenForm']) =>

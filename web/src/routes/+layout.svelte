@@ -32,7 +32,7 @@
     const path = page.url.pathname
     if (path.endsWith('/nut-dial')) return '/nut-dial'
     if (path.startsWith('/reckoner')) return '/reckoner'
-    if (path.endsWith('/almanac')) return '/almanac'
+    if (/\/almanac|\/warmth$|^\/trips/.test(path)) return '/almanac'
     if (path.startsWith('/bench') || path.endsWith('/job')) return '/bench'
     return /^\/(rigs|wheel-ends)\//.test(path) ? '/' : path
   })

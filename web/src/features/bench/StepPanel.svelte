@@ -9,6 +9,7 @@
   import SignChoice from './SignChoice.svelte'
   import SequenceAid from './SequenceAid.svelte'
   import { isSequence } from './sequence.svelte'
+  import ProveAid from './ProveAid.svelte'
   import StepAid from './StepAid.svelte'
   import WheelNutsAid from './WheelNutsAid.svelte'
   import PlayAid from './PlayAid.svelte'
@@ -70,6 +71,8 @@
 {/if}
 {#if nutRound}
   {#key step.id}<WheelNutsAid {wheelEnd} from={nutRound} />{/key}
+{:else if step.aid === 'WARMTH' || step.aid === 'PROVED'}
+  {#key step.id}<ProveAid {bench} aid={step.aid} />{/key}
 {:else if step.aid && !isSequence(step.aid)}<StepAid {bench} {aids} aid={step.aid} />{/if}
 {#if reckonings.length > 0}
   <p class="mt-2 flex flex-wrap gap-x-4">

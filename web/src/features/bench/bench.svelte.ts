@@ -191,6 +191,11 @@ export class Bench {
     return this.enter((id) => api.rescope(this.id, { id, scope, reason }))
   }
 
+  /** Proved, and found wrong: the job goes back to the nut. */
+  reopenSetting(found: Schemas['SettingReopenedForm']['found'], what = ''): Promise<boolean> {
+    return this.enter((id) => api.settingReopened(this.id, { id, found, what }))
+  }
+
   /** These cups were not home: the job goes back to them. */
   cupMoved(cups: Schemas['CupMovedForm']['cups']): Promise<boolean> {
     return this.enter((id) => api.cupMoved(this.id, { id, cups }))

@@ -45,7 +45,9 @@
       bind:value={feeds.name}
       error={feeds.attempt.fieldError('name')}
     />
-    <Button tone="main" type="submit" disabled={feeds.attempt.busy}>Make an address</Button>
+    <Button tone="main" size="list" type="submit" disabled={feeds.attempt.busy}
+      >Make an address</Button
+    >
   </form>
   {#if feeds.made?.address}
     {@const { address } = feeds.made}

@@ -1,8 +1,9 @@
 <script lang="ts">
   import type { Schemas } from '$api/client'
-  import { Mark } from '$ui/mark'
   import { NumberField } from '$ui/number-field'
   import { Pick } from '$ui/pick'
+  import { Tick } from '$ui/tick'
+  import AfterDriveFound from './AfterDriveFound.svelte'
   import type { AfterDrive } from './after-drive.svelte'
   import type { Road } from './road.svelte'
 
@@ -27,18 +28,6 @@
     { key: 'braked', label: 'braked lately' },
     { key: 'brakeHotter', label: 'brake hotter than hub' },
   ] as const
-  const marks = {
-    FINE: 'good',
-    WATCH: 'soon',
-    SPIN_IT: 'outside',
-    TOO_TIGHT: 'outside',
-    MEASURE_ANEW: 'outside',
-    DRAGGING_BRAKE: 'outside',
-    DRY: 'never',
-    BRAKED: 'soon',
-    TOO_SHORT: 'soon',
-    SPOILT: 'never',
-  } as const
 
   const ask = (): void => void after.ask(road.outside, road.metric)
 </script>
@@ -84,17 +73,14 @@
       }}
     />
     {#each toggles as toggle (toggle.key)}
-      <label
-        class="flex min-h-11 cursor-pointer items-center gap-2 rounded-plate border border-ink bg-sheet px-3 font-semibold"
+      <Tick
+        class="rounded-plate border border-ink bg-sheet px-3 font-semibold"
+        checked={after[toggle.key]}
+        onchange={(checked) => {
+          after[toggle.key] = checked
+          ask()
+        }}>{toggle.label}</Tick
       >
-        <input
-          type="checkbox"
-          class="size-5 accent-grease-fill"
-          bind:checked={after[toggle.key]}
-          onchange={ask}
-        />
-        {toggle.label}
-      </label>
     {/each}
   </div>
   {#if expected}
@@ -107,27 +93,7 @@
       {unit} outside.
     </p>
   {/if}
-  {#if after.found}
-    <p class="flex items-center gap-2.5" role="status">
-      <Mark shape={marks[after.found.verdict]} size={30} />
-      <span class="type-card first-letter:uppercase">{after.found.words}</span>
-    </p>
-    {#if after.found.foundLoose}
-      <p class="flex items-center gap-2.5">
-        <Mark shape="outside" size={30} />
-        <span class="type-card">Too loose, by the play measured now.</span>
-      </p>
-    {/if}
-    {#if after.found.correction}<p class="text-read">{after.found.correction}</p>{/if}
-    <h3 class="type-card">Look at again</h3>
-    <ol class="border-t border-rule">
-      {#each after.found.recheck as line, i (line)}
-        <li class="flex gap-3 border-b border-rule py-1.5">
-          <span class="w-4 flex-none type-num font-bold">{i + 1}</span>{line}
-        </li>
-      {/each}
-    </ol>
-  {/if}
+  {#if after.found}<AfterDriveFound found={after.found} />{/if}
   <p class="text-label text-ink2">
     A hub over 50 °C (122 °F) burns at a touch that lasts. A loose hub stays cool: rock it, too.
   </p>

@@ -71,7 +71,7 @@
   </ul>
   {#each [{ title: 'Tools', things: carry.tools }, { title: 'Supplies', things: carry.supplies }] as group (group.title)}
     <h3 class="mt-2 type-card">{group.title}</h3>
-    <ul class="grid border-t border-ink text-label tab:grid-cols-2 tab:gap-x-4">
+    <ul class="grid border-t border-ink text-label tab:grid-cols-3 tab:gap-x-4">
       {#each group.things as thing (thing)}
         <li class="border-b border-rule">
           <Tick

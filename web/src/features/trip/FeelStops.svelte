@@ -1,6 +1,6 @@
 <script lang="ts">
   import { date } from '$features/display'
-  import { km } from './road'
+  import { byLeg, km } from './road'
   import type { Plan } from './trip-plan.svelte'
 
   interface Props {
@@ -21,13 +21,25 @@
       >{/if}</a
   >
   <ol class="border-t border-ink text-label">
-    {#each plan.stops as stop (stop.km)}
-      <li class="grid grid-cols-[76px_minmax(0,1fr)_auto] gap-x-3 border-b border-rule py-1">
-        <span class="text-right font-bold tabular-nums">{km(stop.km)}</span>
-        <span class="min-w-0">{stop.why}<span class="block text-ink2">{stop.where}</span></span>
-        <span class={stop.done ? 'font-semibold text-verdigris' : 'text-ink2'}
-          >{stop.done ? 'felt' : date(stop.on)}</span
+    {#each byLeg(plan.stops) as leg (leg.where)}
+      <li class="border-b border-rule py-1.5">
+        <span class="flex justify-between gap-3"
+          ><span class="font-semibold first-letter:uppercase">{leg.where || plan.name}</span><span
+            class="text-ink2">{date(leg.on)}</span
+          ></span
         >
+        <ul class="mt-0.5 flex flex-wrap gap-x-4 gap-y-0.5 tabular-nums">
+          {#each leg.stops as stop (stop.km)}
+            <li>
+              <span class={['text-body font-bold', stop.done && 'text-verdigris']}
+                >{km(stop.km)}</span
+              >
+              <span class="text-ink2"
+                >{stop.done ? 'felt' : stop.why.replace('end of the leg', 'end')}</span
+              >
+            </li>
+          {/each}
+        </ul>
       </li>
     {/each}
   </ol>

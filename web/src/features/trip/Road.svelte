@@ -1,7 +1,6 @@
 <script lang="ts">
-  import { date } from '$features/display'
   import { Hatch } from '$ui/hatch'
-  import { km, road } from './road'
+  import { km, labels, road } from './road'
   import type { Plan } from './trip-plan.svelte'
 
   interface Props {
@@ -19,10 +18,8 @@
   const legs = $derived(road(plan))
   const total = $derived(Math.max(1, legs.at(-1)?.to ?? 1))
   const x = (at: number): number => SIDE + (at / total) * (WIDTH - 2 * SIDE)
-  /** Names stand in two rows where legs are short. */
-  const row = (i: number): number => ROAD + TALL + 20 + (i % 2) * 34
-  const wide = (i: number): boolean => x(legs[i]!.to) - x(legs[i]!.from) > 120
-  const height = $derived(legs.every((_, i) => wide(i)) ? ROAD + TALL + 44 : ROAD + TALL + 78)
+  const names = $derived(labels(legs, x, WIDTH - SIDE))
+  const height = $derived(ROAD + TALL + 10 + 36 * (1 + Math.max(...names.map((name) => name.row))))
 </script>
 
 <!-- a road longer than the screen is moved by keys too -->
@@ -77,19 +74,28 @@
           stroke-width="2.6"
           fill="none"
         />
-        <text x={middle} y={ROAD - 6} text-anchor="middle" font-size="12.5" class="fill-grease"
-          >{leg.crossings > 0
-            ? `${leg.crossings} × through water`
-            : `${leg.dunkings} × dunked`}</text
+        <text x={middle} y={ROAD - 5} text-anchor="middle" font-size="12.5" class="fill-grease"
+          >{leg.crossings + leg.dunkings} ×<title
+            >{leg.crossings > 0
+              ? `${leg.crossings} × through water`
+              : `${leg.dunkings} × dunked`}</title
+          ></text
         >
       {/if}
-      {@const at = wide(i) ? ROAD + TALL + 20 : row(i)}
-      <text x={left + 3} y={at} font-size="14" font-weight="700"
-        >{i + 1}{leg.to === '' ? '' : `  ${leg.to}`}</text
-      >
-      <text x={left + 3} y={at + 16} font-size="12.5" class="fill-ink2"
-        >{date(leg.on)}, {km(leg.km)}{leg.noHelp ? ', no help' : ''}</text
-      >
+    {/each}
+    {#each names as name, i (i)}
+      {@const at = ROAD + TALL + 18 + name.row * 36}
+      {#if name.row > 0}
+        <path
+          d={`M${x(legs[i]?.from ?? 0)} ${ROAD + TALL}V${at - 10}`}
+          class="stroke-rule"
+          stroke-width="1"
+        />
+      {/if}
+      <g class="stroke-sheet" stroke-width="4" paint-order="stroke">
+        <text x={name.x} y={at} font-size="14" font-weight="700">{name.name}</text>
+        <text x={name.x} y={at + 15} font-size="12.5" class="fill-ink2">{name.details}</text>
+      </g>
     {/each}
     {#each plan.stops as stop (stop.km)}
       <path d={`M${x(stop.km)} 26V${ROAD}`} class="stroke-ink" stroke-width="1.2" />

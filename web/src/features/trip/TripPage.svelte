@@ -46,6 +46,12 @@
       ? 'Nothing before you leave; something falls due on the way'
       : 'The hubs are good for this trip'
   })
+  const groups = $derived([
+    { title: 'Before you leave', list: trip.before },
+    { title: 'On the way', list: trip.onTheWay },
+    { title: 'On return', list: trip.onReturn },
+    { title: 'Not on this trip', list: trip.later },
+  ])
   const countdown = (days: number): string =>
     days > 1
       ? `leaves in ${days} days`
@@ -74,9 +80,9 @@
       </p>
     </div>
     <Road plan={view} />
-    <div class="grid gap-5 desk:grid-cols-[minmax(0,7fr)_minmax(0,5fr)]">
+    <div class="grid gap-5 desk:grid-cols-[minmax(0,7fr)_minmax(0,5fr)] desk:grid-rows-[auto_1fr]">
       <div class="flex flex-col gap-4">
-        {#each [{ title: 'Before you leave', list: trip.before }, { title: 'On the way', list: trip.onTheWay }, { title: 'On return', list: trip.onReturn }, { title: 'Not on this trip', list: trip.later }] as group (group.title)}
+        {#each groups as group (group.title)}
           {#if group.list.length > 0}
             <section>
               <h2 class="type-h">{group.title}</h2>
@@ -85,17 +91,20 @@
               </ul>
             </section>
           {/if}
-        {:else}
-          <p>Nothing on record to count from.</p>
         {/each}
+        {#if view.advice.length === 0}
+          <p class="text-read">
+            Nothing on record to count from. Write down when each wheel end was last done.
+          </p>
+        {/if}
+      </div>
+      <div class="desk:row-span-2"><FeelStops plan={view} /></div>
+      <div class="flex flex-col gap-4">
+        <CarryCard plan={view} />
         <p class="text-label text-ink2">
           Dates are estimates from how this rig is used. A maker's figure and what you find at the
           hub go first; brakes and road-worthiness are licensed work in many places.
         </p>
-      </div>
-      <div class="flex flex-col gap-4">
-        <FeelStops plan={view} />
-        <CarryCard plan={view} />
       </div>
     </div>
   </div>

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { km, road } from './road'
+import { byLeg, km, labels, road } from './road'
 import type { Plan } from './trip-plan.svelte'
 
 const leg = (kilometres: number): Plan['legs'][number] => ({
@@ -24,6 +24,32 @@ describe('the road of a trip', () => {
 
   it('is one stretch where no legs are told', () => {
     expect(road(plan())).toMatchObject([{ from: 0, to: 700, leg: { to: 'Round the coast' } }])
+  })
+
+  it('lays no name over another', () => {
+    const legs = road(plan(10, 10, 980))
+    const placed = labels(legs, (at) => at, 1000)
+    expect(placed.map((label) => label.row)).toEqual([0, 1, 2])
+    expect(labels(road(plan(400, 600)), (at) => at, 1000).map((label) => label.row)).toEqual([0, 0])
+  })
+
+  it('gathers stops by their leg', () => {
+    const stop = (where: string, at: number): Plan['stops'][number] => ({
+      km: at,
+      on: '2026-07-01',
+      where,
+      why: 'fuel stop',
+      done: false,
+    })
+    expect(
+      byLeg([stop('leg 1', 15), stop('leg 1', 200), stop('leg 2', 300)]).map((leg) => [
+        leg.where,
+        leg.stops.length,
+      ]),
+    ).toEqual([
+      ['leg 1', 2],
+      ['leg 2', 1],
+    ])
   })
 
   it('says whole kilometres', () => {

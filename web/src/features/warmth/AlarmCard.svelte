@@ -31,7 +31,7 @@
     ]}
   >
     <p class="type-say first-letter:uppercase">
-      {log.worst.holdsTheRig ? 'Do not drive on yet' : log.worst.words}
+      {log.worst.holdsTheRig ? 'Do not drive on yet' : log.worst.words.split(':')[0]}
     </p>
     {#if log.worst.alarm !== 'FINE'}
       <ul class="mt-2">

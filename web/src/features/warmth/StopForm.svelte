@@ -15,7 +15,7 @@
   let { draft, ends, touches, onsave }: Props = $props()
 
   const id = $props.id()
-  const short = { COOL: 'cool', WARM: 'warm', HOT: 'hot', TOO_HOT: 'no hand' } as const
+  const short = { COOL: 'cool', WARM: 'warm', HOT: 'hot', TOO_HOT: 'too hot' } as const
   const ways = [
     { value: 'hand', label: 'by hand' },
     { value: 'thermometer', label: 'by thermometer' },
@@ -44,6 +44,11 @@
       draft.keep()
     }}
   />
+  {#if draft.by === 'hand'}
+    <p class="text-min text-ink2">
+      {touches.map((touch) => touch.words).join('; ')}.
+    </p>
+  {/if}
   {#each ends as end, i (end.wheelEndId)}
     <fieldset class="border-t border-ink pt-2">
       <legend class="float-left w-full pb-1 type-card first-letter:uppercase">{end.name}</legend>

@@ -8,8 +8,8 @@
 
   let { axle }: Props = $props()
 
-  const WIDTH = 1000
-  const HEIGHT = 210
+  const WIDTH = 720
+  const HEIGHT = 240
   const LEFT = 64
   const TOP = 12
   const BOTTOM = 30

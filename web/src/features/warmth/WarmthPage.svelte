@@ -22,7 +22,7 @@
   // svelte-ignore state_referenced_locally
   const log = new WarmthLog(id)
   let draft = $state.raw<StopDraft | null>(null)
-  const gains = $derived(log.view?.hubs.filter((hub) => hub.gain !== undefined) ?? [])
+  const gains = $derived(log.view?.hubs.filter((hub) => (hub.gain ?? 0) >= 1) ?? [])
 
   function begin(): void {
     draft = new StopDraft(id, null)
@@ -68,6 +68,23 @@
           </p>
         {:else}
           <AlarmCard log={view} />
+          <ul class="grid grid-cols-2 border-t border-l border-ink tab:grid-cols-4">
+            {#each view.hubs as hub (hub.wheelEndId)}
+              {@const last = hub.readings.at(-1)}
+              <li class="border-r border-b border-ink bg-sheet px-3 py-2">
+                <span class="block font-semibold first-letter:uppercase">{hub.name}</span>
+                {#if last}
+                  <span class="type-num text-reading">{Math.round(last.about)}</span>
+                  <span class="type-num text-read">°C</span>
+                  <span class="block text-min text-ink2"
+                    >{last.celsius === undefined ? 'by hand, an estimate' : moment(last.at)}</span
+                  >
+                {:else}
+                  <span class="block text-ink2">not felt yet</span>
+                {/if}
+              </li>
+            {/each}
+          </ul>
           {#each axles(view.hubs) as axle (axle.name)}<WarmthChart {axle} />{/each}
           <p class="-mt-2 text-min text-ink2">
             Squares and full line: left. Rounds and dashed line: right. Hollow: by hand, an
@@ -76,8 +93,8 @@
           </p>
           {#if gains.length > 0}
             <p class="text-label">
-              Gained on the other side over the last stops: {gains
-                .map((hub) => `${hub.name} ${(hub.gain ?? 0).toFixed(0)} K`)
+              Gained on its other side over the last stops: {gains
+                .map((hub) => `${hub.name} ${(hub.gain ?? 0).toFixed(0)} degrees`)
                 .join(', ')}.
             </p>
           {/if}

@@ -8,6 +8,7 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.UUID;
 import java.util.function.Function;
+import java.util.stream.IntStream;
 import oldtallow.app.register.Register;
 import oldtallow.app.register.Rig;
 import oldtallow.app.register.WheelEnd;
@@ -20,8 +21,12 @@ import oldtallow.app.usage.Usage;
 import oldtallow.app.usage.WaterNote;
 import oldtallow.app.walls.Asker;
 import oldtallow.app.walls.SignedIn;
+import oldtallow.app.warmth.WarmthLog;
+import oldtallow.app.warmth.WarmthStop;
 import oldtallow.core.almanac.WaterEntry;
 import oldtallow.core.distance.MeterEntry;
+import oldtallow.core.warmth.Felt;
+import oldtallow.core.warmth.Touch;
 import org.jspecify.annotations.Nullable;
 import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
 import org.springframework.stereotype.Component;
@@ -37,13 +42,15 @@ class DemoAlmanac {
     private final Register register;
     private final Usage usage;
     private final ServiceLog services;
+    private final WarmthLog warmth;
     private final JsonMapper json;
     private final Clock clock;
 
-    DemoAlmanac(Register register, Usage usage, ServiceLog services, JsonMapper json, Clock clock) {
+    DemoAlmanac(Register register, Usage usage, ServiceLog services, WarmthLog warmth, JsonMapper json, Clock clock) {
         this.register = register;
         this.usage = usage;
         this.services = services;
+        this.warmth = warmth;
         this.json = json;
         this.clock = clock;
     }
@@ -53,7 +60,8 @@ class DemoAlmanac {
             List<DemoMeter> meter,
             List<DemoTrip> trips,
             List<DemoWater> water,
-            List<DemoService> services) {}
+            List<DemoService> services,
+            List<DemoWarmth> warmth) {}
 
     record DemoMeter(Integer daysAgo, Double km) {}
 
@@ -67,6 +75,23 @@ class DemoAlmanac {
     /** At every wheel end. */
     record DemoService(Integer daysAgo, ServiceEvent.Kind kind, String by, String note) {}
 
+    /** Hubs from the front, left first: by thermometer, or by hand. */
+    record DemoWarmth(
+            Integer daysAgo,
+            Integer hour,
+            Double day,
+            List<Double> celsius,
+            List<Touch> touches,
+            String by,
+            String note) {
+
+        List<Felt> felt() {
+            return celsius.isEmpty()
+                    ? touches.stream().map(Felt::byHand).toList()
+                    : celsius.stream().map(Felt::measured).toList();
+        }
+    }
+
     /** {@code called} finds a person of the demo by name. */
     void load(Function<String, SignedIn> called) {
         for (DemoUsage one : read()) {
@@ -74,6 +99,11 @@ class DemoAlmanac {
             one.meter().forEach(entry -> meter(rig, entry));
             one.trips().forEach(trip -> trip(rig, trip));
             one.water().forEach(water -> water(rig, water));
+            one.warmth()
+                    .forEach(felt -> Asker.as(called.apply(felt.by()), () -> {
+                        warmth(rig, felt);
+                        return felt;
+                    }));
             one.services()
                     .forEach(service -> Asker.as(called.apply(service.by()), () -> {
                         rig.wheelEnds().forEach(end -> service(end, service));
@@ -134,6 +164,27 @@ class DemoAlmanac {
                 new WaterEntry(today().minusDays(demo.daysAgo()), demo.kind()),
                 demo.salt(),
                 demo.hot(),
+                demo.note()));
+    }
+
+    private void warmth(Rig rig, DemoWarmth demo) {
+        List<UUID> ends = rig.wheelEnds().map(WheelEnd::id).toList();
+        List<Felt> felt = demo.felt();
+        warmth.record(new WarmthStop(
+                UUID.randomUUID(),
+                rig.id(),
+                today().minusDays(demo.daysAgo())
+                        .atTime(demo.hour(), 0)
+                        .atZone(clock.getZone())
+                        .toInstant(),
+                null,
+                null,
+                null,
+                demo.day(),
+                IntStream.range(0, Math.min(felt.size(), ends.size()))
+                        .mapToObj(i -> new WarmthStop.Hub(ends.get(i), felt.get(i)))
+                        .toList(),
+                Asker.now().name(),
                 demo.note()));
     }
 

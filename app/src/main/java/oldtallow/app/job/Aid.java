@@ -29,6 +29,10 @@ public enum Aid {
     WHEEL_SNUG("close.wheel"),
     WHEEL_NUTS("close.wheel-nuts"),
     WHEEL_NUTS_AGAIN("prove.nuts-again"),
+    /** What the hub's warmth after the drive says. */
+    WARMTH("prove.temperature"),
+    /** Whether it is as it was set. */
+    PROVED("prove.rock"),
     SEAT("nut.seat", StepKind.SEAT),
     RELEASE("nut.release", StepKind.RELEASE),
     FINE("nut.fine", StepKind.FINAL),

@@ -11,8 +11,10 @@ import oldtallow.app.platform.FieldErrors;
 import oldtallow.app.platform.InvalidInputException;
 import oldtallow.core.fit.SeatedCup;
 import oldtallow.core.job.Scope;
+import oldtallow.core.look.HubHeat;
 import oldtallow.core.quantity.Length;
 import oldtallow.core.step.Check;
+import oldtallow.core.step.ReadingKind;
 import oldtallow.core.step.Step;
 import org.jspecify.annotations.Nullable;
 
@@ -22,6 +24,8 @@ final class EntryRules {
     private static final int MOST_WORDS = 1000;
     /** How the ids of checks end that call a cup seated. */
     private static final String SEATED = "-seated";
+    /** The check that calls a hub warm at most after the drive. */
+    private static final String WARM = "prove.warm";
 
     private final JobBench bench;
     private final boolean isMechanic;
@@ -112,6 +116,19 @@ final class EntryRules {
                         "must be at most " + MOST_WORDS + " characters");
                 yield sent;
             }
+            case JobEntry.SettingReopened(var found, String what) -> {
+                refuseUnless(
+                        bench.hasSetting(),
+                        "entry",
+                        "setting opened again",
+                        "is not needed; the nut is not set yet on this job");
+                refuseUnless(
+                        what.length() <= MOST_WORDS,
+                        "what",
+                        what.length() + " characters",
+                        "must be at most " + MOST_WORDS + " characters");
+                yield sent;
+            }
             case JobEntry.PhotoTaken photo -> {
                 step(photo.stepId());
                 yield sent;
@@ -187,9 +204,24 @@ final class EntryRules {
         if (sent.checksMet().stream().anyMatch(id -> id.endsWith(SEATED))) {
             checkGaps(sent.readings(), errors);
         }
+        if (sent.checksMet().contains(WARM)) {
+            checkWarmth(sent, errors);
+        }
         sequences.check(bench, sent, errors);
         errors.throwIfAny();
         return sent;
+    }
+
+    /** A temperature that was measured speaks against a hub that is called warm at most. */
+    private static void checkWarmth(StepDone sent, FieldErrors errors) {
+        sent.reading(ReadingKind.HUB_TEMPERATURE)
+                .map(celsius -> new HubHeat(celsius, sent.reading(ReadingKind.OTHER_HUB_TEMPERATURE)).reading())
+                .filter(reading -> reading != HubHeat.Reading.FINE)
+                .ifPresent(reading -> errors.add(
+                        "readings",
+                        reading.words(),
+                        "must be warm at most and like the other side: go back to the setting, or look for the cause"
+                                + " and drive again; a mechanic may let it go"));
     }
 
     /** A gap that was measured speaks against a cup that is called seated. */

@@ -144,13 +144,23 @@ public record JobBench(
                         && one.step().supplies().contains(Supply.WHEEL_BEARING_GREASE));
     }
 
-    /** From when on a setting of the nut counts: since it was last taken off, or the job began. */
+    /** From when on a setting of the nut counts: since it was last taken off or opened again, or the job began. */
     Instant nutLooseSince() {
-        return done.stream()
+        Instant off = done.stream()
                 .filter(one -> one.step().moves().contains(new PartMove(Part.NUT, PartMove.Kind.REMOVE)))
                 .map(one -> one.recorded().at())
                 .reduce((earlier, later) -> later)
                 .orElse(job.openedAt());
+        return entries.stream()
+                .filter(one -> one.entry() instanceof JobEntry.SettingReopened)
+                .map(Recorded::at)
+                .reduce(off, (earlier, later) -> later.isAfter(earlier) ? later : earlier);
+    }
+
+    /** Whether the nut has been set, so that the setting can be opened again. */
+    public boolean hasSetting() {
+        return done.stream().anyMatch(one -> one.step().stage() == Stage.SET_NUT)
+                && rest.stream().noneMatch(step -> step.stage() == Stage.SET_NUT);
     }
 
     /** What the first look points to, its temperatures among them. */
@@ -200,6 +210,9 @@ public record JobBench(
         private final List<Greased> greased = new ArrayList<>(1);
         private final List<SchoolId> school = new ArrayList<>(1);
         private final Set<Part> reopened = EnumSet.noneOf(Part.class);
+        /** What still has to come off so that the nut can be set again. */
+        private final Set<Part> overNut = EnumSet.noneOf(Part.class);
+
         private final List<Waits> waits = new ArrayList<>(1);
 
         Reading(Job job, WheelEnd end) {
@@ -219,7 +232,7 @@ public record JobBench(
                 }
             }
             List<Step> steps = done.stream().map(Done::step).toList();
-            List<Step> rest = Replan.rest(plan, steps, reopened);
+            List<Step> rest = Replan.rest(plan, steps, reopened, overNut);
             // what is done again is checked again
             rest.forEach(step -> step.checks().forEach(check -> met.remove(check.id())));
             return new JobBench(
@@ -265,7 +278,10 @@ public record JobBench(
                 case JobEntry.StepDone one -> {
                     plan.find(one.stepId()).ifPresent(step -> {
                         done.add(new Done(step, one, recorded));
-                        step.moves().forEach(move -> reopened.remove(move.part()));
+                        step.moves().forEach(move -> {
+                            reopened.remove(move.part());
+                            overNut.remove(move.part());
+                        });
                     });
                     met.addAll(one.checksMet());
                 }
@@ -282,6 +298,10 @@ public record JobBench(
                     school.add(one.id());
                 }
                 case JobEntry.CupMoved(Set<Part> cups, String what) -> reopen(cups);
+                case JobEntry.SettingReopened one -> {
+                    done.removeIf(did -> Replan.isUndoneByReset(did.step()));
+                    overNut.addAll(Replan.overTheNut(plan));
+                }
                 case Waits one -> {
                     waits.clear();
                     waits.add(one);

@@ -137,6 +137,31 @@ public sealed interface JobEntry {
         }
     }
 
+    /**
+     * Proved, and found wrong: the nut is set again.
+     *
+     * @param what in own words; may be empty
+     */
+    record SettingReopened(Found found, String what) implements JobEntry {
+
+        /** What the drive showed. */
+        public enum Found {
+            HOT("it ran hot"),
+            LOOSE("it rocks"),
+            OTHER("something else");
+
+            private final String words;
+
+            Found(String words) {
+                this.words = words;
+            }
+
+            public String words() {
+                return words;
+            }
+        }
+    }
+
     /** A photo was taken at a step. */
     record PhotoTaken(String stepId, UUID photoId) implements JobEntry {}
 

@@ -9,6 +9,7 @@ import java.util.Set;
 import oldtallow.core.part.Part;
 import oldtallow.core.step.PartMove;
 import oldtallow.core.step.PartMove.Kind;
+import oldtallow.core.step.Stage;
 import oldtallow.core.step.Step;
 import org.jspecify.annotations.Nullable;
 
@@ -20,6 +21,10 @@ import org.jspecify.annotations.Nullable;
  * comes after it, such as spinning the hub, is done again.
  */
 public final class Replan {
+
+    private static final String JACK = "raise.jack";
+    /** What is only done with the wheel off. */
+    private static final Set<String> WHEEL_OFF = Set.of("raise.crack-nuts", "close.brake-faces");
 
     private Replan() {}
 
@@ -39,6 +44,28 @@ public final class Replan {
      *     whoever calls takes the step that put them on out of {@code done}
      */
     public static List<Step> rest(Plan plan, List<Step> done, Set<Part> reopened) {
+        return rest(plan, done, reopened, Set.of());
+    }
+
+    /** Whether a step that was done is to be done again once the setting is opened again: set, raised, proved. */
+    public static boolean isUndoneByReset(Step step) {
+        return step.stage() == Stage.SET_NUT
+                || step.stage() == Stage.PROVE
+                || step.id().equals(JACK);
+    }
+
+    /** What comes off so that the nut can be set again: as for adjusting, so the wheel stays on. */
+    public static Set<Part> overTheNut(Plan plan) {
+        return Situation.of(plan.brief()).overTheNut();
+    }
+
+    /**
+     * As above, where the setting is opened again after it was proved.
+     *
+     * @param overNut of {@link #overTheNut} what has not been off since; whoever calls takes the steps of
+     *     {@link #isUndoneByReset} out of {@code done}
+     */
+    public static List<Step> rest(Plan plan, List<Step> done, Set<Part> reopened, Set<Part> overNut) {
         Map<String, Integer> lastDone = new HashMap<>();
         Set<Part> offNow = new HashSet<>();
         Set<Part> putNew = new HashSet<>();
@@ -58,10 +85,13 @@ public final class Replan {
             }
         }
         Set<Part> comesOff = comingOff(plan, offNow, putNew, lastDone.keySet(), reopened);
+        overNut.stream().filter(part -> !offNow.contains(part)).forEach(comesOff::add);
+        boolean wheelStays = !offNow.contains(Part.WHEEL) && !comesOff.contains(Part.WHEEL);
         List<Step> rest = new ArrayList<>();
         Set<String> ahead = new HashSet<>();
         for (Step step : plan.steps()) {
-            if (isNeeded(step, lastDone, ahead, offNow, comesOff)) {
+            boolean isIdle = wheelStays && lastDone.containsKey(step.id()) && WHEEL_OFF.contains(step.id());
+            if (!isIdle && isNeeded(step, lastDone, ahead, offNow, comesOff)) {
                 rest.add(step);
                 ahead.add(step.id());
             }

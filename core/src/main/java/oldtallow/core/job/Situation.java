@@ -46,6 +46,13 @@ record Situation(JobBrief brief, Stack stack, Map<Part, Kind> putOn) {
         return stack.parts().stream().map(StackedPart::part).filter(this::moves).toList();
     }
 
+    /** What comes off so that the nut can be set, of what this job moves. */
+    Set<Part> overTheNut() {
+        Set<Part> over = movedByAdjusting(brief, brief.stack());
+        over.removeIf(part -> !moves(part));
+        return over;
+    }
+
     Scope scope() {
         return brief.scope();
     }

@@ -49,7 +49,13 @@ public record TripAdvice(Due due, When when, Optional<Integer> leg, String why) 
     public static TripAdvice of(Due due, LocalDate from, LocalDate to, List<Stretch> legs) {
         LocalDate earliest = due.when().earliest();
         if (!earliest.isAfter(from)) {
-            return new TripAdvice(due, When.BEFORE_LEAVING, Optional.empty(), "it may be due before the trip begins");
+            return new TripAdvice(
+                    due,
+                    When.BEFORE_LEAVING,
+                    Optional.empty(),
+                    due.when().latest().isAfter(from)
+                            ? "it may be due before the trip begins"
+                            : "it is due before the trip begins");
         }
         if (!earliest.isAfter(to)) {
             return during(due, legs);

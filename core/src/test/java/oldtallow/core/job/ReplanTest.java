@@ -67,6 +67,59 @@ class ReplanTest {
                 .doesNotContain("races.inboard-out", "races.outboard-in");
     }
 
+    /** Proved and found wrong: raised, cap and lock off, set, closed, down, driven again; the wheel stays on. */
+    @Test
+    void goesBackToTheSettingAfterTheDrive() {
+        Plan plan = Planner.plan(REPACK);
+        List<Step> done = new ArrayList<>(through(plan, Stage.PROVE));
+        done.removeIf(Replan::isUndoneByReset);
+
+        List<Step> rest = Replan.rest(plan, done, Set.of(), Replan.overTheNut(plan));
+
+        assertThat(rest)
+                .extracting(Step::id)
+                .containsSubsequence(
+                        "raise.jack",
+                        "strip.cap",
+                        "strip.cotter",
+                        "nut.seat",
+                        "nut.stop",
+                        "close.cotter",
+                        "close.cap",
+                        "close.down",
+                        "close.wheel-nuts",
+                        "prove.drive",
+                        "prove.temperature")
+                .doesNotContain(
+                        "strip.wheel",
+                        "strip.nut",
+                        "hub.nut",
+                        "raise.crack-nuts",
+                        "close.brake-faces",
+                        "grease.inboard");
+    }
+
+    @ParameterizedTest
+    @MethodSource("oldtallow.core.job.Briefs#presets")
+    void theSettingCanBeOpenedAgainOnEveryConstruction(JobBrief brief) {
+        Plan plan = Planner.plan(brief);
+        List<Step> done = new ArrayList<>(plan.steps());
+        done.removeIf(Replan::isUndoneByReset);
+        Set<Part> over = new HashSet<>(Replan.overTheNut(plan));
+
+        List<Step> rest = Replan.rest(plan, done, Set.of(), over);
+        assertThat(rest).anyMatch(step -> step.stage() == Stage.SET_NUT).anyMatch(step -> step.stage() == Stage.PROVE);
+        for (int i = 0; i < rest.size(); i++) {
+            assertThat(Replan.rest(plan, done, Set.of(), over))
+                    .as("after %d more", i)
+                    .isEqualTo(rest.subList(i, rest.size()));
+            done.add(rest.get(i));
+            rest.get(i).moves().forEach(move -> over.remove(move.part()));
+        }
+        assertThat(Replan.rest(plan, done, Set.of(), over)).isEmpty();
+        assertThat(Ledger.after(done, brief).isEmpty()).isTrue();
+    }
+
     @Test
     void aHubFoundBadAfterItWasClosedComesApartAgain() {
         List<Step> done = through(Planner.plan(REPACK), Stage.SET_NUT);

@@ -175,4 +175,10 @@ final class JobForms {
 
     /** Cups that moved while the nut was seated. */
     record CupMovedForm(UUID id, Set<Part> cups, @Nullable String what) {}
+
+    /** What the drive showed, so that the nut is set again. */
+    record SettingReopenedForm(
+            UUID id,
+            JobEntry.SettingReopened.Found found,
+            @Nullable String what) {}
 }

@@ -14,6 +14,7 @@ import oldtallow.app.job.Jobs;
 import oldtallow.app.job.NewEntry;
 import oldtallow.app.job.web.JobForms.CupMovedForm;
 import oldtallow.app.job.web.JobForms.SchoolChosenForm;
+import oldtallow.app.job.web.JobForms.SettingReopenedForm;
 import oldtallow.app.job.web.JobForms.TakenForm;
 import oldtallow.app.wire.SchoolView.SequenceStepView;
 import oldtallow.app.wire.TorqueQuestionView;
@@ -70,6 +71,19 @@ class SequenceController {
                         form.id(),
                         new JobEntry.CupMoved(
                                 form.cups(),
+                                form.what() == null ? "" : form.what().strip())));
+        return JobView.of(bench, jobs.settingIsRecorded(bench), jobs.hindrances(bench), jobs.comparison(bench));
+    }
+
+    /** Proved, and found wrong: the job goes back to setting the nut. */
+    @PostMapping("/setting-reopened")
+    JobView settingReopened(@PathVariable UUID jobId, @RequestBody SettingReopenedForm form) {
+        JobBench bench = jobs.enter(
+                jobId,
+                new NewEntry(
+                        form.id(),
+                        new JobEntry.SettingReopened(
+                                form.found(),
                                 form.what() == null ? "" : form.what().strip())));
         return JobView.of(bench, jobs.settingIsRecorded(bench), jobs.hindrances(bench), jobs.comparison(bench));
     }
