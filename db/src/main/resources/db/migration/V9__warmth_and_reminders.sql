@@ -137,3 +137,16 @@ comment on function mail_reminders_wanted() is 'Whom the rounds of the mail serv
 
 revoke execute on function calendar_feed_of(text), mail_reminders_wanted() from public;
 grant execute on function calendar_feed_of(text), mail_reminders_wanted() to oldtallow_app;
+
+-- Ranks, leaner: a rule for all writes every one of them anew ------------------------------------------------------------------
+
+-- they are made from rigs that are there, and no rig is ever deleted: the check was a third of what writing them cost
+alter table rig_standing drop constraint rig_standing_workshop_id_rig_id_fkey;
+alter table rig_standing add column due_what text not null default '';
+update rig_standing s set due_what = (
+    select coalesce(string_agg(due.action || ' ' || due.wheel_end, ',' order by due.nr), '')
+    from unnest(s.due_actions, s.due_ends) with ordinality as due(action, wheel_end, nr));
+alter table rig_standing drop column due_ends, drop column due_actions;
+alter table rig_standing add check (cardinality(due_on) = cardinality(due_minutes));
+comment on column rig_standing.due_what is
+    'What is due first at its wheel ends: the action, a space, the wheel end, a comma; beside it when, and how long that takes.';

@@ -132,9 +132,7 @@ class DueBook {
         UUID workshop = Asker.now().workshopId();
         complete();
         var reckoning = new Reckoning(figures.intervals());
-        List<Rank> ranks = new ArrayList<>();
-        store.everyBasis(workshop, batch -> batch.stream().map(reckoning::rank).forEach(ranks::add));
-        store.replaceAll(workshop, ranks);
+        store.replaceAll(workshop, reckoning::rank);
         events.publishEvent(new DuesMoved(workshop));
     }
 

@@ -5,7 +5,7 @@ import java.time.LocalDate;
 import java.util.Collection;
 import java.util.List;
 import java.util.UUID;
-import java.util.function.Consumer;
+import java.util.function.Function;
 import oldtallow.core.interval.DueAction;
 import org.jspecify.annotations.Nullable;
 
@@ -52,10 +52,12 @@ public interface StandingStore {
     void put(UUID workshopId, List<Rank> ranks);
 
     /**
-     * Keeps ranks in place of all there are, in one pass: written anew they cost a third of being changed. Others who change
-     * ranks wait from {@link #everyBasis} on, so that none is overtaken; whoever only reads does not.
+     * Ranks every rig anew by what is kept of it, in place of all ranks there are, in one pass: written anew they cost a third
+     * of being changed. Others who change ranks wait meanwhile, so that none is overtaken; whoever only reads does not.
+     *
+     * @param ranking called by one thread, another than the caller's
      */
-    void replaceAll(UUID workshopId, List<Rank> ranks);
+    void replaceAll(UUID workshopId, Function<Basis, Rank> ranking);
 
     void put(UUID workshopId, Basis basis);
 
@@ -64,9 +66,6 @@ public interface StandingStore {
 
     /** What was due next at a rig's wheel ends when it was last worked out. */
     List<NextDue> next(UUID workshopId, UUID rigId);
-
-    /** Goes through what every rig's dues are worked out from, some thousand at a time. */
-    void everyBasis(UUID workshopId, Consumer<List<Basis>> batch);
 
     /** Rigs whose basis is not kept yet. */
     List<UUID> withoutBasis(UUID workshopId);

@@ -1,7 +1,6 @@
 package oldtallow.core.distance;
 
 import java.time.LocalDate;
-import java.time.temporal.ChronoUnit;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
@@ -26,6 +25,7 @@ public record Forecast(LocalDate on, double km, Optional<UseRate> rate, List<Pla
 
     private static final double Z_TENTH = 1.2816;
     private static final int MOST_YEARS = 20;
+    private static final long NEVER = Long.MAX_VALUE;
 
     public Forecast {
         trips = trips.stream().sorted(Comparator.comparing(PlannedRun::from)).toList();
@@ -34,8 +34,9 @@ public record Forecast(LocalDate on, double km, Optional<UseRate> rate, List<Pla
     /** Kilometres expected by the end of a day. */
     public double at(LocalDate day) {
         Walk walk = start();
-        while (walk.day.isBefore(day)) {
-            walk = next(walk, day);
+        long until = day.toEpochDay();
+        while (walk.day < until) {
+            walk = next(walk, until);
         }
         return walk.expected;
     }
@@ -43,72 +44,75 @@ public record Forecast(LocalDate on, double km, Optional<UseRate> rate, List<Pla
     /** When it will have run so far in all; empty where it will not within twenty years. */
     public Optional<DueRange> reaches(double wanted) {
         Walk walk = start();
-        LocalDate end = on.plusYears(MOST_YEARS);
-        Optional<LocalDate> earliest = Optional.empty();
-        Optional<LocalDate> likely = Optional.empty();
-        Optional<LocalDate> latest = Optional.empty();
-        while (latest.isEmpty() && walk.day.isBefore(end)) {
+        long end = on.plusYears(MOST_YEARS).toEpochDay();
+        long earliest = NEVER;
+        long likely = NEVER;
+        long latest = NEVER;
+        while (latest == NEVER && walk.day < end) {
             Walk after = next(walk, end);
-            if (earliest.isEmpty()) {
+            if (earliest == NEVER) {
                 earliest = crossed(walk, after, Z_TENTH, wanted);
             }
-            if (likely.isEmpty()) {
+            if (likely == NEVER) {
                 likely = crossed(walk, after, 0, wanted);
             }
             latest = crossed(walk, after, -Z_TENTH, wanted);
             walk = after;
         }
-        LocalDate last = latest.orElse(end);
-        LocalDate first = earliest.orElse(end);
-        return likely.map(day -> new DueRange(min(first, day), day, last.isBefore(day) ? day : last));
+        return likely == NEVER
+                ? Optional.empty()
+                : Optional.of(new DueRange(
+                        LocalDate.ofEpochDay(Math.min(earliest, likely)),
+                        LocalDate.ofEpochDay(likely),
+                        LocalDate.ofEpochDay(latest == NEVER ? Math.max(end, likely) : Math.max(latest, likely))));
     }
 
-    /** The day within a step on which a straight line between its ends, off by so many σ, gets there. */
-    private static Optional<LocalDate> crossed(Walk before, Walk after, double sigmas, double wanted) {
-        double start = before.expected + sigmas * Math.sqrt(before.variance);
-        double end = after.expected + sigmas * Math.sqrt(after.variance);
+    /** The day within a step on which a straight line between its ends, off by so many σ, gets there; else never. */
+    private static long crossed(Walk before, Walk after, double sigmas, double wanted) {
+        double end = after.expected + sigmas * after.sigma;
+        double start = before.expected + sigmas * before.sigma;
         if (start >= wanted) {
-            return Optional.of(before.day);
+            return before.day;
         }
         if (end < wanted) {
-            return Optional.empty();
+            return NEVER;
         }
-        long days = ChronoUnit.DAYS.between(before.day, after.day);
-        return Optional.of(before.day.plusDays((long) Math.ceil(days * (wanted - start) / (end - start))));
-    }
-
-    private static LocalDate min(LocalDate a, LocalDate b) {
-        return a.isBefore(b) ? a : b;
+        return before.day + (long) Math.ceil((after.day - before.day) * (wanted - start) / (end - start));
     }
 
     private Walk start() {
-        return new Walk(on, km, 0);
+        return new Walk(on.toEpochDay(), km, 0, 0);
     }
 
     /** Where it will be after a stretch within which its daily run stays the same, not beyond a limit. */
-    private Walk next(Walk walk, LocalDate limit) {
-        LocalDate first = walk.day.plusDays(1);
-        LocalDate until = min(limit, first.withDayOfMonth(first.lengthOfMonth()));
+    private Walk next(Walk walk, long limit) {
+        LocalDate first = LocalDate.ofEpochDay(walk.day + 1);
+        int monthDays = first.lengthOfMonth();
+        long until = Math.min(limit, walk.day + 1 + monthDays - first.getDayOfMonth());
         double tripPerDay = 0;
         for (PlannedRun trip : trips) {
             if (trip.covers(first)) {
                 tripPerDay += trip.perDay();
-                until = min(until, trip.to());
+                until = Math.min(until, trip.to().toEpochDay());
             } else if (trip.from().isAfter(first)) {
-                until = min(until, trip.from().minusDays(1));
+                until = Math.min(until, trip.from().toEpochDay() - 1);
             }
         }
-        double days = ChronoUnit.DAYS.between(walk.day, until);
-        double usual = rate.map(one -> one.kmPerDay(first.getMonth())).orElse(0.0);
+        double days = until - walk.day;
+        double usual = rate.isPresent() ? rate.get().kmPerDay(first.getMonth()) : 0;
         if (tripPerDay >= usual) {
-            return new Walk(until, walk.expected + days * tripPerDay, walk.variance);
+            return new Walk(until, walk.expected + days * tripPerDay, walk.variance, walk.sigma);
         }
-        double strays = rate.map(UseRate::spread).orElse(0.0) * usual * first.lengthOfMonth();
+        double strays = (rate.isPresent() ? rate.get().spread() : 0) * usual * monthDays;
         // a part of a month has that part of its variance
-        double variance = strays * strays * days / first.lengthOfMonth();
-        return new Walk(until, walk.expected + days * usual, walk.variance + variance);
+        double variance = walk.variance + strays * strays * days / monthDays;
+        return new Walk(until, walk.expected + days * usual, variance, Math.sqrt(variance));
     }
 
-    /** How far by the end of a day, and how sure that is. */
-    private record Walk(LocalDate day, double expected, double variance) {}
+    /**
+     * How far by the end of a day, and how sure that is.
+     *
+     * @param day from 1970: a hundred thousand wheel ends walk through years of months at once
+     */
+    private record Walk(long day, double expected, double variance, double sigma) {}
 }

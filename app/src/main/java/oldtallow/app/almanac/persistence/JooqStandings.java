@@ -10,18 +10,18 @@ import static org.jooq.impl.DSL.val;
 import java.time.DayOfWeek;
 import java.time.LocalDate;
 import java.time.temporal.TemporalAdjusters;
-import java.util.ArrayList;
 import java.util.Collection;
 import java.util.List;
 import java.util.UUID;
-import java.util.function.Consumer;
-import java.util.stream.IntStream;
+import java.util.concurrent.ExecutionException;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import java.util.concurrent.Future;
+import java.util.function.Function;
 import oldtallow.app.almanac.Basis;
 import oldtallow.app.almanac.StandingStore;
 import oldtallow.core.interval.DueAction;
 import oldtallow.db.tables.records.DueChangeRecord;
-import oldtallow.db.tables.records.RigStandingRecord;
-import org.jooq.Cursor;
 import org.jooq.DSLContext;
 import org.jooq.Record2;
 import org.jspecify.annotations.Nullable;
@@ -52,9 +52,40 @@ class JooqStandings implements StandingStore {
         ranks.put(workshopId, worked);
     }
 
+    /**
+     * While PostgreSQL writes some thousand, the next are read and worked out: each has a core of its own for as long as the
+     * other needs it.
+     */
     @Override
-    public void replaceAll(UUID workshopId, List<Rank> worked) {
-        ranks.replaceAll(workshopId, worked);
+    public void replaceAll(UUID workshopId, Function<Basis, Rank> ranking) {
+        db.execute("lock table rig_standing in share row exclusive mode");
+        List<Record2<UUID, String>> rows = db.select(DUE_BASIS.RIG_ID, DUE_BASIS.BASIS)
+                .from(DUE_BASIS)
+                .where(DUE_BASIS.WORKSHOP_ID.eq(workshopId))
+                .orderBy(DUE_BASIS.RIG_ID)
+                .fetch();
+        ranks.removeAll(workshopId);
+        try (ExecutorService ahead = Executors.newSingleThreadExecutor()) {
+            Future<List<Rank>> next = ahead.submit(() -> ranked(rows, 0, ranking));
+            for (int from = 0; from < rows.size(); from += BATCH) {
+                List<Rank> ready = next.get();
+                int then = from + BATCH;
+                next = ahead.submit(() -> ranked(rows, then, ranking));
+                ranks.add(workshopId, ready);
+            }
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
+            throw new IllegalStateException("interrupted while every date was worked out; nothing of it is kept", e);
+        } catch (ExecutionException e) {
+            throw new IllegalStateException("a date could not be worked out", e.getCause());
+        }
+    }
+
+    private List<Rank> ranked(List<Record2<UUID, String>> rows, int from, Function<Basis, Rank> ranking) {
+        return rows.subList(Math.min(from, rows.size()), Math.min(from + BATCH, rows.size())).stream()
+                .map(this::basis)
+                .map(ranking)
+                .toList();
     }
 
     @Override
@@ -82,23 +113,8 @@ class JooqStandings implements StandingStore {
     public List<NextDue> next(UUID workshopId, UUID rigId) {
         return db.selectFrom(RIG_STANDING)
                 .where(RIG_STANDING.WORKSHOP_ID.eq(workshopId), RIG_STANDING.RIG_ID.eq(rigId))
-                .fetchOptional(JooqStandings::next)
+                .fetchOptional(RankRows::next)
                 .orElse(List.of());
-    }
-
-    @Override
-    public void everyBasis(UUID workshopId, Consumer<List<Basis>> batch) {
-        db.execute("lock table rig_standing in share row exclusive mode");
-        try (Cursor<Record2<UUID, String>> rows = db.select(DUE_BASIS.RIG_ID, DUE_BASIS.BASIS)
-                .from(DUE_BASIS)
-                .where(DUE_BASIS.WORKSHOP_ID.eq(workshopId))
-                .orderBy(DUE_BASIS.RIG_ID)
-                .fetchSize(BATCH)
-                .fetchLazy()) {
-            while (rows.hasNext()) {
-                batch.accept(rows.fetchNext(BATCH).map(this::basis));
-            }
-        }
     }
 
     @Override
@@ -190,17 +206,5 @@ class JooqStandings implements StandingStore {
 
     private Basis basis(Record2<UUID, String> row) {
         return bases.<BasisJson>readValue(row.value2()).read(row.value1());
-    }
-
-    private static List<NextDue> next(RigStandingRecord row) {
-        List<NextDue> next = new ArrayList<>();
-        IntStream.range(0, row.getDueEnds().length)
-                .mapToObj(i -> new NextDue(
-                        row.getDueEnds()[i],
-                        DueAction.valueOf(row.getDueActions()[i]),
-                        row.getDueOn()[i],
-                        row.getDueMinutes()[i]))
-                .forEach(next::add);
-        return next;
     }
 }
