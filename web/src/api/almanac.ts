@@ -30,6 +30,7 @@ export const almanac = {
     dataOf(client.DELETE('/api/rigs/{rigId}/water/{id}', { params: entry(rigId, id) })),
   putTrip: (rigId: string, id: string, body: Schemas['TripForm']) =>
     dataOf(client.PUT('/api/rigs/{rigId}/trips/{id}', { params: entry(rigId, id), body })),
+  yardStrip: () => dataOf(client.GET('/api/almanac/strip')),
   comingTrips: () => dataOf(client.GET('/api/trips')),
   trip: (id: string) => dataOf(client.GET('/api/trips/{id}', { params: { path: { id } } })),
   /** A file of any size: it is sent as it is, never read here. */

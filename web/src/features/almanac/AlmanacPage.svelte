@@ -9,6 +9,7 @@
   import ComingTrips from './ComingTrips.svelte'
   import DueRow from './DueRow.svelte'
   import Weeks from './Weeks.svelte'
+  import YardStrip from './YardStrip.svelte'
 
   type Item = Schemas['DueItemView']
 
@@ -69,6 +70,7 @@
     {#if attempt.problem}
       <ProblemCard title={attempt.problem.title}><p>{attempt.problem.detail}</p></ProblemCard>
     {/if}
+    <YardStrip />
     <ul class="border-t-2 border-ink">
       {#each items as item (`${item.wheelEnds[0]?.id} ${item.due.action}`)}
         <DueRow {item} href={href(item)} />

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { away, monthLetter, Scale } from './strip'
+import { away, DayScale, monthLetter, monthsFrom, Scale } from './strip'
 
 const months = [
   { from: '2027-12-01', km: 0, expected: false },
@@ -8,6 +8,13 @@ const months = [
 ]
 
 describe('the strip of the almanac', () => {
+  it('counts days and months over the end of a year', () => {
+    expect(monthsFrom('2026-11-01', 3)).toEqual(['2026-11-01', '2026-12-01', '2027-01-01'])
+    const year = new DayScale('2028-01-01', '2028-12-31', 366)
+    expect(year.x('2028-03-01')).toBe(60)
+    expect(year.x('2027-05-01')).toBe(0)
+  })
+
   it('runs from the first day of its first month to the last of its last, leap day included', () => {
     const scale = new Scale(months, 910)
 

@@ -6,18 +6,19 @@ const DAY = 86_400_000
 
 const at = (isoDay: string): number => Date.parse(`${isoDay}T00:00:00Z`)
 
-/** Days on a strip: from the first month's first day, so many dots to the day. */
-export class Scale {
-  readonly from: number
+/** Days on a strip, so many dots to the day. */
+export class DayScale {
+  private readonly from: number
   readonly days: number
 
+  /** Both days are on it. */
   constructor(
-    months: Almanac['months'],
+    from: string,
+    to: string,
     readonly width: number,
   ) {
-    this.from = at(months[0]?.from ?? '2000-01-01')
-    const last = new Date(at(months.at(-1)?.from ?? '2000-01-01'))
-    this.days = (Date.UTC(last.getUTCFullYear(), last.getUTCMonth() + 1, 1) - this.from) / DAY
+    this.from = at(from)
+    this.days = (at(to) - this.from) / DAY + 1
   }
 
   /** Where a day stands; what is outside the strip stands at its edge. */
@@ -30,6 +31,25 @@ export class Scale {
     const along = (at(isoDay) - this.from) / DAY
     return along >= 0 && along <= this.days
   }
+}
+
+/** From the first month's first day to the last month's last. */
+export class Scale extends DayScale {
+  constructor(months: Almanac['months'], width: number) {
+    const last = new Date(at(months.at(-1)?.from ?? '2000-01-01'))
+    const end = Date.UTC(last.getUTCFullYear(), last.getUTCMonth() + 1, 0)
+    super(months[0]?.from ?? '2000-01-01', new Date(end).toISOString().slice(0, 10), width)
+  }
+}
+
+/** First days of so many months. */
+export function monthsFrom(isoDay: string, many: number): string[] {
+  const first = new Date(at(isoDay))
+  return Array.from({ length: many }, (_, i) =>
+    new Date(Date.UTC(first.getUTCFullYear(), first.getUTCMonth() + i, 1))
+      .toISOString()
+      .slice(0, 10),
+  )
 }
 
 /** A month as the strip heads it: J F M …, the year at January. */

@@ -118,7 +118,7 @@ public class DueList {
     }
 
     /** What is due at a rig by a day, alike ones together; of a wheel end outside its window the first thing whenever it is. */
-    private static Stream<Item> due(Rig rig, Map<UUID, Standing> all, LocalDate until) {
+    static Stream<Item> due(Rig rig, Map<UUID, Standing> all, LocalDate until) {
         Map<Alike, Item> items = new LinkedHashMap<>();
         rig.wheelEnds()
                 .flatMap(end -> Optional.ofNullable(all.get(end.id())).stream())

@@ -1,7 +1,5 @@
 package oldtallow.app.sheet;
 
-import java.math.BigDecimal;
-import java.math.RoundingMode;
 import java.time.Clock;
 import java.time.Instant;
 import java.time.LocalDate;
@@ -37,7 +35,6 @@ import oldtallow.core.almanac.Due;
 import oldtallow.core.interval.DueAction;
 import oldtallow.core.quantity.Length;
 import oldtallow.core.quantity.Torque;
-import oldtallow.core.step.ReadingUnit;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -96,10 +93,10 @@ public class ServiceSheets {
                 facts(bench, rig),
                 assembly.section(end.id()).section(),
                 List.of(
-                        new Block("Found", found(bench)),
+                        new Block("Found", JobBlocks.found(bench)),
                         new Block("Fitted", parts(end)),
                         new Block("Set", set(bench)),
-                        new Block("Measured on the way", readings(bench)),
+                        new Block("Measured on the way", JobBlocks.readings(bench)),
                         new Block("Due again", due(standing))),
                 cautions(standing),
                 rigAddress.apply(rig.id()),
@@ -124,32 +121,6 @@ public class ServiceSheets {
         facts.add(new Line("Thread", bench.end().nut().threadDesignation()));
         facts.add(new Line("Job", bench.job().id().toString().substring(0, 8)));
         return facts;
-    }
-
-    private static List<Line> found(JobBench bench) {
-        List<Line> found = new ArrayList<>();
-        bench.judged()
-                .forEach((item, judged) -> found.add(new Line(
-                        item.words(),
-                        (judged.findings().isEmpty()
-                                        ? "nothing found"
-                                        : judged.findings().stream()
-                                                .map(finding -> finding.words())
-                                                .collect(Collectors.joining("; ")))
-                                + Optional.ofNullable(judged.overruled())
-                                        .map(outcome -> "; overruled: " + judged.overruleReason())
-                                        .orElse(""))));
-        bench.entries().stream().map(Recorded::entry).forEach(entry -> {
-            if (entry instanceof JobEntry.Waived(String check, String reason)) {
-                found.add(new Line("let go", check + ": " + reason));
-            } else if (entry instanceof JobEntry.Condemned(var parts, String reason)) {
-                found.add(new Line(
-                        "not to go back",
-                        parts.stream().map(part -> part.words()).collect(Collectors.joining(", "))
-                                + (reason.isEmpty() ? "" : ": " + reason)));
-            }
-        });
-        return found;
     }
 
     private List<Line> parts(WheelEnd end) {
@@ -186,8 +157,9 @@ public class ServiceSheets {
                         new Line("end play", play(setting)),
                         new Line(
                                 "window",
-                                length(setting.window().value().least()) + " to "
-                                        + length(setting.window().value().most()) + ", "
+                                SheetWords.length(setting.window().value().least()) + " to "
+                                        + SheetWords.length(
+                                                setting.window().value().most()) + ", "
                                         + setting.window().source()),
                         new Line("nut and lock", setting.lockWords() + "; " + torque(setting.finalTorque())),
                         new Line(
@@ -203,8 +175,10 @@ public class ServiceSheets {
         @Nullable Length uncertainty = setting.uncertainty();
         String how = setting.measuredEndPlay() == null
                 ? " worked out from the nut"
-                : uncertainty == null ? " measured" : " ± " + length(uncertainty) + " measured by dial indicator";
-        return length(setting.stands())
+                : uncertainty == null
+                        ? " measured"
+                        : " ± " + SheetWords.length(uncertainty) + " measured by dial indicator";
+        return SheetWords.length(setting.stands())
                 + how
                 + switch (setting.verdict()) {
                     case INSIDE -> "; inside its window";
@@ -218,26 +192,8 @@ public class ServiceSheets {
     private static String torque(@Nullable Torque torque) {
         return torque == null
                 ? "no fine torque noted"
-                : number(torque.newtonMetres(), 1) + " N·m (" + number(torque.poundForceInches(), 0) + " lbf·in)";
-    }
-
-    private static List<Line> readings(JobBench bench) {
-        return bench.entries().stream()
-                .map(Recorded::entry)
-                .flatMap(entry -> switch (entry) {
-                    case JobEntry.StepDone done -> done.readings().stream();
-                    case JobEntry.Added added -> added.readings().stream();
-                    default -> Stream.empty();
-                })
-                .map(taken -> new Line(taken.kind().words(), measured(taken)))
-                .toList();
-    }
-
-    private static String measured(JobEntry.Taken taken) {
-        String own = number(taken.value(), 2) + " " + taken.kind().unit().symbol();
-        return taken.kind().unit() == ReadingUnit.NEWTON_METRE
-                ? own + " (" + number(Torque.ofNewtonMetres(taken.value()).poundForceFeet(), 0) + " lbf·ft)"
-                : own;
+                : SheetWords.number(torque.newtonMetres(), 1) + " N·m ("
+                        + SheetWords.number(torque.poundForceInches(), 0) + " lbf·in)";
     }
 
     private static List<Line> due(Standing standing) {
@@ -269,16 +225,5 @@ public class ServiceSheets {
 
     private String day(Instant at) {
         return DAY.format(LocalDate.ofInstant(at, clock.getZone()));
-    }
-
-    private static String length(Length length) {
-        return number(length.millimetres(), 3) + " mm (" + number(length.thousandths(), 1) + " thou)";
-    }
-
-    private static String number(double value, int decimals) {
-        return BigDecimal.valueOf(value)
-                .setScale(decimals, RoundingMode.HALF_UP)
-                .stripTrailingZeros()
-                .toPlainString();
     }
 }

@@ -156,6 +156,24 @@ class AlmanacIT {
                 .isEqualTo(1);
     }
 
+    /** Distance and date together: 4,500 km a year are 375 km in a month, more or less. */
+    @Test
+    void theYardsStripTellsDaysAndKilometres() {
+        read(today.minusDays(365), 10_000);
+        read(today, 14_500);
+        done("REPACK", today.minusDays(335));
+        JsonNode lane = StreamSupport.stream(
+                        device.get("/api/almanac/strip").json().path("lanes").spliterator(), false)
+                .filter(one -> one.path("rigId").asString().equals(rig))
+                .findFirst()
+                .orElseThrow(() -> new AssertionError("what is due in a month is on the strip"));
+
+        assertThat(lane.path("yearlyKm").asDouble()).isBetween(4_300.0, 4_700.0);
+        JsonNode due = lane.path("dues").get(0);
+        assertThat(due.path("due").path("daysLeft").asInt()).isBetween(29, 31);
+        assertThat(due.path("kmToGo").asDouble()).isBetween(330.0, 420.0);
+    }
+
     private void plan(UUID id, int version, String state) {
         Bench.accepted(device.put("/api/rigs/" + rig + "/trips/" + id, """
                 {"version": %d, "name": "Round the coast", "state": "%s", "from": "%s", "to": "%s", "km": 14000,

@@ -6,15 +6,21 @@ import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.ColorScheme;
+import java.io.IOException;
+import java.io.UncheckedIOException;
 import java.nio.file.Path;
 import java.util.UUID;
 import java.util.regex.Pattern;
+import javax.imageio.ImageIO;
 import oldtallow.app.testing.Bench;
 import oldtallow.app.testing.Browsers;
 import oldtallow.app.testing.Browsers.Visit;
 import oldtallow.app.testing.Demo;
 import oldtallow.app.testing.OldTallowExtension;
 import oldtallow.app.testing.RunningOldTallow;
+import org.apache.pdfbox.Loader;
+import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.rendering.PDFRenderer;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import tools.jackson.databind.JsonNode;
@@ -22,6 +28,8 @@ import tools.jackson.databind.JsonNode;
 /** Takes the pictures of docs/screenshots from the demo data: {@code ./test --screenshots}. No part of the usual run. */
 @ExtendWith(OldTallowExtension.class)
 class TakeScreenshots {
+
+    private static final float SHEET_DPI = 100;
 
     @Test
     void takesEveryMainView(RunningOldTallow app, Browsers browsers) {
@@ -55,11 +63,7 @@ class TakeScreenshots {
                     .isVisible();
             take(page, "bench");
 
-            page.navigate(
-                    app.at("/wheel-ends/" + Demo.SHORT_CAMPER_LEFT + "/job").toString());
-            assertThat(page.getByText("What waiting costs")).isVisible();
-            take(page, "begin-job");
-            takeFirstLookAndJudging(page, new Bench(app.http()), app);
+            takeJudging(page, new Bench(app.http()), app);
             takeInstrumentsAndNut(page, new Bench(app.http()), app);
 
             page.navigate(app.at("/reckoner").toString());
@@ -96,6 +100,7 @@ class TakeScreenshots {
             assertThat(page.getByText("Every move")).isVisible();
             take(page, "shelf");
         }
+        takeAlmanac(app, browsers);
         try (Visit visit = browsers.visitAs(app, "ines")) {
             Page page = visit.page();
             page.navigate(app.at("/workshop").toString());
@@ -115,16 +120,35 @@ class TakeScreenshots {
         }
     }
 
-    private static void takeFirstLookAndJudging(Page page, Bench bench, RunningOldTallow app) {
-        JsonNode job = bench.doUntil(bench.open(Demo.frontLeft("Two-horse box"), "REPACK"), "strip.look-grease");
-        page.navigate(app.at("/bench/" + job.path("id").asString()).toString());
-        button(page, "^rusty$").click();
-        button(page, "^nut loose by hand$").click();
-        assertThat(page.getByText("do not drive it")).isVisible();
-        page.getByText("What it points to").scrollIntoViewIfNeeded();
-        take(page, "first-look");
+    private static void takeAlmanac(RunningOldTallow app, Browsers browsers) {
+        try (Visit visit = browsers.visit(app, 1280, 800, ColorScheme.LIGHT)) {
+            Page page = visit.page();
+            page.navigate(
+                    app.at("/rigs/" + Demo.rig("Long camper") + "/almanac").toString());
+            assertThat(page.getByText("What moved, and why")).isVisible();
+            take(page, "almanac");
 
-        job = bench.doUntil(bench.look(job), "judge.inboard");
+            page.navigate(app.at("/trips/" + Demo.SALT_FLATS).toString());
+            assertThat(page.getByText("What to carry")).isVisible();
+            take(page, "trip");
+        }
+        var bench = new Bench(app.http());
+        JsonNode job = bench.doAll(bench.open(Demo.frontLeft("Flatbed"), "REPACK"));
+        String path = "/api/jobs/" + job.path("id").asString();
+        Bench.accepted(app.http().post(path + "/close", Bench.entry().toString()));
+        try (PDDocument sheet = Loader.loadPDF(app.http().bytes(path + "/service-sheet.pdf"))) {
+            ImageIO.write(
+                    new PDFRenderer(sheet).renderImageWithDPI(0, SHEET_DPI),
+                    "png",
+                    Path.of("../docs/screenshots/service-sheet.png").toFile());
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+
+    private static void takeJudging(Page page, Bench bench, RunningOldTallow app) {
+        JsonNode job = bench.doUntil(bench.open(Demo.frontLeft("Two-horse box"), "REPACK"), "judge.inboard");
+        page.navigate(app.at("/bench/" + job.path("id").asString()).toString());
         button(page, "rust, water stain").click();
         button(page, "^clearly, cup, raceway$").click();
         button(page, "by what is ticked").click();

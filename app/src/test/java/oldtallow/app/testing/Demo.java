@@ -37,6 +37,9 @@ public final class Demo {
         return id("demo " + name);
     }
 
+    /** The long camper's next trip: six legs, four of them far from help. */
+    public static final UUID SALT_FLATS = id("demo Long camper Out to the salt flats");
+
     /** The job half done on the bench, on the long camper's left hub. */
     public static final UUID JOB = id("demo job Long camper");
 
