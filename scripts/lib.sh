@@ -99,7 +99,7 @@ maven() {
 
 # source_hash : one hash over everything the application is made from.
 source_hash() {
-    (cd "$ROOT" && find pom.xml core db postgres-dev app web scripts \
+    (cd "$ROOT" && find pom.xml core db postgres-dev stand-in app web scripts \
         \( -name node_modules -o -name target -o -name build -o -name .svelte-kit -o -path '*/src/test' \) -prune \
         -o -type f -not -name schema.d.ts -print0 | sort -z | xargs -0 sha256sum | sha256sum | cut -d' ' -f1)
 }

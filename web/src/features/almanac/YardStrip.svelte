@@ -6,14 +6,19 @@
   import { actions } from '$features/figures'
   import { DayScale, monthLetter, monthsFrom } from './strip'
 
-  const WIDTH = 1000
-  const LEFT = 178
+  const WIDTH = 760
+  const LEFT = 142
   const TOP = 24
-  const LANE = 36
+  const LANE = 35
+  const FEW = 8
+  /** A word beside a mark needs so much. */
+  const WORD = 84
 
   const id = $props.id()
   const attempt = new Attempt()
   let strip = $state.raw<Schemas['YardStripView'] | null>(null)
+  let all = $state(false)
+  const lanes = $derived(all ? (strip?.lanes ?? []) : (strip?.lanes ?? []).slice(0, FEW))
 
   onMount(() => {
     void attempt.run(async () => {
@@ -25,9 +30,14 @@
     strip ? new DayScale(strip.from, strip.to, WIDTH - LEFT - 10) : new DayScale('', '', 1),
   )
   const months = $derived(strip ? monthsFrom(strip.from, 13) : [])
-  const height = $derived(TOP + (strip?.lanes.length ?? 0) * LANE + 16)
+  const height = $derived(TOP + lanes.length * LANE + 16)
   const x = (day: string): number => LEFT + scale.x(day)
   const km = (value: number): string => `${Math.round(value / 10) * 10} km`
+  /** Whether a mark has room for its word: none that presses more stands just there. */
+  const hasRoom = (lane: Schemas['LaneView'], one: Schemas['LaneDueView']): boolean =>
+    !lane.dues
+      .slice(0, lane.dues.indexOf(one))
+      .some((other) => Math.abs(x(other.due.likely) - x(one.due.likely)) < WORD)
   const says = (one: Schemas['LaneDueView']): string =>
     `${one.due.words} at ${one.wheelEnds}: ${date(one.due.likely)}, ${one.due.by}${
       one.due.certain ? '' : `, likely ${date(one.due.earliest)} to ${date(one.due.latest)}`
@@ -51,7 +61,7 @@
           <path d={`M${x(month)} 6V${height - 6}`} class="stroke-rule" stroke-width="0.6" />
           <text x={x(month) + 3} y="16" font-size="12" class="fill-ink2">{monthLetter(month)}</text>
         {/each}
-        {#each strip.lanes as lane, i (lane.rigId)}
+        {#each lanes as lane, i (lane.rigId)}
           {@const y = TOP + i * LANE + 20}
           <a href={`/rigs/${lane.rigId}/almanac`} aria-label={`Almanac of ${lane.rigName}`}>
             <rect x="0" y={y - 20} width={LEFT - 6} height={LANE} class="fill-transparent" />
@@ -92,18 +102,31 @@
               class={one.due.daysLeft < 0 ? 'fill-brass-fill stroke-ink' : 'fill-sheet stroke-ink'}
               stroke-width="1.5"><title>{says(one)}</title></path
             >
-            <text
-              x={at > WIDTH - 90 ? at - 9 : at + 9}
-              y={y - 6}
-              text-anchor={at > WIDTH - 90 ? 'end' : 'start'}
-              font-size="11.5"
-              >{actions[one.due.action].short}{one.kmToGo >= 10 ? `, ${km(one.kmToGo)}` : ''}</text
-            >
+            {#if hasRoom(lane, one)}
+              <text
+                x={at > WIDTH - 90 ? at - 9 : at + 9}
+                y={y - 6}
+                text-anchor={at > WIDTH - 90 ? 'end' : 'start'}
+                font-size="11.5"
+                >{actions[one.due.action].short}{one.kmToGo >= 10
+                  ? `, ${km(one.kmToGo)}`
+                  : ''}</text
+              >
+            {/if}
           {/each}
         {/each}
         <path d={`M${x(strip.today)} 6V${height - 4}`} class="stroke-oxide" stroke-width="2" />
       </svg>
     </div>
+    {#if strip.lanes.length > FEW && !all}
+      <button
+        type="button"
+        class="min-h-9 self-start text-label text-grease underline"
+        onclick={() => {
+          all = true
+        }}>All {strip.lanes.length} rigs</button
+      >
+    {/if}
     <p class="text-min text-ink2">
       Triangles fall due, filled ones are late; the bar over one is where eight of ten would lie,
       with the kilometres expected until then. Blue: trips, full ones go through water.

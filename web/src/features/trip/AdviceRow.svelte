@@ -34,7 +34,7 @@
       <span class="flex flex-wrap gap-x-4 text-label">
         {#each advice.ends as end (end.wheelEndId)}
           <a class="inline-flex min-h-9 items-center" href={`/wheel-ends/${end.wheelEndId}/job`}
-            >open the {end.name}</a
+            >begin on the {end.name}</a
           >
         {/each}
       </span>

@@ -53,7 +53,7 @@
   </ul>
   <h3 class="mt-2 type-card">Sealed bags on the shelf</h3>
   <ul class="border-t border-ink text-label">
-    {#each carry.bags as bag (bag.label)}
+    {#each carry.bags as bag, i (i)}
       <li class="border-b border-rule py-1.5">
         <span class="font-semibold">{bag.label}, {bag.what}</span>
         <span class={['block', bag.outdated ? 'font-semibold text-oxide' : 'text-ink2']}

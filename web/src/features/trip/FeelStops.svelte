@@ -29,7 +29,7 @@
           ></span
         >
         <ul class="mt-0.5 flex flex-wrap gap-x-4 gap-y-0.5 tabular-nums">
-          {#each leg.stops as stop (stop.km)}
+          {#each leg.stops as stop, i (i)}
             <li>
               <span class={['text-body font-bold', stop.done && 'text-verdigris']}
                 >{km(stop.km)}</span

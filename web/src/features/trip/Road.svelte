@@ -92,12 +92,15 @@
           stroke-width="1"
         />
       {/if}
+    {/each}
+    {#each names as name (name.name)}
+      {@const at = ROAD + TALL + 18 + name.row * 36}
       <g class="stroke-sheet" stroke-width="4" paint-order="stroke">
         <text x={name.x} y={at} font-size="14" font-weight="700">{name.name}</text>
         <text x={name.x} y={at + 15} font-size="12.5" class="fill-ink2">{name.details}</text>
       </g>
     {/each}
-    {#each plan.stops as stop (stop.km)}
+    {#each plan.stops as stop, i (i)}
       <path d={`M${x(stop.km)} 26V${ROAD}`} class="stroke-ink" stroke-width="1.2" />
       <circle
         cx={x(stop.km)}

@@ -61,8 +61,8 @@
     <AlarmCard log={logged} />
     {#if trip.nextStop}
       <p class="text-read">
-        Feel them again at <span class="font-bold">{km(trip.nextStop.km)}</span>: {trip.nextStop
-          .why},
+        {logged.worst?.holdsTheRig ? 'Once somebody has looked, feel' : 'Feel'} them again at
+        <span class="font-bold">{km(trip.nextStop.km)}</span>: {trip.nextStop.why},
         {trip.nextStop.where}.
       </p>
     {:else}

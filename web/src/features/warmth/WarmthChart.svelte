@@ -71,7 +71,7 @@
         stroke-width="2"
         stroke-dasharray={side === 0 ? undefined : '7 4'}
       />
-      {#each hub.readings as one (one.at)}
+      {#each hub.readings as one, i (i)}
         {@const bad = ['STOP', 'HOT', 'ONE_SIDED', 'CREEPING'].includes(one.alarm)}
         {#if side === 0}
           <rect

@@ -5,6 +5,7 @@ import java.time.format.DateTimeFormatter;
 import java.util.List;
 import java.util.Locale;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import oldtallow.app.almanac.DueList;
 import oldtallow.app.almanac.Standing;
 import oldtallow.core.almanac.Due;
@@ -24,9 +25,16 @@ record MailText(String subject, String body) {
      * @param items most pressing first; not empty
      */
     static MailText of(List<DueList.Item> items, LocalDate today, String address) {
-        long late = items.stream().filter(item -> isLate(item, today)).count();
-        String soon = items.size() - late == 0 ? "" : (items.size() - late) + " soon";
-        String subject = late == 0 ? "Due " + soon : late + " late" + (soon.isEmpty() ? "" : ", " + soon);
+        long open = items.stream().filter(DueList.Item::isOutside).count();
+        long late = items.stream()
+                .filter(item -> !item.isOutside() && isLate(item, today))
+                .count();
+        String subject = Stream.of(
+                        counted(open, "to open now"),
+                        counted(late, "late"),
+                        counted(items.size() - open - late, "due soon"))
+                .filter(words -> !words.isEmpty())
+                .collect(Collectors.joining(", "));
         String lines = items.stream().map(item -> line(item, today)).collect(Collectors.joining("\n"));
         return new MailText(
                 "Old Tallow: " + subject,
@@ -40,9 +48,10 @@ record MailText(String subject, String body) {
                 .map(Standing::wheelEnd)
                 .map(end -> end.positionName())
                 .collect(Collectors.joining(", "));
-        String when = isLate(item, today)
-                ? "LATE, due " + DAY.format(due.when().likely())
-                : DAY.format(due.when().likely());
+        String day = DAY.format(due.when().likely());
+        String when = item.isOutside()
+                ? "OPEN IT NOW, outside its window since it was set; " + day
+                : isLate(item, today) ? "LATE, due " + day : day;
         return "%s: %s (%s)%n  %s, %s%s"
                 .formatted(
                         item.rig().name(),
@@ -53,6 +62,10 @@ record MailText(String subject, String body) {
                         isLate(item, today)
                                 ? System.lineSeparator() + "  " + due.action().ifLate()
                                 : "");
+    }
+
+    private static String counted(long many, String what) {
+        return many == 0 ? "" : many + " " + what;
     }
 
     private static boolean isLate(DueList.Item item, LocalDate today) {

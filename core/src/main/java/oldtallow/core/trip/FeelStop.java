@@ -15,6 +15,11 @@ public record FeelStop(int leg, double afterKm, String why) {
 
     private static final double FIRST_KM = 15;
     private static final double APART_KM = 250;
+    private static final double SAME_PLACE_KM = 1;
+
+    private boolean isAt(int thatLeg, double km) {
+        return leg == thatLeg && km - afterKm < SAME_PLACE_KM;
+    }
 
     /** Stops of a trip, in order. */
     public static List<FeelStop> of(List<Stretch> legs) {
@@ -37,6 +42,10 @@ public record FeelStop(int leg, double afterKm, String why) {
             }
             since += leg.km() - at;
             if (leg.km() > 0) {
+                // one stop there, not two
+                if (!stops.isEmpty() && stops.getLast().isAt(i, leg.km())) {
+                    stops.removeLast();
+                }
                 stops.add(new FeelStop(i, leg.km(), leg.wet() ? "end of the leg, after water" : "end of the leg"));
                 since = 0;
             }

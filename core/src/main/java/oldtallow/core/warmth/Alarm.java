@@ -66,7 +66,9 @@ public enum Alarm {
         if (isOneSided(last)) {
             return ONE_SIDED;
         }
-        if (gain(inOrder).filter(kelvin -> kelvin >= CREPT).isPresent()) {
+        // a hand at the last stop says nothing of a few degrees
+        if (last.overOther().isPresent()
+                && gain(inOrder).filter(kelvin -> kelvin >= CREPT).isPresent()) {
             return CREEPING;
         }
         boolean aboveDay =

@@ -97,6 +97,15 @@ class TripAdviceTest {
                 .isEqualTo(TripAdvice.When.ON_RETURN);
     }
 
+    @Test
+    void stopsOnceWhereALegEndsAtItsFirstWarmth() {
+        List<FeelStop> stops =
+                FeelStop.of(List.of(new Stretch(FROM, 15, false, true), new Stretch(FROM, 100, false, false)));
+
+        assertThat(stops).extracting(FeelStop::afterKm).containsExactly(15.0, 100.0);
+        assertThat(stops.getFirst().why()).contains("after water");
+    }
+
     static LongStream seeds() {
         return LongStream.range(0, 100);
     }

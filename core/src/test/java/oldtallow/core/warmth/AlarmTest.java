@@ -81,6 +81,13 @@ class AlarmTest {
     }
 
     @Test
+    void aHandAtTheLastStopLeavesTheTrendAside() {
+        List<StopReading> stops = new ArrayList<>(measured(0, 1, 3, 4, 6, 7));
+        stops.add(stop(9, Felt.byHand(Touch.COOL), Felt.byHand(Touch.COOL)));
+        assertThat(Alarm.of(stops)).isEqualTo(Alarm.FINE);
+    }
+
+    @Test
     void readsStopsInTheOrderTheyWereTaken() {
         List<StopReading> shuffled = new ArrayList<>(measured(0, 1, 3, 4, 6, 7));
         java.util.Collections.shuffle(shuffled, new Random(3));
