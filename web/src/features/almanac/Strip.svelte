@@ -4,6 +4,7 @@
   import { date } from '$features/display'
   import StripLane from './StripLane.svelte'
   import { monthLetter, Scale } from './strip'
+  import { Wide } from '$ui/wide'
 
   interface Props {
     almanac: Schemas['AlmanacView']
@@ -39,15 +40,7 @@
   const water = $derived(almanac.water.filter((mark) => scale.holds(mark.on)))
 </script>
 
-<!-- a strip wider than the screen is moved by keys too -->
-<!-- svelte-ignore a11y_no_noninteractive_tabindex -->
-<div
-  bind:this={strip}
-  role="region"
-  aria-label="Strip of the year"
-  tabindex="0"
-  class="overflow-x-auto border border-ink bg-sheet"
->
+<Wide label="Strip of the year" bind:element={strip}>
   <svg
     viewBox={`0 0 ${WIDTH} ${height}`}
     class="block w-full min-w-[760px]"
@@ -133,4 +126,4 @@
       class="fill-oxide">today</text
     >
   </svg>
-</div>
+</Wide>

@@ -5,6 +5,7 @@
   import { date } from '$features/display'
   import { actions } from '$features/figures'
   import { DayScale, monthLetter, monthsFrom } from './strip'
+  import { Wide } from '$ui/wide'
 
   const WIDTH = 760
   const LEFT = 142
@@ -47,14 +48,7 @@
 {#if strip && strip.lanes.length > 0}
   <section aria-labelledby={`${id}-h`} class="flex flex-col gap-1">
     <h2 id={`${id}-h`} class="type-h">The year ahead</h2>
-    <!-- a strip wider than the screen is moved by keys too -->
-    <!-- svelte-ignore a11y_no_noninteractive_tabindex -->
-    <div
-      role="region"
-      aria-label="Strip of the yard"
-      tabindex="0"
-      class="overflow-x-auto border border-ink bg-sheet"
-    >
+    <Wide label="Strip of the yard">
       <svg viewBox={`0 0 ${WIDTH} ${height}`} class="block w-full min-w-[760px]" role="group">
         <title>What falls due in the year ahead, one lane for each rig, most pressing first</title>
         {#each months as month (month)}
@@ -117,7 +111,7 @@
         {/each}
         <path d={`M${x(strip.today)} 6V${height - 4}`} class="stroke-oxide" stroke-width="2" />
       </svg>
-    </div>
+    </Wide>
     {#if strip.lanes.length > FEW && !all}
       <button
         type="button"

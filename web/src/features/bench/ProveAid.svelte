@@ -4,6 +4,7 @@
   import { NumberField } from '$ui/number-field'
   import { Pick } from '$ui/pick'
   import type { Bench } from './bench.svelte'
+  import { symbolOf } from './readings.svelte'
 
   interface Props {
     bench: Bench
@@ -37,6 +38,13 @@
     void after.ask(day, metric)
   })
 
+  /** What was measured, so that it stays on record with the setting that is opened again. */
+  const measured = $derived(
+    bench.readings.all
+      .filter((one) => one.text !== '')
+      .map((one) => `${one.kind.words} ${one.text} ${symbolOf(one)}`)
+      .join(', '),
+  )
   const found = $derived(aid === 'WARMTH' ? 'HOT' : 'LOOSE')
 </script>
 
@@ -73,7 +81,7 @@
         <Button
           tone="main"
           onclick={() => {
-            void bench.reopenSetting(found)
+            void bench.reopenSetting(found, measured)
           }}>{aid === 'WARMTH' ? 'It runs hot: set it again' : 'It rocks: set it again'}</Button
         >
         <Button

@@ -39,6 +39,8 @@
     step.aid && step.aid in rounds ? rounds[step.aid as keyof typeof rounds] : null,
   )
   const needs = $derived([...step.tools, ...step.supplies].join(', '))
+  /** Its aid judges what is typed, so it stands beneath. */
+  const proves = $derived(step.aid === 'WARMTH' || step.aid === 'PROVED')
 </script>
 
 <p class="font-semibold text-ink2">
@@ -71,9 +73,11 @@
 {/if}
 {#if nutRound}
   {#key step.id}<WheelNutsAid {wheelEnd} from={nutRound} />{/key}
-{:else if step.aid === 'WARMTH' || step.aid === 'PROVED'}
-  {#key step.id}<ProveAid {bench} aid={step.aid} />{/key}
-{:else if step.aid && !isSequence(step.aid)}<StepAid {bench} {aids} aid={step.aid} />{/if}
+{:else if step.aid && !isSequence(step.aid) && !proves}<StepAid
+    {bench}
+    {aids}
+    aid={step.aid}
+  />{/if}
 {#if reckonings.length > 0}
   <p class="mt-2 flex flex-wrap gap-x-4">
     {#each reckonings as one (one.href)}
@@ -100,6 +104,9 @@
   {#if step.timer}<StepTimer timer={step.timer} />{/if}
   {#if step.readings.some((one) => one.kind === 'END_PLAY')}<PlayAid {bench} />{/if}
   {#if step.readings.length > 0}<Keypad readings={bench.readings} />{/if}
+  {#if step.aid === 'WARMTH' || step.aid === 'PROVED'}
+    {#key step.id}<ProveAid {bench} aid={step.aid} />{/key}
+  {/if}
   {#each step.checks as check (check.id)}
     {@const met = bench.checkMet(check)}
     <div class="rounded-plate border border-ink bg-sheet">

@@ -2,6 +2,7 @@
   import { Hatch } from '$ui/hatch'
   import { km, labels, road } from './road'
   import type { Plan } from './trip-plan.svelte'
+  import { Wide } from '$ui/wide'
 
   interface Props {
     plan: Plan
@@ -22,14 +23,7 @@
   const height = $derived(ROAD + TALL + 10 + 36 * (1 + Math.max(...names.map((name) => name.row))))
 </script>
 
-<!-- a road longer than the screen is moved by keys too -->
-<!-- svelte-ignore a11y_no_noninteractive_tabindex -->
-<div
-  role="region"
-  aria-label="The road"
-  tabindex="0"
-  class="overflow-x-auto border border-ink bg-sheet"
->
+<Wide label="The road">
   <svg
     viewBox={`0 0 ${WIDTH} ${height}`}
     class="block w-full min-w-[760px]"
@@ -115,7 +109,7 @@
       <circle cx={x(stop.km)} cy="19" r="2.6" class="fill-ink" />
     {/each}
   </svg>
-</div>
+</Wide>
 <p class="text-min text-ink2">
   Rings over the road: feel every hub there, filled once it is logged. Hatched: nobody there sells a
   bearing or tows. Waves: the hubs go under water.

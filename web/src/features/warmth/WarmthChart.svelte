@@ -1,5 +1,6 @@
 <script lang="ts">
   import { day, moment } from '$features/display'
+  import { Wide } from '$ui/wide'
   import { StopScale, span, type Axle } from './chart'
 
   interface Props {
@@ -32,82 +33,90 @@
   )
 </script>
 
-<figure class="border border-ink bg-sheet">
-  <figcaption class="border-b border-rule px-3 py-1.5 font-semibold first-letter:uppercase">
+<figure>
+  <figcaption
+    class="border border-b-0 border-ink bg-sheet px-3 py-1.5 font-semibold first-letter:uppercase"
+  >
     {title}
   </figcaption>
-  <svg
-    viewBox={`0 0 ${WIDTH} ${HEIGHT}`}
-    class="block w-full"
-    role="img"
-    aria-labelledby={`${id}-says`}
-  >
-    <title id={`${id}-says`}
-      >{title}: hub temperature at {scale.count} stops{axle.hubs
-        .filter((hub) => hub.alarm)
-        .map((hub) => `; ${hub.name} ${hub.alarm?.words}`)
-        .join('')}</title
+  <Wide label={title}>
+    <svg
+      viewBox={`0 0 ${WIDTH} ${HEIGHT}`}
+      class="block w-full min-w-[600px]"
+      role="img"
+      aria-labelledby={`${id}-says`}
     >
-    {#each bands as band (band.at)}
-      <path d={`M${LEFT} ${y(band.at)}H${WIDTH - 84}`} class="stroke-rule" stroke-dasharray="5 4" />
-      <text x={LEFT - 8} y={y(band.at) + 4} text-anchor="end" font-size="12.5">{band.at} °C</text>
-      <text x={WIDTH - 80} y={y(band.at) + 4} font-size="12.5" class="fill-ink2"
-        >{band.word} over</text
+      <title id={`${id}-says`}
+        >{title}: hub temperature at {scale.count} stops{axle.hubs
+          .filter((hub) => hub.alarm)
+          .map((hub) => `; ${hub.name} ${hub.alarm?.words}`)
+          .join('')}</title
       >
-    {/each}
-    <path d={`M${LEFT} ${HEIGHT - BOTTOM}H${WIDTH - 84}`} class="stroke-ink" />
-    {#each scale.days() as first, i (first.at)}
-      {#if i % Math.ceil(scale.days().length / 8) === 0}
-        <text x={first.x} y={HEIGHT - 10} text-anchor="middle" font-size="12.5" class="fill-ink2"
-          >{day(first.at)}</text
+      {#each bands as band (band.at)}
+        <path
+          d={`M${LEFT} ${y(band.at)}H${WIDTH - 84}`}
+          class="stroke-rule"
+          stroke-dasharray="5 4"
+        />
+        <text x={LEFT - 8} y={y(band.at) + 4} text-anchor="end" font-size="12.5">{band.at} °C</text>
+        <text x={WIDTH - 80} y={y(band.at) + 4} font-size="12.5" class="fill-ink2"
+          >{band.word} over</text
         >
-      {/if}
-    {/each}
-    {#each axle.hubs as hub, side (hub.wheelEndId)}
-      <polyline
-        points={hub.readings.map((one) => `${scale.x(one.at)},${y(one.about)}`).join(' ')}
-        fill="none"
-        class={side === 0 ? 'stroke-ink' : 'stroke-grease'}
-        stroke-width="2"
-        stroke-dasharray={side === 0 ? undefined : '7 4'}
-      />
-      {#each hub.readings as one, i (i)}
-        {@const bad = ['STOP', 'HOT', 'ONE_SIDED', 'CREEPING'].includes(one.alarm)}
-        {#if side === 0}
-          <rect
-            x={scale.x(one.at) - 5}
-            y={y(one.about) - 5}
-            width="10"
-            height="10"
-            class={[
-              bad ? 'fill-oxide stroke-oxide' : 'stroke-ink',
-              !bad && (one.celsius === undefined ? 'fill-sheet' : 'fill-ink'),
-            ]}
-            stroke-width="2"
-            ><title
-              >{hub.name}, {moment(one.at)}: {Math.round(one.about)} °C{one.celsius === undefined
-                ? ' by hand'
-                : ''}</title
-            ></rect
-          >
-        {:else}
-          <circle
-            cx={scale.x(one.at)}
-            cy={y(one.about)}
-            r="5.5"
-            class={[
-              bad ? 'fill-oxide stroke-oxide' : 'stroke-grease',
-              !bad && (one.celsius === undefined ? 'fill-sheet' : 'fill-grease'),
-            ]}
-            stroke-width="2"
-            ><title
-              >{hub.name}, {moment(one.at)}: {Math.round(one.about)} °C{one.celsius === undefined
-                ? ' by hand'
-                : ''}</title
-            ></circle
+      {/each}
+      <path d={`M${LEFT} ${HEIGHT - BOTTOM}H${WIDTH - 84}`} class="stroke-ink" />
+      {#each scale.days() as first, i (first.at)}
+        {#if i % Math.ceil(scale.days().length / 8) === 0}
+          <text x={first.x} y={HEIGHT - 10} text-anchor="middle" font-size="12.5" class="fill-ink2"
+            >{day(first.at)}</text
           >
         {/if}
       {/each}
-    {/each}
-  </svg>
+      {#each axle.hubs as hub, side (hub.wheelEndId)}
+        <polyline
+          points={hub.readings.map((one) => `${scale.x(one.at)},${y(one.about)}`).join(' ')}
+          fill="none"
+          class={side === 0 ? 'stroke-ink' : 'stroke-grease'}
+          stroke-width="2"
+          stroke-dasharray={side === 0 ? undefined : '7 4'}
+        />
+        {#each hub.readings as one, i (i)}
+          {@const bad = ['STOP', 'HOT', 'ONE_SIDED', 'CREEPING'].includes(one.alarm)}
+          {#if side === 0}
+            <rect
+              x={scale.x(one.at) - 5}
+              y={y(one.about) - 5}
+              width="10"
+              height="10"
+              class={[
+                bad ? 'fill-oxide stroke-oxide' : 'stroke-ink',
+                !bad && (one.celsius === undefined ? 'fill-sheet' : 'fill-ink'),
+              ]}
+              stroke-width="2"
+              ><title
+                >{hub.name}, {moment(one.at)}: {Math.round(one.about)} °C{one.celsius === undefined
+                  ? ' by hand'
+                  : ''}</title
+              ></rect
+            >
+          {:else}
+            <circle
+              cx={scale.x(one.at)}
+              cy={y(one.about)}
+              r="5.5"
+              class={[
+                bad ? 'fill-oxide stroke-oxide' : 'stroke-grease',
+                !bad && (one.celsius === undefined ? 'fill-sheet' : 'fill-grease'),
+              ]}
+              stroke-width="2"
+              ><title
+                >{hub.name}, {moment(one.at)}: {Math.round(one.about)} °C{one.celsius === undefined
+                  ? ' by hand'
+                  : ''}</title
+              ></circle
+            >
+          {/if}
+        {/each}
+      {/each}
+    </svg>
+  </Wide>
 </figure>

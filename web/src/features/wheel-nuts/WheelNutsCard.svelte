@@ -32,63 +32,65 @@
   }
 </script>
 
-<div class="grid gap-4 tab:grid-cols-[minmax(0,260px)_minmax(0,1fr)]">
-  <WheelStar
-    {nuts}
-    done={over ? count : pulled % count}
-    inTheStar={stage ? stage.inTheStar : true}
-  />
-  <div class="flex flex-col gap-2">
-    {#if stage}
-      <p class="leading-none">
-        <span class="block text-label font-semibold"
-          >{over ? 'done' : `${stage.words}, nut ${nextNut} of ${count}`}</span
-        >
-        <span class="type-num text-[44px] font-semibold tracking-tight"
-          >{range(stage.least.newtonMetres, stage.most.newtonMetres)}</span
-        >
-        <span class="text-read">N·m</span>
-        <span class="block type-num text-ink2"
-          >{range(stage.least.poundForceFeet, stage.most.poundForceFeet)} lbf·ft</span
-        >
-      </p>
-      <p class="first-letter:uppercase">{stage.how}.</p>
-      {#if nuts.authority}
-        <p class="text-label text-ink2">
-          {authorityWords[nuts.authority]}: {nuts.source}
+<div class="@container">
+  <div class="grid gap-4 @min-[520px]:grid-cols-[minmax(0,260px)_minmax(0,1fr)]">
+    <WheelStar
+      {nuts}
+      done={over ? count : pulled % count}
+      inTheStar={stage ? stage.inTheStar : true}
+    />
+    <div class="flex flex-col gap-2">
+      {#if stage}
+        <p class="leading-none">
+          <span class="block text-label font-semibold"
+            >{over ? 'done' : `${stage.words}, nut ${nextNut} of ${count}`}</span
+          >
+          <span class="type-num text-[44px] font-semibold tracking-tight"
+            >{range(stage.least.newtonMetres, stage.most.newtonMetres)}</span
+          >
+          <span class="text-read">N·m</span>
+          <span class="block type-num text-ink2"
+            >{range(stage.least.poundForceFeet, stage.most.poundForceFeet)} lbf·ft</span
+          >
+        </p>
+        <p class="first-letter:uppercase">{stage.how}.</p>
+        {#if nuts.authority}
+          <p class="text-label text-ink2">
+            {authorityWords[nuts.authority]}: {nuts.source}
+          </p>
+        {/if}
+        <div class="flex gap-2">
+          <Button
+            tone="main"
+            class="min-h-14 flex-1"
+            disabled={over}
+            onclick={() => {
+              pulled += 1
+            }}>{over ? 'All pulled' : 'Pulled, next nut'}</Button
+          >
+          <Button
+            class="min-h-14"
+            disabled={pulled === 0}
+            onclick={() => {
+              pulled -= 1
+            }}>Back</Button
+          >
+        </div>
+        <ol class="border-t border-rule text-label">
+          {#each nuts.stages as one, i (one.kind)}
+            <li class={['border-b border-rule py-1', i === round && !over && 'font-bold']}>
+              {one.words}: {range(one.least.newtonMetres, one.most.newtonMetres)} N·m, {one.inTheStar
+                ? 'in the star'
+                : 'one after the other'}
+            </li>
+          {/each}
+        </ol>
+      {:else}
+        <p class="text-read">
+          No torque is known for these studs. Look it up and file it with its page; until then:
+          snug, half, full, each in the star, then once round.
         </p>
       {/if}
-      <div class="flex gap-2">
-        <Button
-          tone="main"
-          class="min-h-14 flex-1"
-          disabled={over}
-          onclick={() => {
-            pulled += 1
-          }}>{over ? 'All pulled' : 'Pulled, next nut'}</Button
-        >
-        <Button
-          class="min-h-14"
-          disabled={pulled === 0}
-          onclick={() => {
-            pulled -= 1
-          }}>Back</Button
-        >
-      </div>
-      <ol class="border-t border-rule text-label">
-        {#each nuts.stages as one, i (one.kind)}
-          <li class={['border-b border-rule py-1', i === round && !over && 'font-bold']}>
-            {one.words}: {range(one.least.newtonMetres, one.most.newtonMetres)} N·m, {one.inTheStar
-              ? 'in the star'
-              : 'one after the other'}
-          </li>
-        {/each}
-      </ol>
-    {:else}
-      <p class="text-read">
-        No torque is known for these studs. Look it up and file it with its page; until then: snug,
-        half, full, each in the star, then once round.
-      </p>
-    {/if}
+    </div>
   </div>
 </div>

@@ -89,11 +89,7 @@ public class DueList {
         List<Rank> ranks = standings.worst(new Filter(null, until), behind, PAGE + 1);
         List<Rig> rigs =
                 register.rigs(ranks.stream().limit(PAGE).map(Rank::rigId).toList());
-        Map<UUID, Standing> all = standings.of(rigs);
-        List<Item> items = rigs.stream()
-                .flatMap(rig -> due(rig, all, until))
-                .sorted(PRESSING)
-                .toList();
+        List<Item> items = of(rigs, until);
         return new Page(today, items, ranks.size() > PAGE ? ranks.get(PAGE - 1) : null);
     }
 
@@ -102,7 +98,12 @@ public class DueList {
     public List<Item> within(int days) {
         LocalDate until = LocalDate.now(clock).plusDays(days);
         List<Rank> ranks = standings.worst(new Filter(null, until), null, MOST_REMINDED);
-        List<Rig> rigs = register.rigs(ranks.stream().map(Rank::rigId).toList());
+        return of(register.rigs(ranks.stream().map(Rank::rigId).toList()), until);
+    }
+
+    /** What is due at these rigs by a day, most pressing first. */
+    @Transactional(readOnly = true)
+    public List<Item> of(List<Rig> rigs, LocalDate until) {
         Map<UUID, Standing> all = standings.of(rigs);
         return rigs.stream()
                 .flatMap(rig -> due(rig, all, until))

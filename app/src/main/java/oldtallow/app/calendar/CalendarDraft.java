@@ -3,19 +3,16 @@ package oldtallow.app.calendar;
 import java.nio.charset.StandardCharsets;
 import java.time.Instant;
 import java.time.LocalDate;
-import java.util.ArrayList;
-import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Map;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import oldtallow.app.almanac.DueList;
 import oldtallow.app.almanac.Standing;
 import oldtallow.app.register.Rig;
 import oldtallow.app.register.WheelEnd;
 import oldtallow.app.usage.Trip;
 import oldtallow.core.almanac.Due;
-import oldtallow.core.almanac.GoverningRule;
 import oldtallow.core.interval.DueAction;
 
 /** What there is to tell a calendar of a rig, as of today. */
@@ -35,34 +32,26 @@ final class CalendarDraft {
         this.now = now;
     }
 
-    private record Alike(DueAction action, LocalDate likely, GoverningRule governs) {}
+    /** By what day something is due that a calendar shows. */
+    static LocalDate horizon(LocalDate today) {
+        return today.plusDays(DAYS_AHEAD);
+    }
 
-    /** Dues of its wheel ends, alike ones together, and its trips. */
-    List<CalendarEntry> of(Rig rig, Map<UUID, Standing> standings, List<Trip> trips) {
-        Map<Alike, List<WheelEnd>> ends = new LinkedHashMap<>();
-        Map<Alike, Due> dues = new LinkedHashMap<>();
-        rig.wheelEnds()
-                .flatMap(end -> Stream.ofNullable(standings.get(end.id())))
-                .forEach(standing -> standing.dues().stream()
-                        .filter(due -> !due.when().likely().isAfter(today.plusDays(DAYS_AHEAD)))
-                        .forEach(due -> {
-                            var alike = new Alike(due.action(), due.when().likely(), due.governs());
-                            dues.putIfAbsent(alike, due);
-                            ends.computeIfAbsent(alike, one -> new ArrayList<>())
-                                    .add(standing.wheelEnd());
-                        }));
-        List<CalendarEntry> entries = new ArrayList<>();
-        ends.forEach((alike, at) -> entries.add(due(rig, at, java.util.Objects.requireNonNull(dues.get(alike)))));
-        trips.stream()
+    /** The trips of a rig that are not long over, nor far ahead. */
+    List<CalendarEntry> trips(Rig rig, List<Trip> trips) {
+        return trips.stream()
                 .filter(trip -> trip.counts()
                         && trip.to().isAfter(today.minusDays(DAYS_BACK))
-                        && !trip.from().isAfter(today.plusDays(DAYS_AHEAD)))
-                .forEach(trip -> entries.add(trip(rig, trip)));
-        return entries;
+                        && !trip.from().isAfter(horizon(today)))
+                .map(trip -> trip(rig, trip))
+                .toList();
     }
 
     /** What is late stands on today: on the day it was due nobody looks any more. */
-    private CalendarEntry due(Rig rig, List<WheelEnd> ends, Due due) {
+    CalendarEntry due(DueList.Item item) {
+        Rig rig = item.rig();
+        Due due = item.due();
+        List<WheelEnd> ends = item.standings().stream().map(Standing::wheelEnd).toList();
         LocalDate likely = due.when().likely();
         boolean late = likely.isBefore(today);
         LocalDate on = late ? today : likely;

@@ -14,7 +14,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Stream;
-import oldtallow.app.almanac.Standing;
+import oldtallow.app.almanac.DueList;
 import oldtallow.app.almanac.StandingStore.Filter;
 import oldtallow.app.almanac.StandingStore.Rank;
 import oldtallow.app.almanac.Standings;
@@ -35,18 +35,19 @@ class Calendars {
     /** More rigs than a person would read of in a calendar; the most pressing ones. */
     private static final int MOST_RIGS = 300;
 
-    private static final int DAYS_AHEAD = 366;
     private static final Duration CANCELLED_STAYS = Duration.ofDays(90);
 
     private final Register register;
     private final Standings standings;
+    private final DueList dues;
     private final Usage usage;
     private final CalendarStore store;
     private final Clock clock;
 
-    Calendars(Register register, Standings standings, Usage usage, CalendarStore store, Clock clock) {
+    Calendars(Register register, Standings standings, DueList dues, Usage usage, CalendarStore store, Clock clock) {
         this.register = register;
         this.standings = standings;
+        this.dues = dues;
         this.usage = usage;
         this.store = store;
         this.clock = clock;
@@ -69,7 +70,7 @@ class Calendars {
         store.entries(workshop, ids(rigs)).forEach(entry -> told.put(entry.id(), entry));
         List<CalendarEntry> changed = new ArrayList<>();
         List<CalendarEntry> shown = new ArrayList<>();
-        for (CalendarEntry drafted : draft(rigs, new CalendarDraft(today, now))) {
+        for (CalendarEntry drafted : draft(rigs, new CalendarDraft(today, now), today)) {
             Optional<CalendarEntry> earlier = Optional.ofNullable(told.remove(drafted.id()));
             if (earlier.filter(drafted::saysTheSameAs).isPresent()) {
                 shown.add(earlier.get());
@@ -91,18 +92,13 @@ class Calendars {
         return shown;
     }
 
-    private List<CalendarEntry> draft(List<Rig> rigs, CalendarDraft draft) {
-        Map<UUID, Standing> all = standings.of(rigs);
+    private List<CalendarEntry> draft(List<Rig> rigs, CalendarDraft draft, LocalDate today) {
         Map<UUID, RigUsage> usages = usage.of(rigs);
-        return rigs.stream()
-                .flatMap(rig -> draft
-                        .of(
-                                rig,
-                                all,
-                                Optional.ofNullable(usages.get(rig.id()))
-                                        .map(RigUsage::trips)
-                                        .orElse(List.of()))
-                        .stream())
+        return Stream.concat(
+                        dues.of(rigs, CalendarDraft.horizon(today)).stream().map(draft::due),
+                        rigs.stream()
+                                .flatMap(rig -> Stream.ofNullable(usages.get(rig.id()))
+                                        .flatMap(used -> draft.trips(rig, used.trips()).stream())))
                 .toList();
     }
 
@@ -110,7 +106,7 @@ class Calendars {
     private List<Rig> yard(UUID workshop, LocalDate today) {
         Set<UUID> ids = new LinkedHashSet<>();
         Stream.of(
-                        standings.worst(new Filter(null, today.plusDays(DAYS_AHEAD)), null, MOST_RIGS).stream()
+                        standings.worst(new Filter(null, CalendarDraft.horizon(today)), null, MOST_RIGS).stream()
                                 .map(Rank::rigId),
                         usage.coming().stream().map(Trip::rigId),
                         store.shown(workshop, 2 * MOST_RIGS).stream())

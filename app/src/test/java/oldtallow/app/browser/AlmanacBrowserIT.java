@@ -34,19 +34,19 @@ class AlmanacBrowserIT {
     private final LocalDate today = LocalDate.now(ZoneId.systemDefault());
 
     private Http device;
-    private JsonNode rig;
+    private Bench.Pair rig;
 
     @BeforeEach
     void enterARig(RunningOldTallow app) {
         device = app.http();
         // no other test reckons with how long jobs on this construction took
-        rig = new Bench(device).newRig("STEPPED_UNBRAKED");
+        rig = new Bench(device).newPair("STEPPED_UNBRAKED");
     }
 
     @Test
     void closesAJobAndTakesItsServiceSheet(RunningOldTallow app, Browsers browsers) throws Exception {
         var bench = new Bench(device);
-        JsonNode job = bench.doAll(bench.open(UUID.fromString(left()), "RENEW"));
+        JsonNode job = bench.doAll(bench.open(UUID.fromString(rig.left()), "RENEW"));
         try (Visit visit = browsers.visit(app)) {
             Page page = visit.page();
             page.navigate(app.at("/bench/" + job.path("id").asString()).toString());
@@ -69,7 +69,7 @@ class AlmanacBrowserIT {
         done(today.minusDays(20));
         try (Visit visit = browsers.visit(app)) {
             Page page = visit.page();
-            page.navigate(app.at("/rigs/" + rigId() + "/almanac").toString());
+            page.navigate(app.at("/rigs/" + rig.rig() + "/almanac").toString());
             assertThat(page.getByRole(AriaRole.HEADING).first())
                     .containsText(
                             String.valueOf(today.minusDays(20).plusYears(1).getYear()));
@@ -156,7 +156,7 @@ class AlmanacBrowserIT {
                 .orElseThrow()
                 .getEvents()
                 .stream()
-                .filter(event -> event.getDescription().getValue().contains("/rigs/" + rigId())
+                .filter(event -> event.getDescription().getValue().contains("/rigs/" + rig.rig())
                         && event.getSummary().getValue().contains("repack"))
                 .findFirst()
                 .orElseThrow();
@@ -168,24 +168,14 @@ class AlmanacBrowserIT {
 
     private UUID trip(LocalDate from, int km, int version, UUID id) {
         Bench.accepted(device.put(
-                "/api/rigs/" + rigId() + "/trips/" + id, """
+                "/api/rigs/" + rig.rig() + "/trips/" + id, """
                 {"version": %d, "name": "Out", "state": "PLANNED", "from": "%s", "to": "%s", "km": %d, "legs": []}
                 """.formatted(version, from, from.plusDays(30), km)));
         return id;
     }
 
     private void done(LocalDate on) {
-        Bench.accepted(device.post("/api/rigs/" + rigId() + "/services", """
-                {"id": "%s", "wheelEndIds": ["%s"], "kind": "REPACK", "on": "%s"}
-                """.formatted(UUID.randomUUID(), left(), on)));
-    }
-
-    private String rigId() {
-        return rig.path("id").asString();
-    }
-
-    private String left() {
-        return rig.path("axles").get(0).path("wheelEnds").get(0).path("id").asString();
+        new Bench(device).serviced(rig.rig(), rig.left(), "REPACK", on);
     }
 
     private static Page.GetByRoleOptions named(String name) {

@@ -18,7 +18,6 @@ import oldtallow.app.testing.RunningOldTallow;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
-import tools.jackson.databind.JsonNode;
 
 /** Calendars are read back by biweekly, which shares nothing with the library that writes them. */
 @ExtendWith(OldTallowExtension.class)
@@ -35,9 +34,9 @@ class CalendarIT {
     void enterARig(RunningOldTallow app) {
         device = app.http();
         calendarProgram = app.stranger();
-        JsonNode entered = new Bench(device).newRig("STEPPED_BRAKED");
-        rig = entered.path("id").asString();
-        left = entered.path("axles").get(0).path("wheelEnds").get(0).path("id").asString();
+        Bench.Pair entered = new Bench(device).newPair("STEPPED_BRAKED");
+        rig = entered.rig();
+        left = entered.left();
         done("REPACK", today.minusDays(20));
     }
 
@@ -107,13 +106,9 @@ class CalendarIT {
 
     @Test
     void whatIsLateStandsOnToday() {
-        done("REPACK", today.minusDays(20));
-        Http other = device;
-        JsonNode entered = new Bench(other).newRig("STEPPED_BRAKED");
-        String old =
-                entered.path("axles").get(0).path("wheelEnds").get(0).path("id").asString();
-        rig = entered.path("id").asString();
-        left = old;
+        Bench.Pair old = new Bench(device).newPair("STEPPED_BRAKED");
+        rig = old.rig();
+        left = old.left();
         done("REPACK", today.minusYears(2));
 
         VEvent late = only(read(feed()), "LATE since");
@@ -219,9 +214,7 @@ class CalendarIT {
     }
 
     private void done(String kind, LocalDate on) {
-        Bench.accepted(device.post("/api/rigs/" + rig + "/services", """
-                {"id": "%s", "wheelEndIds": ["%s"], "kind": "%s", "on": "%s"}
-                """.formatted(UUID.randomUUID(), left, kind, on)));
+        new Bench(device).serviced(rig, left, kind, on);
     }
 
     private void trip(UUID id, int version, String state) {

@@ -5,7 +5,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.time.Duration;
 import java.time.LocalDate;
 import java.time.ZoneId;
-import java.util.UUID;
 import java.util.function.Predicate;
 import oldtallow.app.testing.Bench;
 import oldtallow.app.testing.Http;
@@ -27,13 +26,9 @@ class MailIT {
     void signIn(RunningOldTallow app) {
         device = app.http();
         // something is due in any case
-        JsonNode rig = new Bench(device).newRig("STEPPED_BRAKED");
-        Bench.accepted(device.post("/api/rigs/" + rig.path("id").asString() + "/services", """
-                {"id": "%s", "wheelEndIds": ["%s"], "kind": "REPACK", "on": "%s"}
-                """.formatted(
-                UUID.randomUUID(),
-                rig.path("axles").get(0).path("wheelEnds").get(0).path("id").asString(),
-                LocalDate.now(ZoneId.systemDefault()).minusYears(2))));
+        Bench.Pair rig = new Bench(device).newPair("STEPPED_BRAKED");
+        LocalDate longAgo = LocalDate.now(ZoneId.systemDefault()).minusYears(2);
+        new Bench(device).serviced(rig.rig(), rig.left(), "REPACK", longAgo);
     }
 
     @AfterEach

@@ -1,6 +1,7 @@
 package oldtallow.app.testing;
 
 import java.time.Instant;
+import java.time.LocalDate;
 import java.util.UUID;
 import oldtallow.app.testing.Http.Answer;
 import tools.jackson.databind.JsonNode;
@@ -30,8 +31,7 @@ public final class Bench {
                 .asString());
     }
 
-    /** A new rig with one axle, both sides alike, nothing known about its bearings. */
-    public JsonNode newRig(String construction) {
+    private JsonNode newRig(String construction) {
         ObjectNode form = JSON.createObjectNode().put("id", UUID.randomUUID().toString());
         form.set(
                 "rig",
@@ -40,6 +40,26 @@ public final class Bench {
         left.set("build", Entries.preset(device, construction));
         left.putArray("bearings");
         return accepted(device.post("/api/rigs", form.toString()));
+    }
+
+    /** A rig with one axle, by the ids of its parts. */
+    public record Pair(String rig, String left, String right) {}
+
+    /** A new rig with one axle, both sides alike, nothing known about its bearings. */
+    public Pair newPair(String construction) {
+        JsonNode rig = newRig(construction);
+        JsonNode ends = rig.path("axles").get(0).path("wheelEnds");
+        return new Pair(
+                rig.path("id").asString(),
+                ends.get(0).path("id").asString(),
+                ends.get(1).path("id").asString());
+    }
+
+    /** Something was done at a wheel end, outside a job. */
+    public void serviced(String rig, String wheelEnd, String kind, LocalDate on) {
+        accepted(device.post("/api/rigs/" + rig + "/services", """
+                {"id": "%s", "wheelEndIds": ["%s"], "kind": "%s", "on": "%s"}
+                """.formatted(UUID.randomUUID(), wheelEnd, kind, on)));
     }
 
     public JsonNode open(UUID wheelEnd, String scope) {

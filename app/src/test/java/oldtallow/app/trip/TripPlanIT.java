@@ -31,11 +31,10 @@ class TripPlanIT {
     @BeforeEach
     void enterARig(RunningOldTallow app) {
         device = app.http();
-        JsonNode entered = new Bench(device).newRig("STEPPED_BRAKED");
-        rig = entered.path("id").asString();
-        JsonNode ends = entered.path("axles").get(0).path("wheelEnds");
-        left = ends.get(0).path("id").asString();
-        right = ends.get(1).path("id").asString();
+        Bench.Pair entered = new Bench(device).newPair("STEPPED_BRAKED");
+        rig = entered.rig();
+        left = entered.left();
+        right = entered.right();
     }
 
     /** Count the kilometres, place the service before or inside the trip: common practice. */
@@ -111,14 +110,11 @@ class TripPlanIT {
     @Test
     void aStopBelongsToATripOfItsRig() {
         plan(400, false);
-        JsonNode other = new Bench(device).newRig("STEPPED_BRAKED");
-        String end =
-                other.path("axles").get(0).path("wheelEnds").get(0).path("id").asString();
-        assertThat(device.put(
-                                "/api/rigs/" + other.path("id").asString() + "/warmth/" + UUID.randomUUID(),
-                                """
+        Bench.Pair other = new Bench(device).newPair("STEPPED_BRAKED");
+        assertThat(device.put("/api/rigs/" + other.rig() + "/warmth/" + UUID.randomUUID(), """
                         {"tripId": "%s", "hubs": [{"wheelEndId": "%s", "touch": "WARM"}]}
-                        """.formatted(trip, end))
+                        """.formatted(
+                                        trip, other.left()))
                         .remedyFor("tripId"))
                 .contains("another rig's trip");
         assertThat(device.get("/api/trips/" + UUID.randomUUID() + "/plan").status())
@@ -146,9 +142,7 @@ class TripPlanIT {
     }
 
     private void done(String end, String kind, LocalDate on) {
-        Bench.accepted(device.post("/api/rigs/" + rig + "/services", """
-                {"id": "%s", "wheelEndIds": ["%s"], "kind": "%s", "on": "%s"}
-                """.formatted(UUID.randomUUID(), end, kind, on)));
+        new Bench(device).serviced(rig, end, kind, on);
     }
 
     private static JsonNode advice(JsonNode plan, String when) {

@@ -28,11 +28,10 @@ class WarmthIT {
     @BeforeEach
     void enterARig(RunningOldTallow app) {
         device = app.http();
-        JsonNode entered = new Bench(device).newRig("STEPPED_UNBRAKED");
-        rig = entered.path("id").asString();
-        JsonNode ends = entered.path("axles").get(0).path("wheelEnds");
-        left = ends.get(0).path("id").asString();
-        right = ends.get(1).path("id").asString();
+        Bench.Pair entered = new Bench(device).newPair("STEPPED_UNBRAKED");
+        rig = entered.rig();
+        left = entered.left();
+        right = entered.right();
     }
 
     @Test

@@ -31,10 +31,6 @@ public record AfterDrive(
         Optional<Length> playWhenSet) {
 
     private static final double ENOUGH_KM = 15;
-    private static final double FINE_RISE = 30;
-    private static final double FINE = 50;
-    private static final double WARM = 70;
-    private static final double STOP = 90;
     private static final double SPOILT = 120;
     /** Play that a reading is sure of. */
     private static final Length SURE_PLAY = Length.ofMillimetres(0.02);
@@ -147,7 +143,7 @@ public record AfterDrive(
         if (brakeHotter) {
             return Optional.of(braked && !oneSided() ? Verdict.BRAKED : Verdict.DRAGGING_BRAKE);
         }
-        return braked && heat.celsius() <= STOP ? Optional.of(Verdict.BRAKED) : Optional.empty();
+        return braked && heat.celsius() <= HubBands.STOP ? Optional.of(Verdict.BRAKED) : Optional.empty();
     }
 
     private Verdict tight() {
@@ -162,11 +158,11 @@ public record AfterDrive(
     }
 
     private boolean isWarm() {
-        return heat.celsius() > FINE && heat.celsius() - dayCelsius > FINE_RISE;
+        return heat.celsius() > HubBands.FINE && heat.celsius() - dayCelsius > HubBands.FINE_RISE;
     }
 
     private boolean isHot() {
-        return heat.celsius() > WARM || (isWarm() && oneSided());
+        return heat.celsius() > HubBands.WARM || (isWarm() && oneSided());
     }
 
     private static void require(String what, double value, double least, double most, String unit) {

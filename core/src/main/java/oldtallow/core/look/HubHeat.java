@@ -13,7 +13,6 @@ public record HubHeat(double celsius, Optional<Double> otherSideCelsius) {
 
     private static final double WARM = 60;
     private static final double DANGEROUS = 110;
-    private static final double SIDES_DIFFER = 15;
 
     /** How a temperature reads. */
     public enum Reading {
@@ -36,7 +35,9 @@ public record HubHeat(double celsius, Optional<Double> otherSideCelsius) {
 
     /** Whether this side is hotter than the other by more than sun and wind do. */
     boolean isOneSided() {
-        return otherSideCelsius.filter(other -> celsius - other >= SIDES_DIFFER).isPresent();
+        return otherSideCelsius
+                .filter(other -> celsius - other >= HubBands.SIDES_DIFFER)
+                .isPresent();
     }
 
     public Reading reading() {

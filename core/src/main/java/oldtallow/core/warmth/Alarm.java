@@ -4,12 +4,13 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.IntStream;
+import oldtallow.core.look.HubBands;
 
 /**
  * What a hub's warmth says to do.
  *
- * <p>Bands are common practice: fine to 50 °C, hot from 70 °C, stop over 90 °C; 15 K between sides is more than sun and wind
- * do. A side that gains on the other from stop to stop is told before it gets there; that limit is this product's own.
+ * <p>Bands are {@link HubBands}. A side that gains on the other from stop to stop is told before it gets there; that limit is
+ * this product's own.
  */
 public enum Alarm {
     FINE("carry on"),
@@ -19,14 +20,8 @@ public enum Alarm {
     HOT("hot: let it cool, raise it, spin it; tight, dry or a dragging brake"),
     STOP("stop: it does not go on like this. Let it cool, and open it or have it fetched");
 
-    private static final double WARM = 50;
-    private static final double HOT_FROM = 70;
-    private static final double STOP_OVER = 90;
-    private static final double SIDES_DIFFER = 15;
     /** Between what a hand tells apart, °C as {@link Touch} estimates it. */
     private static final double TWO_STEPS = 20;
-    /** Over sun and wind on either side. */
-    private static final double RISE_OF_INTEREST = 30;
 
     private static final int LEAST_FOR_TREND = 4;
     private static final int MOST_FOR_TREND = 12;
@@ -57,10 +52,10 @@ public enum Alarm {
                 readings.stream().sorted(Comparator.comparing(StopReading::at)).toList();
         StopReading last = inOrder.getLast();
         double about = last.hub().about();
-        if (about > STOP_OVER) {
+        if (about > HubBands.STOP) {
             return STOP;
         }
-        if (about > HOT_FROM || (!last.hub().isMeasured() && last.hub().touch() == Touch.TOO_HOT)) {
+        if (about > HubBands.WARM || (!last.hub().isMeasured() && last.hub().touch() == Touch.TOO_HOT)) {
             return HOT;
         }
         if (isOneSided(last)) {
@@ -72,8 +67,8 @@ public enum Alarm {
             return CREEPING;
         }
         boolean aboveDay =
-                last.dayCelsius().map(day -> about - day > RISE_OF_INTEREST).orElse(true);
-        return about > WARM && aboveDay ? WATCH : FINE;
+                last.dayCelsius().map(day -> about - day > HubBands.FINE_RISE).orElse(true);
+        return about > HubBands.FINE && aboveDay ? WATCH : FINE;
     }
 
     /**
@@ -102,7 +97,7 @@ public enum Alarm {
     /** By degrees, or by two steps of a hand's feel. */
     private static boolean isOneSided(StopReading last) {
         return last.overOther()
-                .map(kelvin -> kelvin >= SIDES_DIFFER)
+                .map(kelvin -> kelvin >= HubBands.SIDES_DIFFER)
                 .orElseGet(() -> last.other()
                         .filter(other -> last.hub().about() - other.about() >= TWO_STEPS)
                         .isPresent());

@@ -1,0 +1,1 @@
+export { default as Wide } from './Wide.svelte'
