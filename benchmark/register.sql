@@ -86,8 +86,8 @@ insert into palette_word
         join axle a on a.workshop_id = w.id and a.id = e.axle_id,
         unnest(array[lower(f.designation), lower(f.cup_designation), lower(replace(f.batch, '-', ''))]) word;
 -- in any order: the application works the ranks out when the interval changes
-insert into rig_standing (workshop_id, rig_id, urgency, attention_on, owner_name)
-    select w.id, r.id, 2, date '2024-01-01', r.owner_name
-    from w join rig r on r.workshop_id = w.id and r.yard_number > 1000;
+insert into rig_standing (workshop_id, pass, rig_id, urgency, attention_on)
+    select w.id, p.pass, r.id, 2, date '2024-01-01'
+    from w join rank_pass p on p.workshop_id = w.id join rig r on r.workshop_id = w.id and r.yard_number > 1000;
 analyze;
 select count(*) || ' wheel ends' from wheel_end;

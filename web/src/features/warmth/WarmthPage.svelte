@@ -58,7 +58,7 @@
       </p>
       <h1 class="sr-only">Hub temperatures of {view.rigName}</h1>
     </div>
-    <div class="grid gap-5 desk:grid-cols-[minmax(0,7fr)_minmax(0,5fr)]">
+    <div class="grid grid-cols-[minmax(0,1fr)] gap-5 desk:grid-cols-[minmax(0,7fr)_minmax(0,5fr)]">
       <div class="flex flex-col gap-4">
         {#if view.stops.length === 0}
           <p class="type-say">No hub was felt yet</p>

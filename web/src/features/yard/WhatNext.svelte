@@ -7,9 +7,10 @@
   interface Props {
     items: Schemas['NextView'][]
     wheelsOf: (rigId: string) => number
+    endsOf: (item: Schemas['NextView']) => Schemas['StandingView'][]
   }
 
-  let { items, wheelsOf }: Props = $props()
+  let { items, wheelsOf, endsOf }: Props = $props()
 
   const open = $derived(items.filter((item) => item.state !== 'FINE'))
   const fine = $derived(items.length - open.length)
@@ -20,15 +21,16 @@
 </h1>
 <ol class="mt-2 border-t-2 border-ink">
   {#each open as item, i (item.rigId + item.state)}
-    {@const first = item.wheelEnds[0]}
-    {@const job = item.wheelEnds.find((end) => end.openJobId)?.openJobId}
+    {@const ends = endsOf(item)}
+    {@const first = ends[0]}
+    {@const job = ends.find((end) => end.openJobId)?.openJobId}
     <li class="flex gap-3 border-b border-rule py-3">
       <Mark shape={states[item.state].shape} size={34} />
       <div class="min-w-0 flex-1">
-        <h2 class="type-card">{item.rigName}, {which(item.wheelEnds, wheelsOf(item.rigId))}</h2>
+        <h2 class="type-card">{item.rigName}, {which(ends, wheelsOf(item.rigId))}</h2>
         <p class="text-label leading-snug">
           <span class="font-semibold">{states[item.state].word}.</span>
-          {reason(item.state, item.wheelEnds)}
+          {reason(item.state, ends)}
         </p>
         {#if first}
           {#if i === 0}

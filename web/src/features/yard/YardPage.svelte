@@ -62,7 +62,13 @@
       aria-labelledby="next"
       class="border-ink bg-sheet px-4 pt-4 desk:order-2 desk:w-[330px] desk:flex-none desk:overflow-y-auto desk:border-l"
     >
-      <div id="next"><WhatNext items={view.next} wheelsOf={(id) => yard.wheelsOf(id)} /></div>
+      <div id="next">
+        <WhatNext
+          items={view.next}
+          wheelsOf={(id) => yard.wheelsOf(id)}
+          endsOf={(item) => yard.endsOf(item)}
+        />
+      </div>
     </section>
     <div class="flex min-w-0 flex-1 flex-col desk:overflow-y-auto">
       <YardFilter {yard} onfilter={filter} />

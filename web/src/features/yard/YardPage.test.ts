@@ -48,8 +48,8 @@ const yard: Schemas['YardView'] = {
     },
   ],
   next: [
-    { rigId: 'rig-1', rigName: 'Long camper', state: 'OVERDUE', wheelEnds: [left] },
-    { rigId: 'rig-1', rigName: 'Long camper', state: 'FINE', wheelEnds: [right] },
+    { rigId: 'rig-1', rigName: 'Long camper', state: 'OVERDUE', wheelEndIds: ['end-1'] },
+    { rigId: 'rig-1', rigName: 'Long camper', state: 'FINE', wheelEndIds: ['end-2'] },
   ],
 }
 

@@ -13,7 +13,8 @@ export class Yard {
 
   /** Where the worst rig is gone on with: its open job, or its first wheel end. */
   readonly worstHref = $derived.by(() => {
-    const ends = this.view?.next[0]?.wheelEnds ?? []
+    const worst = this.view?.next[0]
+    const ends = worst ? this.endsOf(worst) : []
     const job = ends.find((end) => end.openJobId)?.openJobId
     return job ? `/bench/${job}` : ends[0] ? `/wheel-ends/${ends[0].id}` : null
   })
@@ -48,8 +49,17 @@ export class Yard {
   }
 
   wheelsOf(rigId: string): number {
+    return this.standingsOf(rigId).length
+  }
+
+  /** How the wheel ends stand that something is to be done at. */
+  endsOf(item: Schemas['NextView']): Schemas['StandingView'][] {
+    return this.standingsOf(item.rigId).filter((end) => item.wheelEndIds.includes(end.id))
+  }
+
+  private standingsOf(rigId: string): Schemas['StandingView'][] {
     const rig = this.view?.rigs.find((r) => r.id === rigId)
-    return rig?.axles.reduce((sum, axle) => sum + axle.wheelEnds.length, 0) ?? 0
+    return rig?.axles.flatMap((axle) => axle.wheelEnds) ?? []
   }
 
   private query(): { show: Show; owner?: string } {

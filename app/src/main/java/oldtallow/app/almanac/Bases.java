@@ -47,13 +47,10 @@ class Bases {
 
     /**
      * A rig's basis, with what else was read for it.
-     *
-     * @param settings the last ones, by wheel end
      */
-    record Read(Basis basis, RigUsage usage, Odometry odometry, Map<UUID, SettingSummary> settings) {}
+    record Read(Basis basis, RigUsage usage, Odometry odometry) {}
 
-    /** The last setting of each of these wheel ends. */
-    Map<UUID, SettingSummary> lastSettings(Collection<UUID> ends) {
+    private Map<UUID, SettingSummary> lastSettings(Collection<UUID> ends) {
         return settings.latest(ends).stream()
                 .collect(Collectors.toMap(SettingSummary::wheelEndId, Function.identity()));
     }
@@ -93,11 +90,7 @@ class Bases {
                 .map(Serviced::on)
                 .max(LocalDate::compareTo)
                 .orElseGet(() -> LocalDate.now(clock));
-        return new Read(
-                new Basis(rig.id(), rig.owner().name(), severity(rig.uses()), used.use(odometry, from), ends),
-                used,
-                odometry,
-                latest);
+        return new Read(new Basis(rig.id(), severity(rig.uses()), used.use(odometry, from), ends), used, odometry);
     }
 
     private static Basis.End end(WheelEnd end, Optional<SettingSummary> last, ServiceHistory history) {
@@ -106,8 +99,8 @@ class Bases {
                 end.axleId(),
                 end.construction(),
                 end.build().since(),
-                last.map(SettingSummary::verdict),
-                last.map(SettingSummary::awaitsSignOff).orElse(false),
+                last.map(setting -> new Basis.LastSet(
+                        setting.setAt(), setting.stands(), setting.verdict(), setting.awaitsSignOff())),
                 history);
     }
 

@@ -1,5 +1,6 @@
 package oldtallow.app.almanac;
 
+import java.time.Instant;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
@@ -10,9 +11,10 @@ import oldtallow.core.almanac.ServiceHistory;
 import oldtallow.core.almanac.Severity;
 import oldtallow.core.endplay.EndPlayVerdict;
 import oldtallow.core.hub.Construction;
+import oldtallow.core.quantity.Length;
 
 /** What the dues of a rig are worked out from, but for the rules. */
-public record Basis(UUID rigId, String owner, Set<Severity> severity, RigUse use, List<End> ends) {
+public record Basis(UUID rigId, Set<Severity> severity, RigUse use, List<End> ends) {
 
     public Basis {
         severity = Set.copyOf(severity);
@@ -20,27 +22,41 @@ public record Basis(UUID rigId, String owner, Set<Severity> severity, RigUse use
     }
 
     /**
+     * The last setting of a wheel end.
+     *
+     * @param endPlay it was left with, measured where it was measured
+     * @param awaitsSignOff whether it was an apprentice's and nobody answers for it yet
+     */
+    public record LastSet(Instant at, Length endPlay, EndPlayVerdict verdict, boolean awaitsSignOff) {}
+
+    /**
      * A wheel end.
      *
      * @param builtOn since when it is made as it is
-     * @param verdict of its last setting; empty without one on record
-     * @param awaitsSignOff whether that was an apprentice's and nobody answers for it yet
+     * @param lastSet empty without a setting on record
      */
     public record End(
             UUID id,
             UUID axleId,
             Construction construction,
             LocalDate builtOn,
-            Optional<EndPlayVerdict> verdict,
-            boolean awaitsSignOff,
+            Optional<LastSet> lastSet,
             ServiceHistory history) {
+
+        Optional<EndPlayVerdict> verdict() {
+            return lastSet.map(LastSet::verdict);
+        }
+
+        boolean awaitsSignOff() {
+            return lastSet.filter(LastSet::awaitsSignOff).isPresent();
+        }
 
         /** 0 outside its window, 1 awaits sign-off, 2 by date. */
         int urgency() {
-            if (verdict.filter(last -> last != EndPlayVerdict.INSIDE).isPresent()) {
+            if (verdict().filter(last -> last != EndPlayVerdict.INSIDE).isPresent()) {
                 return 0;
             }
-            return awaitsSignOff ? 1 : 2;
+            return awaitsSignOff() ? 1 : 2;
         }
     }
 }

@@ -130,6 +130,7 @@ class DueBook {
     /** In one pass over what is kept of every rig. */
     private void reckonAll() {
         UUID workshop = Asker.now().workshopId();
+        store.claimPass(workshop);
         complete();
         var reckoning = new Reckoning(figures.intervals());
         store.replaceAll(workshop, reckoning::rank);
@@ -138,6 +139,7 @@ class DueBook {
 
     private void reckon(List<Rig> rigs, String why) {
         UUID workshop = Asker.now().workshopId();
+        store.holdPasses(workshop);
         var reckoning = new Reckoning(figures.intervals(rigs));
         List<Rank> ranks = new ArrayList<>();
         for (Bases.Read read : bases.of(rigs).values()) {

@@ -29,7 +29,6 @@ public final class PageMark {
                         Integer.parseInt(matcher.group(1)),
                         LocalDate.parse(matcher.group(2)),
                         UUID.fromString(matcher.group(3)),
-                        "",
                         List.of());
             }
         } catch (DateTimeParseException | IllegalArgumentException e) {

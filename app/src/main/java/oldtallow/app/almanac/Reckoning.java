@@ -76,7 +76,6 @@ final class Reckoning {
                 worst.end().urgency(),
                 worst.attentionOn(),
                 basis.rigId(),
-                basis.owner(),
                 dues.stream()
                         .filter(one -> !one.dues().isEmpty())
                         .map(one -> next(one.end(), one.dues().getFirst()))

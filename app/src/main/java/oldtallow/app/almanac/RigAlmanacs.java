@@ -109,8 +109,7 @@ public class RigAlmanacs {
                 whatIf.useFactor());
         var reckoning = new Reckoning(
                 (of, axle, end, construction) -> with(whatIf.rules(), onFile.at(of, axle, end, construction)));
-        Map<UUID, Standing> standings =
-                Standings.of(rig, read.basis(), read.settings(), reckoning, jobs.openAt(ends), today);
+        Map<UUID, Standing> standings = Standings.of(rig, read.basis(), reckoning, jobs.openAt(ends), today);
         return new RigAlmanac(
                 rig,
                 today,
@@ -144,9 +143,8 @@ public class RigAlmanacs {
                 basis.use().water(),
                 basis.use().trips());
         return new Bases.Read(
-                new Basis(basis.rigId(), basis.owner(), basis.severity(), use, basis.ends()),
+                new Basis(basis.rigId(), basis.severity(), use, basis.ends()),
                 read.usage(),
-                new Odometry(known.line(), rate, known.trips()),
-                read.settings());
+                new Odometry(known.line(), rate, known.trips()));
     }
 }

@@ -5,7 +5,6 @@ import java.time.temporal.ChronoUnit;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
-import oldtallow.app.nut.SettingSummary;
 import oldtallow.app.register.WheelEnd;
 import oldtallow.core.almanac.Due;
 import oldtallow.core.almanac.GoverningRule;
@@ -23,7 +22,7 @@ import org.jspecify.annotations.Nullable;
 public record Standing(
         WheelEnd wheelEnd,
         HubState state,
-        @Nullable SettingSummary lastSetting,
+        Optional<Basis.LastSet> lastSet,
         ServiceHistory history,
         List<GoverningRule> rules,
         List<Due> dues,

@@ -20,7 +20,7 @@ public interface StandingStore {
      * @param attentionOn of the worst wheel end; for one without anything on record the day it was built so
      * @param next what is due first at each wheel end that anything is due at; not read back by {@link #worst}
      */
-    record Rank(int urgency, LocalDate attentionOn, UUID rigId, String owner, List<NextDue> next) {
+    record Rank(int urgency, LocalDate attentionOn, UUID rigId, List<NextDue> next) {
 
         public Rank {
             next = List.copyOf(next);
@@ -48,14 +48,22 @@ public interface StandingStore {
     /** Work that falls due in the week from a Monday on. */
     record Week(LocalDate monday, int wheelEnds, int minutes) {}
 
+    /**
+     * Until the transaction ends no pass over all dates begins; waits for one under way. To be asked before the rules are read
+     * by which a rig is ranked, so that it is not ranked by those of before the pass.
+     */
+    void holdPasses(UUID workshopId);
+
+    /** Until the transaction ends no other pass begins and nobody else ranks a rig of this workshop; waits for those who do. */
+    void claimPass(UUID workshopId);
+
     /** Keeps ranks, with or without anything to change. */
     void put(UUID workshopId, List<Rank> ranks);
 
     /**
      * Ranks every rig anew by what is kept of it, in place of all ranks there are, in one pass: written anew they cost a third
-     * of being changed. Others who change ranks wait meanwhile, so that none is overtaken; whoever only reads does not.
-     *
-     * @param ranking called by one thread, another than the caller's
+     * of being changed. Others who change ranks wait meanwhile, so that none is overtaken; whoever only reads does not, and
+     * sees those of the pass before.
      */
     void replaceAll(UUID workshopId, Function<Basis, Rank> ranking);
 
@@ -84,8 +92,8 @@ public interface StandingStore {
     /**
      * Which rigs.
      *
-     * @param owner in full; null for everybody's
+     * @param among only of these; null for all
      * @param dueBy only what is urgent or wants attention by then; null for all
      */
-    record Filter(@Nullable String owner, @Nullable LocalDate dueBy) {}
+    record Filter(@Nullable List<UUID> among, @Nullable LocalDate dueBy) {}
 }

@@ -12,7 +12,6 @@ import oldtallow.app.almanac.StandingStore.Filter;
 import oldtallow.app.almanac.StandingStore.Rank;
 import oldtallow.app.figures.Figures;
 import oldtallow.app.job.Jobs;
-import oldtallow.app.nut.SettingSummary;
 import oldtallow.app.register.Rig;
 import oldtallow.app.register.WheelEnd;
 import oldtallow.app.walls.Asker;
@@ -47,13 +46,12 @@ public class Standings {
         List<UUID> ends =
                 rigs.stream().flatMap(Rig::wheelEnds).map(WheelEnd::id).toList();
         Map<UUID, UUID> openJobs = jobs.openAt(ends);
-        Map<UUID, SettingSummary> settings = bases.lastSettings(ends);
         var reckoning = new Reckoning(figures.intervals(rigs));
         Map<UUID, Basis> kept = kept(rigs);
         Map<UUID, Standing> standings = new HashMap<>();
         for (Rig rig : rigs) {
             Basis basis = Optional.ofNullable(kept.get(rig.id())).orElseThrow();
-            standings.putAll(of(rig, basis, settings, reckoning, openJobs, today));
+            standings.putAll(of(rig, basis, reckoning, openJobs, today));
         }
         return standings;
     }
@@ -77,12 +75,7 @@ public class Standings {
     }
 
     static Map<UUID, Standing> of(
-            Rig rig,
-            Basis basis,
-            Map<UUID, SettingSummary> settings,
-            Reckoning reckoning,
-            Map<UUID, UUID> openJobs,
-            LocalDate today) {
+            Rig rig, Basis basis, Reckoning reckoning, Map<UUID, UUID> openJobs, LocalDate today) {
         Map<UUID, WheelEnd> ends = new HashMap<>();
         rig.wheelEnds().forEach(end -> ends.put(end.id(), end));
         Map<UUID, Standing> standings = new HashMap<>();
@@ -93,7 +86,7 @@ public class Standings {
                     new Standing(
                             Optional.ofNullable(ends.get(id)).orElseThrow(),
                             state(one, today),
-                            settings.get(id),
+                            one.end().lastSet(),
                             one.end().history(),
                             one.rules(),
                             one.dues(),

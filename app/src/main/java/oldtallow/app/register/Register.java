@@ -50,6 +50,12 @@ public class Register {
         return store.rigs(Asker.now().workshopId(), ids);
     }
 
+    /** Rigs of an owner, named in full. */
+    @Transactional(readOnly = true)
+    public List<UUID> ofOwner(String owner) {
+        return store.ofOwner(Asker.now().workshopId(), owner);
+    }
+
     /** Goes through every rig of the workshop, some hundred at a time. */
     @Transactional(readOnly = true)
     public void everyRig(Consumer<List<Rig>> batch) {

@@ -69,7 +69,8 @@ public class YardService {
     @Transactional(readOnly = true)
     public Yard today(Show show, @Nullable String owner, @Nullable Rank behind) {
         LocalDate today = LocalDate.now(clock);
-        var filter = new Filter(owner, show == Show.DUE ? today.plusMonths(1) : null);
+        var filter = new Filter(
+                owner == null ? null : register.ofOwner(owner), show == Show.DUE ? today.plusMonths(1) : null);
         List<Rank> ranks = standings.worst(filter, behind, PAGE + 1);
         List<Rig> rigs =
                 register.rigs(ranks.stream().limit(PAGE).map(Rank::rigId).toList());

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.mockito.ArgumentMatchers.any;
 import static org.mockito.Mockito.when;
 
+import java.time.Instant;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
@@ -22,6 +23,7 @@ import oldtallow.core.figure.FigureValue.Interval;
 import oldtallow.core.figure.GoverningFigure;
 import oldtallow.core.hub.Construction;
 import oldtallow.core.interval.DueAction;
+import oldtallow.core.quantity.Length;
 import org.jspecify.annotations.Nullable;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
@@ -73,7 +75,7 @@ class ReckoningTest {
                 .thenReturn(List.of(
                         new GoverningFigure<>(Interval.repack(12, Optional.empty()), Authority.MAKER, "manual")));
         var use = new RigUse(new Forecast(DONE, 0, Optional.empty(), List.of()), List.of(), List.of());
-        return new Reckoning(ladders).rank(new Basis(UUID.randomUUID(), "Somebody", Set.of(), use, List.of(ends)));
+        return new Reckoning(ladders).rank(new Basis(UUID.randomUUID(), Set.of(), use, List.of(ends)));
     }
 
     private static Optional<EndPlayVerdict> inside() {
@@ -86,8 +88,7 @@ class ReckoningTest {
                 UUID.randomUUID(),
                 Construction.STEPPED_BRAKED,
                 BUILT,
-                verdict,
-                false,
+                verdict.map(one -> new Basis.LastSet(Instant.EPOCH, Length.ofMicrometres(80), one, false)),
                 done == null
                         ? ServiceHistory.NONE
                         : new ServiceHistory(Map.of(DueAction.REPACK, new Serviced(done, 0)), Optional.empty(), 0));

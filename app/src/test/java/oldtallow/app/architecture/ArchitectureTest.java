@@ -44,6 +44,7 @@ class ArchitectureTest {
             Map.entry("Figure", "figures"),
             Map.entry("OwnBearingSet", "catalogue"),
             Map.entry("PaletteWord", "palette"),
+            Map.entry("RankPass", "almanac"),
             Map.entry("RigStanding", "almanac"),
             Map.entry("DueBasis", "almanac"),
             Map.entry("DueChange", "almanac"),

@@ -39,7 +39,7 @@ class SchemaIT {
                             and exists (select from pg_policy p where p.polrelid = c.oid)
                             and (c.relname in ('audit_entry',
                               -- only repeat what audited tables say
-                              'palette_word', 'rig_standing', 'due_basis', 'due_change', 'calendar_entry', 'mail_sent') or exists (
+                              'palette_word', 'rig_standing', 'rank_pass', 'due_basis', 'due_change', 'calendar_entry', 'mail_sent') or exists (
                                 select from pg_trigger t where t.tgrelid = c.oid and t.tgname = 'audit')))
                         """).getValues(0, String.class);
 

@@ -156,7 +156,7 @@ class MailRoundsTest {
         var standing = new Standing(
                 rig.wheelEnds().findFirst().orElseThrow(),
                 HubState.OVERDUE,
-                null,
+                Optional.empty(),
                 ServiceHistory.NONE,
                 List.of(rule),
                 List.of(due),

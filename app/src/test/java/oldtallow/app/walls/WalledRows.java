@@ -72,7 +72,12 @@ final class WalledRows {
                 workshop,
                 id(workshop, "rig"),
                 id(workshop, "rig"));
-        db.execute("insert into rig_standing values (?, ?, 2, '2026-01-01', '')", workshop, id(workshop, "rig"));
+        db.execute("insert into rank_pass values (?, 1) on conflict do nothing", workshop);
+        db.execute(
+                "insert into rig_standing (workshop_id, pass, rig_id, urgency, attention_on)"
+                        + " values (?, 1, ?, 2, '2026-01-01')",
+                workshop,
+                id(workshop, "rig"));
         insert(
                 db,
                 workshop,

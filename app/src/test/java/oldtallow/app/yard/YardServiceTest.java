@@ -102,7 +102,7 @@ class YardServiceTest {
     private YardService.Yard yard() {
         when(standings.worst(any(), any(), anyInt()))
                 .thenReturn(rigs.stream()
-                        .map(rig -> new Rank(2, Rigs.BUILT, rig.id(), "", List.of()))
+                        .map(rig -> new Rank(2, Rigs.BUILT, rig.id(), List.of()))
                         .toList());
         when(standings.of(any())).thenReturn(stands);
         when(register.rigs(any())).thenAnswer(call -> {
@@ -123,7 +123,7 @@ class YardServiceTest {
                     new Standing(
                             end,
                             state,
-                            null,
+                            Optional.empty(),
                             ServiceHistory.NONE,
                             List.of(YEARLY),
                             daysLeft == null ? List.of() : List.of(due(daysLeft)),

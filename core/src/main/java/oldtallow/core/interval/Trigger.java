@@ -101,17 +101,20 @@ public sealed interface Trigger {
 
         @Override
         public String words() {
-            String shown = String.format(Locale.ROOT, "%,d", number);
             return switch (kind) {
                 case MONTHS -> number == 1 ? "every month" : "every " + number + " months";
-                case KILOMETRES -> "every " + shown + " km";
+                case KILOMETRES -> "every " + kilometres() + " km";
                 case DUNKINGS -> number == 1 ? "after every dunking" : "after " + number + " dunkings";
                 case CROSSINGS -> number == 1 ? "after every water crossing" : "after " + number + " water crossings";
                 case TRIPS -> number == 1 ? "after every trip" : "after " + number + " trips";
-                case FIRST_RUN -> shown + " km after new bearings";
-                case AFTER_WHEEL_OFF -> shown + " km after the wheel was off";
+                case FIRST_RUN -> kilometres() + " km after new bearings";
+                case AFTER_WHEEL_OFF -> kilometres() + " km after the wheel was off";
                 case SEASON_END -> throw new IllegalStateException("refused above");
             };
+        }
+
+        private String kilometres() {
+            return String.format(Locale.ROOT, "%,d", number);
         }
     }
 

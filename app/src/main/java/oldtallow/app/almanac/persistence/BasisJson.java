@@ -1,6 +1,10 @@
 package oldtallow.app.almanac.persistence;
 
+import com.fasterxml.jackson.annotation.JsonFormat;
+import com.fasterxml.jackson.annotation.JsonPropertyOrder;
+import java.time.Instant;
 import java.time.LocalDate;
+import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.List;
@@ -20,10 +24,12 @@ import oldtallow.core.distance.UseRate;
 import oldtallow.core.endplay.EndPlayVerdict;
 import oldtallow.core.hub.Construction;
 import oldtallow.core.interval.DueAction;
+import oldtallow.core.quantity.Length;
 import org.jspecify.annotations.Nullable;
 
 /**
- * A basis as it lies in the database. Days are counted from 1970, since a hundred thousand of them are read at once.
+ * A basis as it lies in the database. Days are counted from 1970, and parts that come many times go without names, since a
+ * hundred thousand of them are read at once.
  *
  * @param rates km a day, January first; null where nothing tells
  * @param trips first day, last day and km of each, one after the other
@@ -31,7 +37,6 @@ import org.jspecify.annotations.Nullable;
  * @param dunkings days
  */
 record BasisJson(
-        String owner,
         Set<Severity> severity,
         long knownOn,
         double km,
@@ -46,13 +51,14 @@ record BasisJson(
     private static final double USUAL_SPREAD = 0.5;
 
     /** A wheel end; null where there is none of something. */
+    @JsonFormat(shape = JsonFormat.Shape.ARRAY)
+    @JsonPropertyOrder({"id", "axle", "construction", "builtOn", "set", "last", "wheelOff", "retorques"})
     record EndJson(
             UUID id,
             UUID axle,
             Construction construction,
             long builtOn,
-            @Nullable EndPlayVerdict verdict,
-            boolean awaits,
+            @Nullable SetJson set,
             Map<DueAction, DoneJson> last,
             @Nullable DoneJson wheelOff,
             int retorques) {
@@ -65,8 +71,7 @@ record BasisJson(
                     end.axleId(),
                     end.construction(),
                     end.builtOn().toEpochDay(),
-                    end.verdict().orElse(null),
-                    end.awaitsSignOff(),
+                    end.lastSet().map(SetJson::of).orElse(null),
                     last,
                     end.history().wheelOff().map(DoneJson::of).orElse(null),
                     end.history().retorques());
@@ -80,12 +85,35 @@ record BasisJson(
                     axle,
                     construction,
                     LocalDate.ofEpochDay(builtOn),
-                    Optional.ofNullable(verdict),
-                    awaits,
+                    Optional.ofNullable(set).map(SetJson::read),
                     new ServiceHistory(done, Optional.ofNullable(wheelOff).map(DoneJson::read), retorques));
         }
     }
 
+    /**
+     * @param at microseconds since 1970, as exact as PostgreSQL keeps a time
+     * @param um end play, µm
+     */
+    @JsonFormat(shape = JsonFormat.Shape.ARRAY)
+    @JsonPropertyOrder({"at", "um", "verdict", "awaits"})
+    record SetJson(long at, double um, EndPlayVerdict verdict, boolean awaits) {
+
+        static SetJson of(Basis.LastSet set) {
+            return new SetJson(
+                    ChronoUnit.MICROS.between(Instant.EPOCH, set.at()),
+                    set.endPlay().micrometres(),
+                    set.verdict(),
+                    set.awaitsSignOff());
+        }
+
+        Basis.LastSet read() {
+            return new Basis.LastSet(
+                    Instant.EPOCH.plus(at, ChronoUnit.MICROS), Length.ofMicrometres(um), verdict, awaits);
+        }
+    }
+
+    @JsonFormat(shape = JsonFormat.Shape.ARRAY)
+    @JsonPropertyOrder({"on", "km"})
     record DoneJson(long on, double km) {
 
         static DoneJson of(Serviced done) {
@@ -100,7 +128,6 @@ record BasisJson(
     static BasisJson of(Basis basis) {
         Forecast forecast = basis.use().forecast();
         return new BasisJson(
-                basis.owner(),
                 basis.severity(),
                 forecast.on().toEpochDay(),
                 tenths(forecast.km()),
@@ -139,7 +166,6 @@ record BasisJson(
                 runs);
         return new Basis(
                 rigId,
-                owner,
                 severity,
                 new RigUse(
                         forecast,

@@ -4,6 +4,7 @@ import static oldtallow.db.tables.DueBasis.DUE_BASIS;
 import static oldtallow.db.tables.DueChange.DUE_CHANGE;
 import static oldtallow.db.tables.RigStanding.RIG_STANDING;
 import static org.jooq.impl.DSL.any;
+import static org.jooq.impl.DSL.noCondition;
 import static org.jooq.impl.DSL.row;
 import static org.jooq.impl.DSL.val;
 
@@ -13,15 +14,12 @@ import java.time.temporal.TemporalAdjusters;
 import java.util.Collection;
 import java.util.List;
 import java.util.UUID;
-import java.util.concurrent.ExecutionException;
-import java.util.concurrent.ExecutorService;
-import java.util.concurrent.Executors;
-import java.util.concurrent.Future;
 import java.util.function.Function;
 import oldtallow.app.almanac.Basis;
 import oldtallow.app.almanac.StandingStore;
 import oldtallow.core.interval.DueAction;
 import oldtallow.db.tables.records.DueChangeRecord;
+import org.jooq.Condition;
 import org.jooq.DSLContext;
 import org.jooq.Record2;
 import org.jspecify.annotations.Nullable;
@@ -33,7 +31,7 @@ import tools.jackson.databind.json.JsonMapper;
 class JooqStandings implements StandingStore {
 
     private static final int BY_DATE = 2;
-    private static final int BATCH = 2_000;
+    private static final int BATCH = 500;
 
     private final DSLContext db;
     private final JsonMapper json;
@@ -48,44 +46,42 @@ class JooqStandings implements StandingStore {
     }
 
     @Override
+    public void holdPasses(UUID workshopId) {
+        ranks.hold(workshopId);
+    }
+
+    @Override
+    public void claimPass(UUID workshopId) {
+        ranks.claim(workshopId);
+    }
+
+    @Override
     public void put(UUID workshopId, List<Rank> worked) {
         ranks.put(workshopId, worked);
     }
 
     /**
-     * While PostgreSQL writes some thousand, the next are read and worked out: each has a core of its own for as long as the
-     * other needs it.
+     * Some hundred at a time and one after the other: a core stays free for those who look at the yard meanwhile, and what is
+     * read never fills the memory.
      */
     @Override
     public void replaceAll(UUID workshopId, Function<Basis, Rank> ranking) {
-        db.execute("lock table rig_standing in share row exclusive mode");
-        List<Record2<UUID, String>> rows = db.select(DUE_BASIS.RIG_ID, DUE_BASIS.BASIS)
-                .from(DUE_BASIS)
-                .where(DUE_BASIS.WORKSHOP_ID.eq(workshopId))
-                .orderBy(DUE_BASIS.RIG_ID)
-                .fetch();
-        ranks.removeAll(workshopId);
-        try (ExecutorService ahead = Executors.newSingleThreadExecutor()) {
-            Future<List<Rank>> next = ahead.submit(() -> ranked(rows, 0, ranking));
-            for (int from = 0; from < rows.size(); from += BATCH) {
-                List<Rank> ready = next.get();
-                int then = from + BATCH;
-                next = ahead.submit(() -> ranked(rows, then, ranking));
-                ranks.add(workshopId, ready);
-            }
-        } catch (InterruptedException e) {
-            Thread.currentThread().interrupt();
-            throw new IllegalStateException("interrupted while every date was worked out; nothing of it is kept", e);
-        } catch (ExecutionException e) {
-            throw new IllegalStateException("a date could not be worked out", e.getCause());
+        int pass = ranks.begin(workshopId);
+        List<Basis> next = bases(workshopId, noCondition());
+        while (!next.isEmpty()) {
+            ranks.add(workshopId, pass, next.stream().map(ranking).toList());
+            next = bases(workshopId, DUE_BASIS.RIG_ID.gt(next.getLast().rigId()));
         }
+        ranks.removeBefore(workshopId, pass);
     }
 
-    private List<Rank> ranked(List<Record2<UUID, String>> rows, int from, Function<Basis, Rank> ranking) {
-        return rows.subList(Math.min(from, rows.size()), Math.min(from + BATCH, rows.size())).stream()
-                .map(this::basis)
-                .map(ranking)
-                .toList();
+    private List<Basis> bases(UUID workshopId, Condition behind) {
+        return db.select(DUE_BASIS.RIG_ID, DUE_BASIS.BASIS)
+                .from(DUE_BASIS)
+                .where(DUE_BASIS.WORKSHOP_ID.eq(workshopId), behind)
+                .orderBy(DUE_BASIS.RIG_ID)
+                .limit(BATCH)
+                .fetch(this::basis);
     }
 
     @Override
@@ -112,7 +108,7 @@ class JooqStandings implements StandingStore {
     @Override
     public List<NextDue> next(UUID workshopId, UUID rigId) {
         return db.selectFrom(RIG_STANDING)
-                .where(RIG_STANDING.WORKSHOP_ID.eq(workshopId), RIG_STANDING.RIG_ID.eq(rigId))
+                .where(ranks.ofLatestPass(workshopId), RIG_STANDING.RIG_ID.eq(rigId))
                 .fetchOptional(RankRows::next)
                 .orElse(List.of());
     }
@@ -123,7 +119,7 @@ class JooqStandings implements StandingStore {
                 .from(RIG_STANDING)
                 .leftAntiJoin(DUE_BASIS)
                 .on(DUE_BASIS.WORKSHOP_ID.eq(RIG_STANDING.WORKSHOP_ID), DUE_BASIS.RIG_ID.eq(RIG_STANDING.RIG_ID))
-                .where(RIG_STANDING.WORKSHOP_ID.eq(workshopId))
+                .where(ranks.ofLatestPass(workshopId))
                 .fetch(RIG_STANDING.RIG_ID);
     }
 
@@ -165,13 +161,14 @@ class JooqStandings implements StandingStore {
     @Override
     public List<Week> weeks(UUID workshopId, LocalDate from, int weeks) {
         LocalDate monday = from.with(TemporalAdjusters.previousOrSame(DayOfWeek.MONDAY));
-        return db.resultQuery("""
+        return db.resultQuery(
+                        """
                         select greatest(date_trunc('week', due.on_day)::date, {0}) as monday,
                             count(*)::integer as wheel_ends, sum(due.minutes)::integer as minutes
                         from rig_standing s, unnest(s.due_on, s.due_minutes) as due(on_day, minutes)
-                        where s.workshop_id = {1} and due.on_day < {2}
+                        where s.workshop_id = {1} and s.pass = {2} and due.on_day < {3}
                         group by 1 order by 1
-                        """, val(monday), val(workshopId), val(monday.plusWeeks(weeks)))
+                        """, val(monday), val(workshopId), ranks.latestPass(workshopId), val(monday.plusWeeks(weeks)))
                 .fetch(row -> new Week(
                         row.get("monday", LocalDate.class),
                         row.get("wheel_ends", Integer.class),
@@ -183,12 +180,11 @@ class JooqStandings implements StandingStore {
         var query = db.select(
                         RIG_STANDING.URGENCY.convertFrom(Short::intValue),
                         RIG_STANDING.ATTENTION_ON,
-                        RIG_STANDING.RIG_ID,
-                        RIG_STANDING.OWNER_NAME)
+                        RIG_STANDING.RIG_ID)
                 .from(RIG_STANDING)
-                .where(RIG_STANDING.WORKSHOP_ID.eq(workshopId));
-        if (filter.owner() != null) {
-            query = query.and(RIG_STANDING.OWNER_NAME.eq(filter.owner()));
+                .where(ranks.ofLatestPass(workshopId));
+        if (filter.among() != null) {
+            query = query.and(RIG_STANDING.RIG_ID.eq(any(filter.among().toArray(UUID[]::new))));
         }
         if (filter.dueBy() != null) {
             // one range of the index: everything urgent, and what wants attention by then
@@ -201,7 +197,7 @@ class JooqStandings implements StandingStore {
         }
         return query.orderBy(RIG_STANDING.URGENCY, RIG_STANDING.ATTENTION_ON, RIG_STANDING.RIG_ID)
                 .limit(most)
-                .fetch(row -> new Rank(row.value1(), row.value2(), row.value3(), row.value4(), List.of()));
+                .fetch(row -> new Rank(row.value1(), row.value2(), row.value3(), List.of()));
     }
 
     private Basis basis(Record2<UUID, String> row) {

@@ -1,6 +1,8 @@
 package oldtallow.app.almanac.persistence;
 
+import static oldtallow.db.tables.RankPass.RANK_PASS;
 import static oldtallow.db.tables.RigStanding.RIG_STANDING;
+import static org.jooq.impl.DSL.field;
 import static org.jooq.impl.DSL.val;
 
 import java.time.LocalDate;
@@ -13,29 +15,31 @@ import oldtallow.app.almanac.StandingStore.NextDue;
 import oldtallow.app.almanac.StandingStore.Rank;
 import oldtallow.core.interval.DueAction;
 import oldtallow.db.tables.records.RigStandingRecord;
+import org.jooq.Condition;
 import org.jooq.DSLContext;
+import org.jooq.Field;
+import org.jooq.Record1;
+import org.jooq.ResultQuery;
+import org.jooq.SelectConditionStep;
 
 /** Ranks into their table and out of it, thousands in one statement. */
 final class RankRows {
 
     /** Lists of a row are sent as text, since PostgreSQL has no ragged arrays. */
     private static final String ADD = """
-            insert into rig_standing (workshop_id, rig_id, urgency, attention_on, owner_name, due_what, due_on, due_minutes)
-            select {0}, r.rig_id, r.urgency, r.attention_on, r.owner_name, r.what, r.days::date[], r.minutes::integer[]
-            from unnest({1}, {2}, {3}, {4}, {5}, {6}, {7})
-                as r(rig_id, urgency, attention_on, owner_name, what, days, minutes)
+            insert into rig_standing
+                (workshop_id, pass, rig_id, urgency, attention_on, due_what, due_on, due_minutes)
+            select {0}, {1}, r.rig_id, r.urgency, r.attention_on, r.what, r.days::date[], r.minutes::integer[]
+            from unnest({2}, {3}, {4}, {5}, {6}, {7}) as r(rig_id, urgency, attention_on, what, days, minutes)
             """;
 
     /** A row that stays as it is is not written. */
     private static final String PUT = ADD + """
             order by r.rig_id
-            on conflict (workshop_id, rig_id) do update
-            set urgency = excluded.urgency, attention_on = excluded.attention_on, owner_name = excluded.owner_name,
-                due_what = excluded.due_what, due_on = excluded.due_on, due_minutes = excluded.due_minutes
-            where (rig_standing.urgency, rig_standing.attention_on, rig_standing.owner_name, rig_standing.due_what,
-                    rig_standing.due_on)
-                is distinct from (excluded.urgency, excluded.attention_on, excluded.owner_name, excluded.due_what,
-                    excluded.due_on)
+            on conflict (workshop_id, pass, rig_id) do update
+            set urgency = excluded.urgency, attention_on = excluded.attention_on, due_what = excluded.due_what, due_on = excluded.due_on, due_minutes = excluded.due_minutes
+            where (rig_standing.urgency, rig_standing.attention_on, rig_standing.due_what, rig_standing.due_on)
+                is distinct from (excluded.urgency, excluded.attention_on, excluded.due_what, excluded.due_on)
             """;
 
     private final DSLContext db;
@@ -44,19 +48,63 @@ final class RankRows {
         this.db = db;
     }
 
-    void removeAll(UUID workshopId) {
+    /** Ranks that count: those of other passes are being written, or about to go. */
+    Condition ofLatestPass(UUID workshopId) {
+        return RIG_STANDING.WORKSHOP_ID.eq(workshopId).and(RIG_STANDING.PASS.eq(latestPass(workshopId)));
+    }
+
+    Field<Integer> latestPass(UUID workshopId) {
+        return field(pass(workshopId));
+    }
+
+    void hold(UUID workshopId) {
+        lock(workshopId, pass(workshopId).forShare());
+    }
+
+    void claim(UUID workshopId) {
+        lock(workshopId, pass(workshopId).forUpdate());
+    }
+
+    /** The next pass, which nobody else sees until the transaction ends. */
+    int begin(UUID workshopId) {
+        claim(workshopId);
+        return db.update(RANK_PASS)
+                .set(RANK_PASS.PASS, RANK_PASS.PASS.plus(1))
+                .where(RANK_PASS.WORKSHOP_ID.eq(workshopId))
+                .returningResult(RANK_PASS.PASS)
+                .fetchSingle()
+                .value1();
+    }
+
+    private SelectConditionStep<Record1<Integer>> pass(UUID workshopId) {
+        return db.select(RANK_PASS.PASS).from(RANK_PASS).where(RANK_PASS.WORKSHOP_ID.eq(workshopId));
+    }
+
+    /** A workshop that has nothing ranked yet has no row to lock either. */
+    private void lock(UUID workshopId, ResultQuery<?> row) {
+        if (row.fetch().isEmpty()) {
+            db.insertInto(RANK_PASS)
+                    .set(RANK_PASS.WORKSHOP_ID, workshopId)
+                    .set(RANK_PASS.PASS, 1)
+                    .onConflictDoNothing()
+                    .execute();
+            row.fetch();
+        }
+    }
+
+    void removeBefore(UUID workshopId, int pass) {
         db.deleteFrom(RIG_STANDING)
-                .where(RIG_STANDING.WORKSHOP_ID.eq(workshopId))
+                .where(RIG_STANDING.WORKSHOP_ID.eq(workshopId), RIG_STANDING.PASS.lt(pass))
                 .execute();
     }
 
-    /** Of rigs that have none. */
-    void add(UUID workshopId, List<Rank> ranks) {
-        write(ADD, workshopId, ranks);
+    /** Of rigs that have none in this pass. */
+    void add(UUID workshopId, int pass, List<Rank> ranks) {
+        write(ADD, workshopId, val(pass), ranks);
     }
 
     void put(UUID workshopId, List<Rank> ranks) {
-        write(PUT, workshopId, ranks);
+        write(PUT, workshopId, latestPass(workshopId), ranks);
     }
 
     /** What is due next, as it lies in a row. */
@@ -74,17 +122,17 @@ final class RankRows {
         return next;
     }
 
-    private void write(String statement, UUID workshopId, List<Rank> ranks) {
+    private void write(String statement, UUID workshopId, Field<Integer> pass, List<Rank> ranks) {
         if (ranks.isEmpty()) {
             return;
         }
         db.execute(
                 statement,
                 val(workshopId),
+                pass,
                 val(ranks.stream().map(Rank::rigId).toArray(UUID[]::new)),
                 val(ranks.stream().map(rank -> (short) rank.urgency()).toArray(Short[]::new)),
                 val(ranks.stream().map(Rank::attentionOn).toArray(LocalDate[]::new)),
-                val(ranks.stream().map(Rank::owner).toArray(String[]::new)),
                 val(lists(ranks, due -> due.action().name() + " " + due.wheelEndId(), "", "")),
                 val(lists(ranks, due -> due.on().toString(), "{", "}")),
                 val(lists(ranks, due -> String.valueOf(due.minutes()), "{", "}")));

@@ -20,13 +20,14 @@ import oldtallow.core.thread.ScrewThread;
 import oldtallow.db.tables.records.WheelEndBuildRecord;
 import org.jooq.JSONB;
 import tools.jackson.core.type.TypeReference;
+import tools.jackson.databind.ObjectReader;
 import tools.jackson.databind.json.JsonMapper;
 
 /** Builds to and from the columns of their table. */
 final class BuildRow {
 
     private static final JsonMapper JSON = JsonMapper.shared();
-    private static final TypeReference<Map<HubDimension, Double>> DIMENSIONS = new TypeReference<>() {};
+    private static final ObjectReader DIMENSIONS = JSON.readerFor(new TypeReference<Map<HubDimension, Double>>() {});
 
     private BuildRow() {}
 
@@ -75,7 +76,8 @@ final class BuildRow {
 
     private static Map<HubDimension, Length> dimensions(JSONB json) {
         Map<HubDimension, Length> dimensions = new EnumMap<>(HubDimension.class);
-        JSON.readValue(json.data(), DIMENSIONS)
+        DIMENSIONS
+                .<Map<HubDimension, Double>>readValue(json.data())
                 .forEach((dimension, micrometres) -> dimensions.put(dimension, Length.ofMicrometres(micrometres)));
         return dimensions;
     }

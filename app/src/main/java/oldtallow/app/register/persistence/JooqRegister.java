@@ -48,27 +48,33 @@ class JooqRegister implements RegisterStore {
 
     @Override
     public List<Rig> rigs(UUID workshopId, Collection<UUID> ids) {
-        Map<UUID, List<WheelEnd>> ends =
-                wheelEnds.ofRigs(workshopId, ids).stream().collect(Collectors.groupingBy(WheelEnd::axleId));
-        Map<UUID, List<AxleRecord>> axles = db
-                .selectFrom(AXLE)
-                .where(AXLE.WORKSHOP_ID.eq(workshopId), AXLE.RIG_ID.eq(any(ids.toArray(UUID[]::new))))
+        UUID[] asked = ids.toArray(UUID[]::new);
+        List<RigRecord> rows = db.selectFrom(RIG)
+                .where(RIG.WORKSHOP_ID.eq(workshopId), RIG.ID.eq(any(asked)))
+                .fetch();
+        List<AxleRecord> axles = db.selectFrom(AXLE)
+                .where(AXLE.WORKSHOP_ID.eq(workshopId), AXLE.RIG_ID.eq(any(asked)))
                 .orderBy(AXLE.RIG_ID, AXLE.POSITION)
-                .fetch()
-                .stream()
-                .collect(Collectors.groupingBy(AxleRecord::getRigId));
-        Map<UUID, Rig> rigs = db
-                .selectFrom(RIG)
-                .where(RIG.WORKSHOP_ID.eq(workshopId), RIG.ID.eq(any(ids.toArray(UUID[]::new))))
-                .fetch()
-                .stream()
-                .map(row -> RigRow.read(
-                        row,
-                        axles.getOrDefault(row.getId(), List.of()).stream()
-                                .map(axle -> axle(axle, ends.getOrDefault(axle.getId(), List.of())))
-                                .toList()))
+                .fetch();
+        Map<UUID, List<WheelEnd>> ends = wheelEnds.byAxle(
+                workshopId, axles, rows.stream().collect(Collectors.toMap(RigRecord::getId, RigRecord::getName)));
+        Map<UUID, List<Rig.Axle>> byRig = axles.stream()
+                .collect(Collectors.groupingBy(
+                        AxleRecord::getRigId,
+                        Collectors.mapping(
+                                axle -> axle(axle, ends.getOrDefault(axle.getId(), List.of())), Collectors.toList())));
+        Map<UUID, Rig> rigs = rows.stream()
+                .map(row -> RigRow.read(row, byRig.getOrDefault(row.getId(), List.of())))
                 .collect(Collectors.toMap(Rig::id, Function.identity()));
         return ids.stream().map(rigs::get).filter(Objects::nonNull).toList();
+    }
+
+    @Override
+    public List<UUID> ofOwner(UUID workshopId, String owner) {
+        return db.select(RIG.ID)
+                .from(RIG)
+                .where(RIG.WORKSHOP_ID.eq(workshopId), RIG.OWNER_NAME.eq(owner), RIG.OWNER_NAME.ne(inline("")))
+                .fetch(RIG.ID);
     }
 
     @Override

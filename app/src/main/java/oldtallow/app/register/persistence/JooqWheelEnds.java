@@ -10,16 +10,23 @@ import static org.jooq.impl.DSL.max;
 import static org.jooq.impl.DSL.select;
 import static org.jooq.impl.DSL.selectCount;
 
+import java.util.ArrayList;
 import java.util.Collection;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.function.Function;
+import java.util.stream.Collectors;
 import oldtallow.app.register.Side;
 import oldtallow.app.register.WheelEnd;
 import oldtallow.app.register.WheelEndBuild;
 import oldtallow.app.register.WheelEndName;
+import oldtallow.db.tables.records.AxleRecord;
 import oldtallow.db.tables.records.WheelEndBuildRecord;
-import org.jooq.Condition;
+import oldtallow.db.tables.records.WheelEndRecord;
 import org.jooq.DSLContext;
 import org.jooq.Field;
 import org.jooq.Records;
@@ -37,12 +44,91 @@ class JooqWheelEnds {
         this.db = db;
     }
 
-    List<WheelEnd> ofRigs(UUID workshopId, Collection<UUID> rigIds) {
-        return wheelEnds(workshopId, AXLE.RIG_ID.eq(any(rigIds.toArray(UUID[]::new))));
+    /**
+     * Of whole rigs, left before right: three plain reads cost a third of what one with everything joined does.
+     *
+     * @param axles all of each rig
+     * @param rigNames by rig
+     */
+    Map<UUID, List<WheelEnd>> byAxle(UUID workshopId, Collection<AxleRecord> axles, Map<UUID, String> rigNames) {
+        Map<UUID, AxleRecord> axle = axles.stream().collect(Collectors.toMap(AxleRecord::getId, Function.identity()));
+        Map<UUID, Long> count =
+                axles.stream().collect(Collectors.groupingBy(AxleRecord::getRigId, Collectors.counting()));
+        List<WheelEndRecord> ends = db.selectFrom(WHEEL_END)
+                .where(
+                        WHEEL_END.WORKSHOP_ID.eq(workshopId),
+                        WHEEL_END.AXLE_ID.eq(any(axle.keySet().toArray(UUID[]::new))))
+                .orderBy(WHEEL_END.SIDE)
+                .fetch();
+        Map<UUID, WheelEndBuildRecord> builds = latestBuilds(
+                workshopId, ends.stream().map(WheelEndRecord::getId).toArray(UUID[]::new));
+        Map<UUID, List<WheelEnd>> byAxle = new HashMap<>();
+        for (WheelEndRecord end : ends) {
+            AxleRecord of = Objects.requireNonNull(axle.get(end.getAxleId()));
+            byAxle.computeIfAbsent(of.getId(), id -> new ArrayList<>())
+                    .add(new WheelEnd(
+                            end.getId(),
+                            end.getVersion(),
+                            of.getRigId(),
+                            Objects.requireNonNull(rigNames.get(of.getRigId())),
+                            of.getId(),
+                            of.getPosition(),
+                            Objects.requireNonNull(count.get(of.getRigId())).intValue(),
+                            Side.valueOf(end.getSide()),
+                            BuildRow.read(Objects.requireNonNull(builds.get(end.getId())))));
+        }
+        return byAxle;
+    }
+
+    private Map<UUID, WheelEndBuildRecord> latestBuilds(UUID workshopId, UUID[] ends) {
+        return db
+                .selectFrom(WHEEL_END_BUILD)
+                .where(WHEEL_END_BUILD.WORKSHOP_ID.eq(workshopId), WHEEL_END_BUILD.WHEEL_END_ID.eq(any(ends)))
+                .orderBy(WHEEL_END_BUILD.SINCE)
+                .fetch()
+                .stream()
+                .collect(Collectors.toMap(
+                        WheelEndBuildRecord::getWheelEndId, Function.identity(), (earlier, later) -> later));
     }
 
     Optional<WheelEnd> find(UUID workshopId, UUID wheelEndId) {
-        return wheelEnds(workshopId, WHEEL_END.ID.eq(wheelEndId)).stream().findFirst();
+        var other = WHEEL_END_BUILD.as("other");
+        return db.select(
+                        WHEEL_END.ID,
+                        WHEEL_END.VERSION,
+                        RIG.ID,
+                        RIG.NAME,
+                        AXLE.ID,
+                        AXLE.POSITION,
+                        AXLE_COUNT,
+                        WHEEL_END.SIDE)
+                // one by one: a row within a row is sent as text, which takes ten times as long to read
+                .select(WHEEL_END_BUILD.fields())
+                .from(WHEEL_END)
+                .join(AXLE)
+                .on(AXLE.WORKSHOP_ID.eq(WHEEL_END.WORKSHOP_ID), AXLE.ID.eq(WHEEL_END.AXLE_ID))
+                .join(RIG)
+                .on(RIG.WORKSHOP_ID.eq(AXLE.WORKSHOP_ID), RIG.ID.eq(AXLE.RIG_ID))
+                .join(WHEEL_END_BUILD)
+                .on(
+                        WHEEL_END_BUILD.WORKSHOP_ID.eq(WHEEL_END.WORKSHOP_ID),
+                        WHEEL_END_BUILD.WHEEL_END_ID.eq(WHEEL_END.ID),
+                        WHEEL_END_BUILD.SINCE.eq(field(select(max(other.SINCE))
+                                .from(other)
+                                .where(
+                                        other.WORKSHOP_ID.eq(WHEEL_END.WORKSHOP_ID),
+                                        other.WHEEL_END_ID.eq(WHEEL_END.ID)))))
+                .where(WHEEL_END.WORKSHOP_ID.eq(workshopId), WHEEL_END.ID.eq(wheelEndId))
+                .fetchOptional(row -> new WheelEnd(
+                        row.get(WHEEL_END.ID),
+                        row.get(WHEEL_END.VERSION),
+                        row.get(RIG.ID),
+                        row.get(RIG.NAME),
+                        row.get(AXLE.ID),
+                        row.get(AXLE.POSITION),
+                        row.get(AXLE_COUNT),
+                        Side.valueOf(row.get(WHEEL_END.SIDE)),
+                        BuildRow.read(row.into(WHEEL_END_BUILD))));
     }
 
     void add(UUID workshopId, WheelEnd end) {
@@ -77,47 +163,6 @@ class JooqWheelEnds {
                 .where(WHEEL_END.WORKSHOP_ID.eq(workshopId), WHEEL_END.ID.eq(any(wheelEndIds.toArray(UUID[]::new))))
                 .fetch(Records.mapping((id, rigId, rigName, position, axleCount, side) ->
                         new WheelEndName(id, rigId, rigName, position, axleCount, Side.valueOf(side))));
-    }
-
-    private List<WheelEnd> wheelEnds(UUID workshopId, Condition which) {
-        var other = WHEEL_END_BUILD.as("other");
-        return db.select(
-                        WHEEL_END.ID,
-                        WHEEL_END.VERSION,
-                        RIG.ID,
-                        RIG.NAME,
-                        AXLE.ID,
-                        AXLE.POSITION,
-                        AXLE_COUNT,
-                        WHEEL_END.SIDE,
-                        WHEEL_END_BUILD)
-                .from(WHEEL_END)
-                .join(AXLE)
-                .on(AXLE.WORKSHOP_ID.eq(WHEEL_END.WORKSHOP_ID), AXLE.ID.eq(WHEEL_END.AXLE_ID))
-                .join(RIG)
-                .on(RIG.WORKSHOP_ID.eq(AXLE.WORKSHOP_ID), RIG.ID.eq(AXLE.RIG_ID))
-                .join(WHEEL_END_BUILD)
-                .on(
-                        WHEEL_END_BUILD.WORKSHOP_ID.eq(WHEEL_END.WORKSHOP_ID),
-                        WHEEL_END_BUILD.WHEEL_END_ID.eq(WHEEL_END.ID),
-                        WHEEL_END_BUILD.SINCE.eq(field(select(max(other.SINCE))
-                                .from(other)
-                                .where(
-                                        other.WORKSHOP_ID.eq(WHEEL_END.WORKSHOP_ID),
-                                        other.WHEEL_END_ID.eq(WHEEL_END.ID)))))
-                .where(WHEEL_END.WORKSHOP_ID.eq(workshopId), which)
-                .orderBy(WHEEL_END.SIDE)
-                .fetch(Records.mapping(
-                        (id, version, rigId, rigName, axleId, position, axleCount, side, build) -> new WheelEnd(
-                                id,
-                                version,
-                                rigId,
-                                rigName,
-                                axleId,
-                                position,
-                                axleCount,
-                                Side.valueOf(side),
-                                BuildRow.read(build))));
     }
 
     private static Field<Integer> axleCount() {

@@ -2,12 +2,18 @@ package oldtallow.app.walls.persistence;
 
 import javax.sql.DataSource;
 import org.jooq.DSLContext;
+import org.springframework.beans.factory.annotation.Qualifier;
 import org.springframework.beans.factory.config.BeanPostProcessor;
 import org.springframework.boot.ApplicationRunner;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.core.Ordered;
 import org.springframework.core.annotation.Order;
+import org.springframework.jdbc.support.JdbcTransactionManager;
+import org.springframework.session.jdbc.config.annotation.SpringSessionDataSource;
+import org.springframework.transaction.TransactionDefinition;
+import org.springframework.transaction.support.TransactionOperations;
+import org.springframework.transaction.support.TransactionTemplate;
 
 @Configuration(proxyBeanMethods = false)
 class WallConfiguration {
@@ -20,6 +26,24 @@ class WallConfiguration {
                 return name.equals("dataSource") && bean instanceof DataSource pool ? new WalledDataSource(pool) : bean;
             }
         };
+    }
+
+    /**
+     * Sessions belong to no workshop, and finding out who asks reads one: read through the wall that would happen twice at every
+     * request.
+     */
+    @Bean(defaultCandidate = false, destroyMethod = "")
+    @SpringSessionDataSource
+    static DataSource sessionDataSource(DataSource dataSource) {
+        return dataSource instanceof WalledDataSource walled ? walled.pool() : dataSource;
+    }
+
+    @Bean(defaultCandidate = false)
+    @Qualifier("springSessionTransactionOperations")
+    static TransactionOperations springSessionTransactionOperations(@SpringSessionDataSource DataSource sessions) {
+        var own = new TransactionTemplate(new JdbcTransactionManager(sessions));
+        own.setPropagationBehavior(TransactionDefinition.PROPAGATION_REQUIRES_NEW);
+        return own;
     }
 
     /** Row-level security does not hold a superuser or the tables' owner; started as one of them, the walls would be paint. */

@@ -3,6 +3,7 @@ package oldtallow.app.walls.persistence;
 import java.sql.Connection;
 import java.sql.PreparedStatement;
 import java.sql.SQLException;
+import java.util.Objects;
 import java.util.Optional;
 import javax.sql.DataSource;
 import oldtallow.app.walls.Asker;
@@ -23,6 +24,11 @@ class WalledDataSource extends DelegatingDataSource {
 
     WalledDataSource(DataSource pool) {
         super(pool);
+    }
+
+    /** Outside the wall: connections of nobody in particular. */
+    DataSource pool() {
+        return Objects.requireNonNull(getTargetDataSource());
     }
 
     @Override

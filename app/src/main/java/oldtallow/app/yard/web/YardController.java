@@ -9,9 +9,9 @@ import java.util.Optional;
 import java.util.UUID;
 import java.util.function.Function;
 import java.util.stream.Collectors;
+import oldtallow.app.almanac.Basis;
 import oldtallow.app.almanac.PageMark;
 import oldtallow.app.almanac.Standing;
-import oldtallow.app.nut.SettingSummary;
 import oldtallow.app.register.Rig;
 import oldtallow.app.register.RigKind;
 import oldtallow.app.register.Side;
@@ -22,7 +22,6 @@ import oldtallow.core.endplay.EndPlayVerdict;
 import oldtallow.core.figure.Authority;
 import oldtallow.core.interval.DueAction;
 import oldtallow.core.interval.HubState;
-import oldtallow.core.quantity.Length;
 import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -67,7 +66,7 @@ class YardController {
                                 next.rig().name(),
                                 next.state(),
                                 next.standings().stream()
-                                        .map(standing -> StandingView.of(standing, today.today()))
+                                        .map(standing -> standing.wheelEnd().id())
                                         .toList()))
                         .toList(),
                 today.more() == null ? null : PageMark.write(today.more()));
@@ -157,16 +156,16 @@ class YardController {
             @Nullable UUID openJobId) {
 
         static StandingView of(Standing standing, LocalDate today) {
-            @Nullable SettingSummary last = standing.lastSetting();
+            Optional<Basis.LastSet> last = standing.lastSet();
             Optional<Due> due = standing.due();
             return new StandingView(
                     standing.wheelEnd().id(),
                     standing.wheelEnd().positionName(),
                     standing.wheelEnd().side(),
                     standing.state(),
-                    last == null ? null : last.setAt(),
-                    last == null ? null : LengthView.of(leftWith(last)),
-                    last == null ? null : last.verdict(),
+                    last.map(Basis.LastSet::at).orElse(null),
+                    last.map(set -> LengthView.of(set.endPlay())).orElse(null),
+                    last.map(Basis.LastSet::verdict).orElse(null),
                     due.map(one -> one.when().likely()).orElse(null),
                     standing.daysLeft(today).orElse(null),
                     due.map(Due::action).orElse(null),
@@ -176,13 +175,12 @@ class YardController {
                     standing.governs().source(),
                     standing.openJobId());
         }
-
-        private static Length leftWith(SettingSummary setting) {
-            @Nullable Length measured = setting.measuredEndPlay();
-            return measured == null ? setting.endPlay() : measured;
-        }
     }
 
-    /** What needs doing on one rig. */
-    record NextView(UUID rigId, String rigName, HubState state, List<StandingView> wheelEnds) {}
+    /**
+     * What needs doing on one rig.
+     *
+     * @param wheelEndIds how these stand, its rig says
+     */
+    record NextView(UUID rigId, String rigName, HubState state, List<UUID> wheelEndIds) {}
 }
