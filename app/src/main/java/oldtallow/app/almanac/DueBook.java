@@ -140,7 +140,8 @@ class DueBook {
     private void reckon(List<Rig> rigs, String why) {
         UUID workshop = Asker.now().workshopId();
         store.holdPasses(workshop);
-        var reckoning = new Reckoning(figures.intervals(rigs));
+        var reckoning =
+                new Reckoning(figures.intervals(rigs.stream().map(Rig::inPlan).toList()));
         List<Rank> ranks = new ArrayList<>();
         for (Bases.Read read : bases.of(rigs).values()) {
             Rank rank = reckoning.rank(read.basis());

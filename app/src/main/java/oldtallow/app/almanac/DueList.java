@@ -13,7 +13,7 @@ import oldtallow.app.almanac.StandingStore.Filter;
 import oldtallow.app.almanac.StandingStore.Rank;
 import oldtallow.app.almanac.StandingStore.Week;
 import oldtallow.app.register.Register;
-import oldtallow.app.register.Rig;
+import oldtallow.app.register.RigPlan;
 import oldtallow.app.walls.Asker;
 import oldtallow.core.almanac.Due;
 import oldtallow.core.almanac.GoverningRule;
@@ -56,7 +56,7 @@ public class DueList {
      *
      * @param standings from the front, left first; not empty
      */
-    public record Item(Rig rig, List<Standing> standings, Due due) {
+    public record Item(RigPlan rig, List<Standing> standings, Due due) {
 
         private Item with(Item other) {
             return new Item(
@@ -87,8 +87,8 @@ public class DueList {
         LocalDate today = LocalDate.now(clock);
         LocalDate until = today.plusDays(DAYS_AHEAD);
         List<Rank> ranks = standings.worst(new Filter(null, until), behind, PAGE + 1);
-        List<Rig> rigs =
-                register.rigs(ranks.stream().limit(PAGE).map(Rank::rigId).toList());
+        List<RigPlan> rigs =
+                register.plans(ranks.stream().limit(PAGE).map(Rank::rigId).toList());
         List<Item> items = of(rigs, until);
         return new Page(today, items, ranks.size() > PAGE ? ranks.get(PAGE - 1) : null);
     }
@@ -98,12 +98,12 @@ public class DueList {
     public List<Item> within(int days) {
         LocalDate until = LocalDate.now(clock).plusDays(days);
         List<Rank> ranks = standings.worst(new Filter(null, until), null, MOST_REMINDED);
-        return of(register.rigs(ranks.stream().map(Rank::rigId).toList()), until);
+        return of(register.plans(ranks.stream().map(Rank::rigId).toList()), until);
     }
 
     /** What is due at these rigs by a day, most pressing first. */
     @Transactional(readOnly = true)
-    public List<Item> of(List<Rig> rigs, LocalDate until) {
+    public List<Item> of(List<RigPlan> rigs, LocalDate until) {
         Map<UUID, Standing> all = standings.of(rigs);
         return rigs.stream()
                 .flatMap(rig -> due(rig, all, until))
@@ -119,7 +119,7 @@ public class DueList {
     }
 
     /** What is due at a rig by a day, alike ones together; of a wheel end outside its window the first thing whenever it is. */
-    static Stream<Item> due(Rig rig, Map<UUID, Standing> all, LocalDate until) {
+    static Stream<Item> due(RigPlan rig, Map<UUID, Standing> all, LocalDate until) {
         Map<Alike, Item> items = new LinkedHashMap<>();
         rig.wheelEnds()
                 .flatMap(end -> Optional.ofNullable(all.get(end.id())).stream())

@@ -102,14 +102,14 @@ public class RigAlmanacs {
         Rig rig = register.rig(rigId);
         LocalDate today = LocalDate.now(clock);
         List<UUID> ends = rig.wheelEnds().map(WheelEnd::id).toList();
-        IntervalLadders onFile = figures.intervals(List.of(rig));
+        IntervalLadders onFile = figures.intervals(List.of(rig.inPlan()));
         Bases.Read read = used(
                 Optional.ofNullable(bases.of(List.of(rig), otherwise).get(rigId))
                         .orElseThrow(),
                 whatIf.useFactor());
         var reckoning = new Reckoning(
                 (of, axle, end, construction) -> with(whatIf.rules(), onFile.at(of, axle, end, construction)));
-        Map<UUID, Standing> standings = Standings.of(rig, read.basis(), reckoning, jobs.openAt(ends), today);
+        Map<UUID, Standing> standings = Standings.of(rig.inPlan(), read.basis(), reckoning, jobs.openAt(ends), today);
         return new RigAlmanac(
                 rig,
                 today,

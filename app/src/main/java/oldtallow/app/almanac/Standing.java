@@ -5,7 +5,7 @@ import java.time.temporal.ChronoUnit;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
-import oldtallow.app.register.WheelEnd;
+import oldtallow.app.register.WheelEndName;
 import oldtallow.core.almanac.Due;
 import oldtallow.core.almanac.GoverningRule;
 import oldtallow.core.almanac.ServiceHistory;
@@ -20,7 +20,7 @@ import org.jspecify.annotations.Nullable;
  * @param openJobId job that is not over on this wheel end
  */
 public record Standing(
-        WheelEnd wheelEnd,
+        WheelEndName wheelEnd,
         HubState state,
         Optional<Basis.LastSet> lastSet,
         ServiceHistory history,

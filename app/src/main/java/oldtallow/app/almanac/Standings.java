@@ -12,8 +12,9 @@ import oldtallow.app.almanac.StandingStore.Filter;
 import oldtallow.app.almanac.StandingStore.Rank;
 import oldtallow.app.figures.Figures;
 import oldtallow.app.job.Jobs;
-import oldtallow.app.register.Rig;
-import oldtallow.app.register.WheelEnd;
+import oldtallow.app.register.Register;
+import oldtallow.app.register.RigPlan;
+import oldtallow.app.register.WheelEndName;
 import oldtallow.app.walls.Asker;
 import oldtallow.core.almanac.Due;
 import oldtallow.core.interval.HubState;
@@ -25,13 +26,15 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 public class Standings {
 
+    private final Register register;
     private final Bases bases;
     private final Figures figures;
     private final Jobs jobs;
     private final StandingStore store;
     private final Clock clock;
 
-    Standings(Bases bases, Figures figures, Jobs jobs, StandingStore store, Clock clock) {
+    Standings(Register register, Bases bases, Figures figures, Jobs jobs, StandingStore store, Clock clock) {
+        this.register = register;
         this.bases = bases;
         this.figures = figures;
         this.jobs = jobs;
@@ -41,29 +44,31 @@ public class Standings {
 
     /** Every wheel end of these rigs, by its id; from what is kept of each rig, since that is renewed with every change. */
     @Transactional(readOnly = true)
-    public Map<UUID, Standing> of(Collection<Rig> rigs) {
+    public Map<UUID, Standing> of(Collection<RigPlan> rigs) {
         LocalDate today = LocalDate.now(clock);
         List<UUID> ends =
-                rigs.stream().flatMap(Rig::wheelEnds).map(WheelEnd::id).toList();
+                rigs.stream().flatMap(RigPlan::wheelEnds).map(WheelEndName::id).toList();
         Map<UUID, UUID> openJobs = jobs.openAt(ends);
         var reckoning = new Reckoning(figures.intervals(rigs));
         Map<UUID, Basis> kept = kept(rigs);
         Map<UUID, Standing> standings = new HashMap<>();
-        for (Rig rig : rigs) {
+        for (RigPlan rig : rigs) {
             Basis basis = Optional.ofNullable(kept.get(rig.id())).orElseThrow();
             standings.putAll(of(rig, basis, reckoning, openJobs, today));
         }
         return standings;
     }
 
-    private Map<UUID, Basis> kept(Collection<Rig> rigs) {
+    private Map<UUID, Basis> kept(Collection<RigPlan> rigs) {
         Map<UUID, Basis> kept = new HashMap<>();
-        store.bases(Asker.now().workshopId(), rigs.stream().map(Rig::id).toList())
+        store.bases(Asker.now().workshopId(), rigs.stream().map(RigPlan::id).toList())
                 .forEach(basis -> kept.put(basis.rigId(), basis));
-        List<Rig> unknown =
-                rigs.stream().filter(rig -> !kept.containsKey(rig.id())).toList();
+        List<UUID> unknown = rigs.stream()
+                .map(RigPlan::id)
+                .filter(id -> !kept.containsKey(id))
+                .toList();
         if (!unknown.isEmpty()) {
-            bases.of(unknown).forEach((id, read) -> kept.put(id, read.basis()));
+            bases.of(register.rigs(unknown)).forEach((id, read) -> kept.put(id, read.basis()));
         }
         return kept;
     }
@@ -75,8 +80,8 @@ public class Standings {
     }
 
     static Map<UUID, Standing> of(
-            Rig rig, Basis basis, Reckoning reckoning, Map<UUID, UUID> openJobs, LocalDate today) {
-        Map<UUID, WheelEnd> ends = new HashMap<>();
+            RigPlan rig, Basis basis, Reckoning reckoning, Map<UUID, UUID> openJobs, LocalDate today) {
+        Map<UUID, WheelEndName> ends = new HashMap<>();
         rig.wheelEnds().forEach(end -> ends.put(end.id(), end));
         Map<UUID, Standing> standings = new HashMap<>();
         for (Reckoning.EndDues one : reckoning.dues(basis)) {

@@ -64,12 +64,12 @@ public class YardStrips {
         LocalDate until = LocalDate.now(clock).plusDays(DAYS_AHEAD);
         List<Rank> ranks = standings.worst(new Filter(null, until), null, LANES);
         List<Rig> rigs = register.rigs(ranks.stream().map(Rank::rigId).toList());
-        Map<UUID, Standing> all = standings.of(rigs);
+        Map<UUID, Standing> all = standings.of(rigs.stream().map(Rig::inPlan).toList());
         Map<UUID, RigUsage> usages = usage.of(rigs);
         return rigs.stream()
                 .map(rig -> {
                     RigUsage used = Optional.ofNullable(usages.get(rig.id())).orElseThrow();
-                    return new Lane(rig, DueList.due(rig, all, until).toList(), used, used.odometry());
+                    return new Lane(rig, DueList.due(rig.inPlan(), all, until).toList(), used, used.odometry());
                 })
                 .toList();
     }

@@ -10,7 +10,8 @@ import java.util.stream.Stream;
 import oldtallow.app.almanac.DueList;
 import oldtallow.app.almanac.Standing;
 import oldtallow.app.register.Rig;
-import oldtallow.app.register.WheelEnd;
+import oldtallow.app.register.RigPlan;
+import oldtallow.app.register.WheelEndName;
 import oldtallow.app.usage.Trip;
 import oldtallow.core.almanac.Due;
 import oldtallow.core.interval.DueAction;
@@ -49,13 +50,14 @@ final class CalendarDraft {
 
     /** What is late stands on today: on the day it was due nobody looks any more. */
     CalendarEntry due(DueList.Item item) {
-        Rig rig = item.rig();
+        RigPlan rig = item.rig();
         Due due = item.due();
-        List<WheelEnd> ends = item.standings().stream().map(Standing::wheelEnd).toList();
+        List<WheelEndName> ends =
+                item.standings().stream().map(Standing::wheelEnd).toList();
         LocalDate likely = due.when().likely();
         boolean late = likely.isBefore(today);
         LocalDate on = late ? today : likely;
-        String where = ends.stream().map(WheelEnd::positionName).collect(Collectors.joining(", "));
+        String where = ends.stream().map(WheelEndName::positionName).collect(Collectors.joining(", "));
         String range = due.when().isCertain()
                 ? ""
                 : "\nAn estimate: between " + due.when().earliest() + " and "

@@ -95,7 +95,8 @@ class Calendars {
     private List<CalendarEntry> draft(List<Rig> rigs, CalendarDraft draft, LocalDate today) {
         Map<UUID, RigUsage> usages = usage.of(rigs);
         return Stream.concat(
-                        dues.of(rigs, CalendarDraft.horizon(today)).stream().map(draft::due),
+                        dues.of(rigs.stream().map(Rig::inPlan).toList(), CalendarDraft.horizon(today)).stream()
+                                .map(draft::due),
                         rigs.stream()
                                 .flatMap(rig -> Stream.ofNullable(usages.get(rig.id()))
                                         .flatMap(used -> draft.trips(rig, used.trips()).stream())))

@@ -15,6 +15,7 @@ import oldtallow.app.platform.ConflictException;
 import oldtallow.app.platform.FieldErrors;
 import oldtallow.app.register.Register;
 import oldtallow.app.register.Rig;
+import oldtallow.app.register.RigPlan;
 import oldtallow.app.register.WheelEnd;
 import oldtallow.app.school.NutSchools;
 import oldtallow.app.walls.Asker;
@@ -65,7 +66,7 @@ public class Figures {
     /** Every figure on file for a rig itself, its axles and wheel ends. */
     @Transactional(readOnly = true)
     public List<FiledFigure> filed(Rig rig) {
-        return filed(EnumSet.allOf(FigureKind.class), places(List.of(rig))).stream()
+        return filed(EnumSet.allOf(FigureKind.class), places(List.of(rig.inPlan()))).stream()
                 .filter(filed -> filed.place().scope() != Place.Scope.WORKSHOP)
                 .toList();
     }
@@ -94,7 +95,7 @@ public class Figures {
 
     /** Intervals of these rigs. */
     @Transactional(readOnly = true)
-    public IntervalLadders intervals(Collection<Rig> rigs) {
+    public IntervalLadders intervals(Collection<RigPlan> rigs) {
         return new IntervalLadders(Asker.now().workshopId(), filed(EnumSet.of(FigureKind.INTERVAL), places(rigs)));
     }
 
@@ -216,11 +217,11 @@ public class Figures {
         return List.of(Asker.now().workshopId(), end.rigId(), end.axleId(), end.id());
     }
 
-    private static List<UUID> places(Collection<Rig> rigs) {
+    private static List<UUID> places(Collection<RigPlan> rigs) {
         List<UUID> places = new ArrayList<>(List.of(Asker.now().workshopId()));
-        for (Rig rig : rigs) {
+        for (RigPlan rig : rigs) {
             places.add(rig.id());
-            for (Rig.Axle axle : rig.axles()) {
+            for (RigPlan.AxlePlan axle : rig.axles()) {
                 places.add(axle.id());
                 axle.wheelEnds().forEach(end -> places.add(end.id()));
             }

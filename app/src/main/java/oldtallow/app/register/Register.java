@@ -50,6 +50,18 @@ public class Register {
         return store.rigs(Asker.now().workshopId(), ids);
     }
 
+    /** The same for lists: wheel ends by their names alone. */
+    @Transactional(readOnly = true)
+    public List<RigPlan> plans(Collection<UUID> ids) {
+        return store.plans(Asker.now().workshopId(), ids);
+    }
+
+    /** One rig for a list; throws {@link NotFoundException} if this workshop has none of that id. */
+    @Transactional(readOnly = true)
+    public RigPlan plan(UUID id) {
+        return plans(List.of(id)).stream().findFirst().orElseThrow(() -> new NotFoundException("rig", id));
+    }
+
     /** Rigs of an owner, named in full. */
     @Transactional(readOnly = true)
     public List<UUID> ofOwner(String owner) {

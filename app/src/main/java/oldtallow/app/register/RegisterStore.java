@@ -12,6 +12,9 @@ public interface RegisterStore {
     /** Rigs of these ids in that order, axles from the front, left before right. */
     List<Rig> rigs(UUID workshopId, Collection<UUID> ids);
 
+    /** The same for lists: wheel ends by their names alone. */
+    List<RigPlan> plans(UUID workshopId, Collection<UUID> ids);
+
     /** Rigs of an owner, named in full. */
     List<UUID> ofOwner(UUID workshopId, String owner);
 

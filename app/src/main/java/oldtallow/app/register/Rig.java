@@ -38,6 +38,26 @@ public record Rig(
         return axles.stream().flatMap(axle -> axle.wheelEnds().stream());
     }
 
+    /** What lists of many rigs need of it. */
+    public RigPlan inPlan() {
+        return new RigPlan(
+                id,
+                yardNumber,
+                kind,
+                name,
+                plate,
+                owner.name(),
+                plan,
+                axles.stream()
+                        .map(axle -> new RigPlan.AxlePlan(
+                                axle.id(),
+                                axle.position(),
+                                axle.fromFrontMillimetres(),
+                                axle.trackMillimetres(),
+                                axle.wheelEnds().stream().map(WheelEnd::named).toList()))
+                        .toList());
+    }
+
     /**
      * A rig from above.
      *

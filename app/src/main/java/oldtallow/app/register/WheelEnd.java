@@ -24,7 +24,11 @@ public record WheelEnd(
 
     /** The name the trade uses: left, front left, middle right, axle 3 left. */
     public String positionName() {
-        return new WheelEndName(id, rigId, rigName, axlePosition, axleCount, side).positionName();
+        return named().positionName();
+    }
+
+    public WheelEndName named() {
+        return new WheelEndName(id, rigId, rigName, axlePosition, axleCount, side);
     }
 
     public Construction construction() {

@@ -82,8 +82,9 @@ public class ServiceSheets {
         JobBench bench = jobs.bench(jobId);
         WheelEnd end = bench.end();
         Rig rig = register.rig(end.rigId());
-        Standing standing =
-                Optional.ofNullable(standings.of(List.of(rig)).get(end.id())).orElseThrow();
+        Standing standing = Optional.ofNullable(
+                        standings.of(List.of(rig.inPlan())).get(end.id()))
+                .orElseThrow();
         return new ServiceSheet(
                 workshops.current().name(),
                 rig.name() + ", " + end.positionName(),

@@ -8,6 +8,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.function.Function;
+import java.util.stream.Collectors;
 import oldtallow.app.almanac.RigAlmanac;
 import oldtallow.app.almanac.RigAlmanacs;
 import oldtallow.app.almanac.Standing;
@@ -61,6 +63,8 @@ public class TripPlans {
     }
 
     private static List<Advised> advice(Trip trip, List<Stretch> legs, RigAlmanac almanac, Map<At, LocalDate> without) {
+        Map<UUID, WheelEnd> ends =
+                almanac.rig().wheelEnds().collect(Collectors.toMap(WheelEnd::id, Function.identity()));
         Map<Alike, List<WheelEnd>> alike = new LinkedHashMap<>();
         for (Standing standing : almanac.standings()) {
             for (Due due : standing.dues()) {
@@ -68,7 +72,8 @@ public class TripPlans {
                 var before = Optional.ofNullable(
                         without.get(new At(standing.wheelEnd().id(), due.action())));
                 alike.computeIfAbsent(new Alike(advice, before), one -> new ArrayList<>())
-                        .add(standing.wheelEnd());
+                        .add(Optional.ofNullable(ends.get(standing.wheelEnd().id()))
+                                .orElseThrow());
             }
         }
         return alike.entrySet().stream()

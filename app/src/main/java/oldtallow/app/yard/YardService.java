@@ -14,7 +14,7 @@ import oldtallow.app.almanac.StandingStore.Filter;
 import oldtallow.app.almanac.StandingStore.Rank;
 import oldtallow.app.almanac.Standings;
 import oldtallow.app.register.Register;
-import oldtallow.app.register.Rig;
+import oldtallow.app.register.RigPlan;
 import oldtallow.app.workshop.Workshops;
 import oldtallow.core.interval.HubState;
 import org.jspecify.annotations.Nullable;
@@ -57,13 +57,13 @@ public class YardService {
     public record Yard(
             String workshop,
             LocalDate today,
-            List<Rig> rigs,
+            List<RigPlan> rigs,
             Map<UUID, Standing> standings,
             List<Next> next,
             @Nullable Rank more) {}
 
     /** Wheel ends of one rig in the same state. */
-    public record Next(Rig rig, HubState state, List<Standing> standings) {}
+    public record Next(RigPlan rig, HubState state, List<Standing> standings) {}
 
     /** A page of the yard of the workshop that asks. */
     @Transactional(readOnly = true)
@@ -72,8 +72,8 @@ public class YardService {
         var filter = new Filter(
                 owner == null ? null : register.ofOwner(owner), show == Show.DUE ? today.plusMonths(1) : null);
         List<Rank> ranks = standings.worst(filter, behind, PAGE + 1);
-        List<Rig> rigs =
-                register.rigs(ranks.stream().limit(PAGE).map(Rank::rigId).toList());
+        List<RigPlan> rigs =
+                register.plans(ranks.stream().limit(PAGE).map(Rank::rigId).toList());
         Map<UUID, Standing> all = standings.of(rigs);
         return new Yard(
                 workshops.current().name(),
@@ -87,14 +87,14 @@ public class YardService {
     /** How the wheel ends of one rig stand. */
     @Transactional(readOnly = true)
     public List<Standing> of(UUID rigId) {
-        Rig rig = register.rig(rigId);
+        RigPlan rig = register.plan(rigId);
         Map<UUID, Standing> all = standings.of(List.of(rig));
         return ofRig(rig, all);
     }
 
-    private static List<Next> next(List<Rig> rigs, Map<UUID, Standing> all) {
+    private static List<Next> next(List<RigPlan> rigs, Map<UUID, Standing> all) {
         List<Next> next = new ArrayList<>();
-        for (Rig rig : rigs) {
+        for (RigPlan rig : rigs) {
             ofRig(rig, all).stream()
                     .collect(Collectors.groupingBy(Standing::state))
                     .forEach((state, alike) -> next.add(new Next(rig, state, alike)));
@@ -105,7 +105,7 @@ public class YardService {
         return next;
     }
 
-    private static List<Standing> ofRig(Rig rig, Map<UUID, Standing> all) {
+    private static List<Standing> ofRig(RigPlan rig, Map<UUID, Standing> all) {
         return rig.wheelEnds()
                 .flatMap(end -> Optional.ofNullable(all.get(end.id())).stream())
                 .toList();

@@ -182,7 +182,7 @@ class FiguresTest {
     }
 
     private GoverningFigure<FigureValue> interval(WheelEnd of) {
-        var intervals = as(TOBE, () -> figures().intervals(List.of(rig)));
+        var intervals = as(TOBE, () -> figures().intervals(List.of(rig.inPlan())));
         return intervals.at(rig.id(), of.axleId(), of.id(), of.construction()).getFirst();
     }
 

@@ -154,14 +154,14 @@ class MailRoundsTest {
                 rule,
                 new Serviced(TODAY.minusDays(3).minusYears(1), 0));
         var standing = new Standing(
-                rig.wheelEnds().findFirst().orElseThrow(),
+                rig.inPlan().wheelEnds().findFirst().orElseThrow(),
                 HubState.OVERDUE,
                 Optional.empty(),
                 ServiceHistory.NONE,
                 List.of(rule),
                 List.of(due),
                 null);
-        return new DueList.Item(rig, List.of(standing), due);
+        return new DueList.Item(rig.inPlan(), List.of(standing), due);
     }
 
     private void remembers(@Nullable LocalDate sentOn, String content, @Nullable Instant tryAgainAt) {

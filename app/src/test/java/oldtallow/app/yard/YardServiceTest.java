@@ -105,9 +105,12 @@ class YardServiceTest {
                         .map(rig -> new Rank(2, Rigs.BUILT, rig.id(), List.of()))
                         .toList());
         when(standings.of(any())).thenReturn(stands);
-        when(register.rigs(any())).thenAnswer(call -> {
+        when(register.plans(any())).thenAnswer(call -> {
             Collection<UUID> ids = call.getArgument(0);
-            return rigs.stream().filter(rig -> ids.contains(rig.id())).toList();
+            return rigs.stream()
+                    .filter(rig -> ids.contains(rig.id()))
+                    .map(Rig::inPlan)
+                    .toList();
         });
         when(workshops.current()).thenReturn(new Workshop(UUID.randomUUID(), "Test workshop"));
         var service = new YardService(register, standings, workshops, Clock.fixed(NOW, ZoneOffset.UTC));
@@ -121,7 +124,7 @@ class YardServiceTest {
             stands.put(
                     end.id(),
                     new Standing(
-                            end,
+                            end.named(),
                             state,
                             Optional.empty(),
                             ServiceHistory.NONE,

@@ -180,7 +180,7 @@ class AlmanacController {
                     item.rig().id(),
                     item.rig().name(),
                     item.rig().yardNumber(),
-                    item.rig().owner().name(),
+                    item.rig().ownerName(),
                     item.standings().stream()
                             .map(one -> new DuePlaceView(
                                     one.wheelEnd().id(), one.wheelEnd().positionName()))

@@ -24,6 +24,7 @@ import java.util.stream.Collectors;
 import oldtallow.app.register.RegisterStore;
 import oldtallow.app.register.Rig;
 import oldtallow.app.register.RigEntry;
+import oldtallow.app.register.RigPlan;
 import oldtallow.app.register.WheelEnd;
 import oldtallow.app.register.WheelEndBuild;
 import oldtallow.app.register.WheelEndName;
@@ -40,10 +41,12 @@ class JooqRegister implements RegisterStore {
 
     private final DSLContext db;
     private final JooqWheelEnds wheelEnds;
+    private final PlanRows plans;
 
     JooqRegister(DSLContext db, JooqWheelEnds wheelEnds) {
         this.db = db;
         this.wheelEnds = wheelEnds;
+        this.plans = new PlanRows(db);
     }
 
     @Override
@@ -67,6 +70,11 @@ class JooqRegister implements RegisterStore {
                 .map(row -> RigRow.read(row, byRig.getOrDefault(row.getId(), List.of())))
                 .collect(Collectors.toMap(Rig::id, Function.identity()));
         return ids.stream().map(rigs::get).filter(Objects::nonNull).toList();
+    }
+
+    @Override
+    public List<RigPlan> plans(UUID workshopId, Collection<UUID> ids) {
+        return plans.of(workshopId, ids);
     }
 
     @Override

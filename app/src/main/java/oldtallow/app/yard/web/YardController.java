@@ -12,8 +12,8 @@ import java.util.stream.Collectors;
 import oldtallow.app.almanac.Basis;
 import oldtallow.app.almanac.PageMark;
 import oldtallow.app.almanac.Standing;
-import oldtallow.app.register.Rig;
 import oldtallow.app.register.RigKind;
+import oldtallow.app.register.RigPlan;
 import oldtallow.app.register.Side;
 import oldtallow.app.wire.LengthView;
 import oldtallow.app.yard.YardService;
@@ -102,14 +102,14 @@ class YardController {
             int drawbarMillimetres,
             List<YardAxleView> axles) {
 
-        static YardRigView of(Rig rig, Map<UUID, StandingView> standings) {
+        static YardRigView of(RigPlan rig, Map<UUID, StandingView> standings) {
             return new YardRigView(
                     rig.id(),
                     rig.yardNumber(),
                     rig.kind(),
                     rig.name(),
                     rig.plate(),
-                    rig.owner().name(),
+                    rig.ownerName(),
                     rig.plan().lengthMillimetres(),
                     rig.plan().widthMillimetres(),
                     rig.plan().drawbarMillimetres(),
