@@ -1,6 +1,7 @@
 package oldtallow.core.distance;
 
 import java.time.LocalDate;
+import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
@@ -16,24 +17,60 @@ import java.util.Optional;
  *
  * z cuts off a tenth on either side of a normal distribution (any statistics table). An estimate, and to be called one.
  *
- * @param on the day up to which the distance is known
- * @param km run by then
- * @param rate empty where nothing tells how it is used; then only trips count
- * @param trips known beforehand or not yet on a meter, by their first day
+ * <p>Remembers the road it has walked, since all wheel ends of a rig ask along the same one; not for several threads at once.
  */
-public record Forecast(LocalDate on, double km, Optional<UseRate> rate, List<PlannedRun> trips) {
+public final class Forecast {
 
     private static final double Z_TENTH = 1.2816;
     private static final int MOST_YEARS = 20;
     private static final long NEVER = Long.MAX_VALUE;
 
-    public Forecast {
-        trips = trips.stream().sorted(Comparator.comparing(PlannedRun::from)).toList();
+    private final LocalDate on;
+    private final double km;
+    private final Optional<UseRate> rate;
+    private final List<PlannedRun> trips;
+    private final long end;
+    /** From today on, one behind the other; none beyond the end. */
+    private final List<Walk> walked = new ArrayList<>();
+
+    /**
+     * @param on the day up to which the distance is known
+     * @param km run by then
+     * @param rate empty where nothing tells how it is used; then only trips count
+     * @param trips known beforehand or not yet on a meter
+     */
+    public Forecast(LocalDate on, double km, Optional<UseRate> rate, List<PlannedRun> trips) {
+        this.on = on;
+        this.km = km;
+        this.rate = rate;
+        this.trips =
+                trips.stream().sorted(Comparator.comparing(PlannedRun::from)).toList();
+        this.end = on.plusYears(MOST_YEARS).toEpochDay();
+        walked.add(new Walk(on.toEpochDay(), km, 0, 0));
+    }
+
+    /** The day up to which the distance is known. */
+    public LocalDate on() {
+        return on;
+    }
+
+    /** Kilometres run by then. */
+    public double km() {
+        return km;
+    }
+
+    public Optional<UseRate> rate() {
+        return rate;
+    }
+
+    /** By their first day. */
+    public List<PlannedRun> trips() {
+        return trips;
     }
 
     /** Kilometres expected by the end of a day. */
     public double at(LocalDate day) {
-        Walk walk = start();
+        Walk walk = walked.getFirst();
         long until = day.toEpochDay();
         while (walk.day < until) {
             walk = next(walk, until);
@@ -43,21 +80,19 @@ public record Forecast(LocalDate on, double km, Optional<UseRate> rate, List<Pla
 
     /** When it will have run so far in all; empty where it will not within twenty years. */
     public Optional<DueRange> reaches(double wanted) {
-        Walk walk = start();
-        long end = on.plusYears(MOST_YEARS).toEpochDay();
         long earliest = NEVER;
         long likely = NEVER;
         long latest = NEVER;
-        while (latest == NEVER && walk.day < end) {
-            Walk after = next(walk, end);
+        for (int step = 0; latest == NEVER && walk(step).day < end; step++) {
+            Walk before = walk(step);
+            Walk after = walk(step + 1);
             if (earliest == NEVER) {
-                earliest = crossed(walk, after, Z_TENTH, wanted);
+                earliest = crossed(before, after, Z_TENTH, wanted);
             }
             if (likely == NEVER) {
-                likely = crossed(walk, after, 0, wanted);
+                likely = crossed(before, after, 0, wanted);
             }
-            latest = crossed(walk, after, -Z_TENTH, wanted);
-            walk = after;
+            latest = crossed(before, after, -Z_TENTH, wanted);
         }
         return likely == NEVER
                 ? Optional.empty()
@@ -65,6 +100,14 @@ public record Forecast(LocalDate on, double km, Optional<UseRate> rate, List<Pla
                         LocalDate.ofEpochDay(Math.min(earliest, likely)),
                         LocalDate.ofEpochDay(likely),
                         LocalDate.ofEpochDay(latest == NEVER ? Math.max(end, likely) : Math.max(latest, likely))));
+    }
+
+    /** After so many steps; the one before is known. */
+    private Walk walk(int steps) {
+        if (steps == walked.size()) {
+            walked.add(next(walked.getLast(), end));
+        }
+        return walked.get(steps);
     }
 
     /** The day within a step on which a straight line between its ends, off by so many σ, gets there; else never. */
@@ -78,10 +121,6 @@ public record Forecast(LocalDate on, double km, Optional<UseRate> rate, List<Pla
             return NEVER;
         }
         return before.day + (long) Math.ceil((after.day - before.day) * (wanted - start) / (end - start));
-    }
-
-    private Walk start() {
-        return new Walk(on.toEpochDay(), km, 0, 0);
     }
 
     /** Where it will be after a stretch within which its daily run stays the same, not beyond a limit. */
