@@ -40,12 +40,12 @@ public final class RegisterLoad {
     public static void main(String[] arguments) throws IOException, InterruptedException {
         try (Device device = Device.signedIn(arguments[0], "ines")) {
             rankAll(device);
-            yardMeanwhile(arguments[0]);
             new SteadyLoad("due list, first page", device, PER_SECOND, i -> device.get("/api/almanac")).measure();
             new SteadyLoad("work by weeks", device, 2, i -> device.get("/api/almanac/weeks")).measure();
             new SteadyLoad("yard, first page", device, PER_SECOND, i -> device.get("/api/yard")).measure();
             new SteadyLoad("yard, only what is due", device, PER_SECOND, i -> device.get("/api/yard?show=DUE"))
                     .measure();
+            yardMeanwhile(arguments[0]);
             new SteadyLoad(
                             "palette",
                             device,
