@@ -37,7 +37,9 @@
     <p class="leading-tight">
       {#if view.meterToday !== undefined}
         <span class="type-card tabular-nums">{km(view.meterToday)}</span>
-        <span class="text-label text-ink2"> on its meter today, reckoned on</span>
+        <span class="text-label text-ink2">
+          on its meter today, reckoned from the last reading</span
+        >
       {:else}
         <span class="text-ink2">No meter was read.</span>
       {/if}

@@ -31,7 +31,14 @@
           readings.at = i === readings.at ? -1 : i
         }}
       >
-        <span class="font-semibold">{typing.kind.words}</span>
+        <span class="leading-tight"
+          ><span class="block font-semibold">{typing.kind.words}</span>
+          {#if readings.said?.kind === typing.kind.kind}
+            <span class="block text-label font-semibold text-oxide first-letter:uppercase"
+              >{readings.said.words}</span
+            >
+          {/if}</span
+        >
         <span class="type-num text-[22px]"
           >{typing.text || '–'} <span class="text-label">{symbolOf(typing)}</span></span
         >

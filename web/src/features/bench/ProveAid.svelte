@@ -38,6 +38,18 @@
     void after.ask(day, metric)
   })
 
+  // told beside the number too: the keys leave no room for what stands beneath them
+  $effect(() => {
+    const found = after.found
+    bench.readings.said =
+      found && found.verdict !== 'FINE'
+        ? { kind: 'HUB_TEMPERATURE', words: `${found.words.split(':')[0] ?? ''}, see below` }
+        : null
+    return () => {
+      bench.readings.said = null
+    }
+  })
+
   /** What was measured, so that it stays on record with the setting that is opened again. */
   const measured = $derived(
     bench.readings.all

@@ -26,6 +26,9 @@ export class Readings {
   /** Which one is being typed; −1 while none is. */
   at = $state(-1)
 
+  /** What the step's aid says of one of them as it is typed. */
+  said = $state.raw<{ kind: Kind['kind']; words: string } | null>(null)
+
   readonly current: Typing | null = $derived(this.all[this.at] ?? null)
 
   start(kinds: Kind[]): void {

@@ -33,7 +33,7 @@
   </p>
 {/if}
 {#if found.correction}<p class="text-read">{found.correction}</p>{/if}
-<h3 class="type-card">Look at again</h3>
+<h3 class="mt-2 type-card">Look at again</h3>
 <ol class="border-t border-rule">
   {#each found.recheck as line, i (line)}
     <li class="flex gap-3 border-b border-rule py-1.5">

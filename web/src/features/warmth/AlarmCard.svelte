@@ -7,6 +7,11 @@
 
   let { log }: Props = $props()
 
+  const title = $derived(log.worst?.words.split(':')[0] ?? '')
+  /** Without what the title says already. */
+  const said = (words: string): string =>
+    words.startsWith(`${title}: `) ? words.slice(title.length + 2) : words
+
   /** What presses most first. */
   const rank = ['STOP', 'HOT', 'ONE_SIDED', 'CREEPING', 'WATCH', 'FINE']
   const told = $derived(
@@ -31,14 +36,14 @@
     ]}
   >
     <p class="type-say first-letter:uppercase">
-      {log.worst.holdsTheRig ? 'Do not drive on yet' : log.worst.words.split(':')[0]}
+      {log.worst.holdsTheRig ? 'Do not drive on yet' : title}
     </p>
     {#if log.worst.alarm !== 'FINE'}
       <ul class="mt-2">
         {#each told.filter((hub) => hub.alarm?.alarm !== 'FINE') as hub (hub.wheelEndId)}
           <li class="py-0.5">
             <span class="font-semibold first-letter:uppercase">{hub.name}:</span>
-            {hub.alarm?.words}.
+            {log.worst.holdsTheRig ? hub.alarm?.words : said(hub.alarm?.words ?? '')}.
           </li>
         {/each}
       </ul>

@@ -16,6 +16,11 @@
   const BOTTOM = 30
 
   const id = $props.id()
+  let frame = $state<HTMLDivElement | null>(null)
+  // where not all stops have room, the last ones are in view
+  $effect(() => {
+    if (frame && scale.count > 0) frame.scrollLeft = frame.scrollWidth
+  })
   const scale = $derived(new StopScale(axle.hubs, LEFT, WIDTH - LEFT - 90))
   const range = $derived(span(axle.hubs))
   const y = (celsius: number): number =>
@@ -39,7 +44,7 @@
   >
     {title}
   </figcaption>
-  <Wide label={title}>
+  <Wide label={title} bind:element={frame}>
     <svg
       viewBox={`0 0 ${WIDTH} ${HEIGHT}`}
       class="block w-full min-w-[600px]"

@@ -32,14 +32,12 @@
   }
 </script>
 
+<!-- narrow: the figure, the star, what to press; wide: the star beside both -->
 <div class="@container">
-  <div class="grid gap-4 @min-[520px]:grid-cols-[minmax(0,260px)_minmax(0,1fr)]">
-    <WheelStar
-      {nuts}
-      done={over ? count : pulled % count}
-      inTheStar={stage ? stage.inTheStar : true}
-    />
-    <div class="flex flex-col gap-2">
+  <div
+    class="grid gap-x-4 gap-y-2 @min-[520px]:grid-cols-[minmax(0,260px)_minmax(0,1fr)] @min-[520px]:grid-rows-[auto_1fr]"
+  >
+    <div class="flex flex-col gap-2 @min-[520px]:col-start-2">
       {#if stage}
         <p class="leading-none">
           <span class="block text-label font-semibold"
@@ -55,10 +53,28 @@
         </p>
         <p class="first-letter:uppercase">{stage.how}.</p>
         {#if nuts.authority}
-          <p class="text-label text-ink2">
-            {authorityWords[nuts.authority]}: {nuts.source}
+          <p class="text-label text-ink2 first-letter:uppercase">
+            {nuts.authority === 'COMMON_PRACTICE'
+              ? nuts.source
+              : `${authorityWords[nuts.authority]}: ${nuts.source}`}
           </p>
         {/if}
+      {:else}
+        <p class="text-read">
+          No torque is known for these studs. Look it up and file it with its page; until then:
+          snug, half, full, each in the star, then once round.
+        </p>
+      {/if}
+    </div>
+    <div class="@min-[520px]:col-start-1 @min-[520px]:row-span-2 @min-[520px]:row-start-1">
+      <WheelStar
+        {nuts}
+        done={over ? count : pulled % count}
+        inTheStar={stage ? stage.inTheStar : true}
+      />
+    </div>
+    {#if stage}
+      <div class="flex flex-col gap-2 @min-[520px]:col-start-2">
         <div class="flex gap-2">
           <Button
             tone="main"
@@ -85,12 +101,7 @@
             </li>
           {/each}
         </ol>
-      {:else}
-        <p class="text-read">
-          No torque is known for these studs. Look it up and file it with its page; until then:
-          snug, half, full, each in the star, then once round.
-        </p>
-      {/if}
-    </div>
+      </div>
+    {/if}
   </div>
 </div>
