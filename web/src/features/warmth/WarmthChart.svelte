@@ -27,6 +27,8 @@
     HEIGHT -
     BOTTOM -
     ((celsius - range.least) / (range.most - range.least)) * (HEIGHT - TOP - BOTTOM)
+  const saying = (name: string, one: Axle['hubs'][number]['readings'][number]): string =>
+    `${name}, ${moment(one.at)}: ${Math.round(one.about)} °C${one.celsius === undefined ? ' by hand' : ''}`
   /** Bands of the trade; the words beside them say what they mean. */
   const bands = [
     { at: 50, word: 'warm' },
@@ -96,12 +98,7 @@
                 bad ? 'fill-oxide stroke-oxide' : 'stroke-ink',
                 !bad && (one.celsius === undefined ? 'fill-sheet' : 'fill-ink'),
               ]}
-              stroke-width="2"
-              ><title
-                >{hub.name}, {moment(one.at)}: {Math.round(one.about)} °C{one.celsius === undefined
-                  ? ' by hand'
-                  : ''}</title
-              ></rect
+              stroke-width="2"><title>{saying(hub.name, one)}</title></rect
             >
           {:else}
             <circle
@@ -112,12 +109,7 @@
                 bad ? 'fill-oxide stroke-oxide' : 'stroke-grease',
                 !bad && (one.celsius === undefined ? 'fill-sheet' : 'fill-grease'),
               ]}
-              stroke-width="2"
-              ><title
-                >{hub.name}, {moment(one.at)}: {Math.round(one.about)} °C{one.celsius === undefined
-                  ? ' by hand'
-                  : ''}</title
-              ></circle
+              stroke-width="2"><title>{saying(hub.name, one)}</title></circle
             >
           {/if}
         {/each}

@@ -68,10 +68,10 @@
           </p>
         {:else}
           <AlarmCard log={view} />
-          <ul class="grid grid-cols-2 border-t border-l border-ink tab:grid-cols-4">
+          <ul class="grid grid-cols-2 tab:grid-cols-4">
             {#each view.hubs as hub (hub.wheelEndId)}
               {@const last = hub.readings.at(-1)}
-              <li class="border-r border-b border-ink bg-sheet px-3 py-2">
+              <li class="-mr-px -mb-px border border-ink bg-sheet px-3 py-2">
                 <span class="block font-semibold first-letter:uppercase">{hub.name}</span>
                 {#if last}
                   <span class="type-num text-reading">{Math.round(last.about)}</span>

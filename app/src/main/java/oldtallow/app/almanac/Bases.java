@@ -45,9 +45,7 @@ class Bases {
         this.clock = clock;
     }
 
-    /**
-     * A rig's basis, with what else was read for it.
-     */
+    /** A rig's basis, with what else was read for it. */
     record Read(Basis basis, RigUsage usage, Odometry odometry) {}
 
     private Map<UUID, SettingSummary> lastSettings(Collection<UUID> ends) {
@@ -99,7 +97,7 @@ class Bases {
                 end.axleId(),
                 end.construction(),
                 end.build().since(),
-                last.map(setting -> new Basis.LastSet(
+                last.map(setting -> new Basis.LastSetting(
                         setting.setAt(), setting.stands(), setting.verdict(), setting.awaitsSignOff())),
                 history);
     }

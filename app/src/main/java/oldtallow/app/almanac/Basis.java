@@ -27,28 +27,28 @@ public record Basis(UUID rigId, Set<Severity> severity, RigUse use, List<End> en
      * @param endPlay it was left with, measured where it was measured
      * @param awaitsSignOff whether it was an apprentice's and nobody answers for it yet
      */
-    public record LastSet(Instant at, Length endPlay, EndPlayVerdict verdict, boolean awaitsSignOff) {}
+    public record LastSetting(Instant at, Length endPlay, EndPlayVerdict verdict, boolean awaitsSignOff) {}
 
     /**
      * A wheel end.
      *
      * @param builtOn since when it is made as it is
-     * @param lastSet empty without a setting on record
+     * @param lastSetting empty without a setting on record
      */
     public record End(
             UUID id,
             UUID axleId,
             Construction construction,
             LocalDate builtOn,
-            Optional<LastSet> lastSet,
+            Optional<LastSetting> lastSetting,
             ServiceHistory history) {
 
         Optional<EndPlayVerdict> verdict() {
-            return lastSet.map(LastSet::verdict);
+            return lastSetting.map(LastSetting::verdict);
         }
 
         boolean awaitsSignOff() {
-            return lastSet.filter(LastSet::awaitsSignOff).isPresent();
+            return lastSetting.filter(LastSetting::awaitsSignOff).isPresent();
         }
 
         /** 0 outside its window, 1 awaits sign-off, 2 by date. */

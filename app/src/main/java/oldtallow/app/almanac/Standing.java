@@ -22,7 +22,7 @@ import org.jspecify.annotations.Nullable;
 public record Standing(
         WheelEndName wheelEnd,
         HubState state,
-        Optional<Basis.LastSet> lastSet,
+        Optional<Basis.LastSetting> lastSetting,
         ServiceHistory history,
         List<GoverningRule> rules,
         List<Due> dues,

@@ -91,7 +91,7 @@ public class Standings {
                     new Standing(
                             Optional.ofNullable(ends.get(id)).orElseThrow(),
                             state(one, today),
-                            one.end().lastSet(),
+                            one.end().lastSetting(),
                             one.end().history(),
                             one.rules(),
                             one.dues(),

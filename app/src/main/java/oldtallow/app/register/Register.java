@@ -64,8 +64,8 @@ public class Register {
 
     /** Rigs of an owner, named in full. */
     @Transactional(readOnly = true)
-    public List<UUID> ofOwner(String owner) {
-        return store.ofOwner(Asker.now().workshopId(), owner);
+    public List<UUID> idsOfOwner(String owner) {
+        return store.idsOfOwner(Asker.now().workshopId(), owner);
     }
 
     /** Goes through every rig of the workshop, some hundred at a time. */

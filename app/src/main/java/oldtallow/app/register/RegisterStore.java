@@ -16,7 +16,7 @@ public interface RegisterStore {
     List<RigPlan> plans(UUID workshopId, Collection<UUID> ids);
 
     /** Rigs of an owner, named in full. */
-    List<UUID> ofOwner(UUID workshopId, String owner);
+    List<UUID> idsOfOwner(UUID workshopId, String owner);
 
     /** The next ids in the order of ids, for going through all of them. */
     List<UUID> idsAfter(UUID workshopId, @Nullable UUID after, int most);

@@ -70,7 +70,7 @@ public class YardService {
     public Yard today(Show show, @Nullable String owner, @Nullable Rank behind) {
         LocalDate today = LocalDate.now(clock);
         var filter = new Filter(
-                owner == null ? null : register.ofOwner(owner), show == Show.DUE ? today.plusMonths(1) : null);
+                owner == null ? null : register.idsOfOwner(owner), show == Show.DUE ? today.plusMonths(1) : null);
         List<Rank> ranks = standings.worst(filter, behind, PAGE + 1);
         List<RigPlan> rigs =
                 register.plans(ranks.stream().limit(PAGE).map(Rank::rigId).toList());

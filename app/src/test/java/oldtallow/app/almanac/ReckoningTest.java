@@ -88,7 +88,7 @@ class ReckoningTest {
                 UUID.randomUUID(),
                 Construction.STEPPED_BRAKED,
                 BUILT,
-                verdict.map(one -> new Basis.LastSet(Instant.EPOCH, Length.ofMicrometres(80), one, false)),
+                verdict.map(one -> new Basis.LastSetting(Instant.EPOCH, Length.ofMicrometres(80), one, false)),
                 done == null
                         ? ServiceHistory.NONE
                         : new ServiceHistory(Map.of(DueAction.REPACK, new Serviced(done, 0)), Optional.empty(), 0));

@@ -52,13 +52,13 @@ record BasisJson(
 
     /** A wheel end; null where there is none of something. */
     @JsonFormat(shape = JsonFormat.Shape.ARRAY)
-    @JsonPropertyOrder({"id", "axle", "construction", "builtOn", "set", "last", "wheelOff", "retorques"})
+    @JsonPropertyOrder({"id", "axle", "construction", "builtOn", "setting", "last", "wheelOff", "retorques"})
     record EndJson(
             UUID id,
             UUID axle,
             Construction construction,
             long builtOn,
-            @Nullable SetJson set,
+            @Nullable SettingJson setting,
             Map<DueAction, DoneJson> last,
             @Nullable DoneJson wheelOff,
             int retorques) {
@@ -71,7 +71,7 @@ record BasisJson(
                     end.axleId(),
                     end.construction(),
                     end.builtOn().toEpochDay(),
-                    end.lastSet().map(SetJson::of).orElse(null),
+                    end.lastSetting().map(SettingJson::of).orElse(null),
                     last,
                     end.history().wheelOff().map(DoneJson::of).orElse(null),
                     end.history().retorques());
@@ -85,7 +85,7 @@ record BasisJson(
                     axle,
                     construction,
                     LocalDate.ofEpochDay(builtOn),
-                    Optional.ofNullable(set).map(SetJson::read),
+                    Optional.ofNullable(setting).map(SettingJson::read),
                     new ServiceHistory(done, Optional.ofNullable(wheelOff).map(DoneJson::read), retorques));
         }
     }
@@ -96,18 +96,18 @@ record BasisJson(
      */
     @JsonFormat(shape = JsonFormat.Shape.ARRAY)
     @JsonPropertyOrder({"at", "um", "verdict", "awaits"})
-    record SetJson(long at, double um, EndPlayVerdict verdict, boolean awaits) {
+    record SettingJson(long at, double um, EndPlayVerdict verdict, boolean awaits) {
 
-        static SetJson of(Basis.LastSet set) {
-            return new SetJson(
+        static SettingJson of(Basis.LastSetting set) {
+            return new SettingJson(
                     ChronoUnit.MICROS.between(Instant.EPOCH, set.at()),
                     set.endPlay().micrometres(),
                     set.verdict(),
                     set.awaitsSignOff());
         }
 
-        Basis.LastSet read() {
-            return new Basis.LastSet(
+        Basis.LastSetting read() {
+            return new Basis.LastSetting(
                     Instant.EPOCH.plus(at, ChronoUnit.MICROS), Length.ofMicrometres(um), verdict, awaits);
         }
     }

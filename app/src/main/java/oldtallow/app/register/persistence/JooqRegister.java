@@ -78,7 +78,7 @@ class JooqRegister implements RegisterStore {
     }
 
     @Override
-    public List<UUID> ofOwner(UUID workshopId, String owner) {
+    public List<UUID> idsOfOwner(UUID workshopId, String owner) {
         return db.select(RIG.ID)
                 .from(RIG)
                 .where(RIG.WORKSHOP_ID.eq(workshopId), RIG.OWNER_NAME.eq(owner), RIG.OWNER_NAME.ne(inline("")))

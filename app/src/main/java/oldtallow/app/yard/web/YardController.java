@@ -156,16 +156,16 @@ class YardController {
             @Nullable UUID openJobId) {
 
         static StandingView of(Standing standing, LocalDate today) {
-            Optional<Basis.LastSet> last = standing.lastSet();
+            Optional<Basis.LastSetting> last = standing.lastSetting();
             Optional<Due> due = standing.due();
             return new StandingView(
                     standing.wheelEnd().id(),
                     standing.wheelEnd().positionName(),
                     standing.wheelEnd().side(),
                     standing.state(),
-                    last.map(Basis.LastSet::at).orElse(null),
+                    last.map(Basis.LastSetting::at).orElse(null),
                     last.map(set -> LengthView.of(set.endPlay())).orElse(null),
-                    last.map(Basis.LastSet::verdict).orElse(null),
+                    last.map(Basis.LastSetting::verdict).orElse(null),
                     due.map(one -> one.when().likely()).orElse(null),
                     standing.daysLeft(today).orElse(null),
                     due.map(Due::action).orElse(null),
