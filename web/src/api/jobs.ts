@@ -16,6 +16,10 @@ export const jobs = {
       client.POST('/api/wheel-ends/{wheelEndId}/jobs', { params: { path: { wheelEndId } }, body }),
     ),
   jobs: () => dataOf(client.GET('/api/jobs')),
+  pastJobsOfWheelEnd: (id: string) =>
+    dataOf(client.GET('/api/wheel-ends/{id}/past-jobs', { params: { path: { id } } })),
+  pastJobsOfRig: (id: string) =>
+    dataOf(client.GET('/api/rigs/{id}/past-jobs', { params: { path: { id } } })),
   job: (id: string) => dataOf(client.GET('/api/jobs/{jobId}', { params: at(id) })),
   stepDone: (id: string, body: Schemas['StepDoneForm']) =>
     dataOf(client.POST('/api/jobs/{jobId}/steps', { params: at(id), body })),
@@ -23,6 +27,8 @@ export const jobs = {
     dataOf(client.POST('/api/jobs/{jobId}/undo', { params: at(id), body })),
   waive: (id: string, body: Schemas['WaiverForm']) =>
     dataOf(client.POST('/api/jobs/{jobId}/waivers', { params: at(id), body })),
+  condemn: (id: string, body: Schemas['CondemnedForm']) =>
+    dataOf(client.POST('/api/jobs/{jobId}/condemned', { params: at(id), body })),
   benchReference: () => dataOf(client.GET('/api/bench-reference')),
   firstLook: (id: string, body: Schemas['FirstLookForm']) =>
     dataOf(client.POST('/api/jobs/{jobId}/first-look', { params: at(id), body })),

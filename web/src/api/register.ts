@@ -48,10 +48,10 @@ export const register = {
     dataOf(client.POST('/api/wheel-ends/{id}/setting-chart', { params: at(id), body })),
   afterDrive: (id: string, body: Schemas['AfterDriveForm']) =>
     dataOf(client.POST('/api/wheel-ends/{id}/after-drive', { params: at(id), body })),
-  jobCosts: (id: string, waitingDays: number) =>
+  jobCosts: (id: string, waitingDays: number, hubBrings?: Schemas['Choices']['hubBrings']) =>
     dataOf(
       client.GET('/api/wheel-ends/{id}/job-costs', {
-        params: { ...at(id), query: { waitingDays } },
+        params: { ...at(id), query: { waitingDays, ...(hubBrings && { hubBrings }) } },
       }),
     ),
   palette: (q: string) => dataOf(client.GET('/api/palette', { params: { query: { q } } })),

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import type { Schemas } from '$api/client'
   import { Button } from '$ui/button'
   import { Field } from '$ui/field'
   import { Pick } from '$ui/pick'
@@ -17,15 +18,32 @@
   let what = $state('')
   let bag = $state('')
   let orderedFrom = $state('')
+  let ending = $state('')
+  type Part = Schemas['CondemnedForm']['parts'][number]
+  /** Chosen here, as long as it can be. */
+  let chosen = $state<Part | null>(null)
+  let wrong = $state('')
+  const open = $derived(bench.job?.condemnable.map((one) => one.part) ?? [])
+  const part = $derived(chosen && open.includes(chosen) ? chosen : open[0])
 
   async function change(event: SubmitEvent): Promise<void> {
     event.preventDefault()
     if (await bench.rescope(scope, reason)) reason = ''
   }
 
+  async function condemn(event: SubmitEvent): Promise<void> {
+    event.preventDefault()
+    if (part && (await bench.condemn([part], wrong))) wrong = ''
+  }
+
   async function wait(event: SubmitEvent): Promise<void> {
     event.preventDefault()
     if (await bench.waits(what, bag, orderedFrom)) what = bag = orderedFrom = ''
+  }
+
+  async function end(event: SubmitEvent): Promise<void> {
+    event.preventDefault()
+    if (await bench.giveUp(ending)) ending = ''
   }
 </script>
 
@@ -47,6 +65,25 @@
     <Button type="submit" size="list">Plan the rest anew</Button>
   </form>
 </details>
+{#if bench.job && bench.job.condemnable.length > 0}
+  <details class="border-t border-rule">
+    <summary class="flex min-h-11 cursor-pointer items-center font-semibold"
+      >A part is done with: a new one goes in</summary
+    >
+    <form onsubmit={condemn} class="flex flex-col gap-3 pb-3">
+      <Pick
+        label="Which"
+        options={bench.job.condemnable.map((one) => ({ value: one.part, label: one.words }))}
+        value={part ?? ''}
+        onchange={(next) => {
+          chosen = next as Part
+        }}
+      />
+      <Field label="What is wrong with it" bind:value={wrong} maxlength={1000} required />
+      <Button type="submit" size="list">Renew it</Button>
+    </form>
+  </details>
+{/if}
 <details class="border-t border-rule">
   <summary class="flex min-h-11 cursor-pointer items-center font-semibold"
     >It has to wait for a part</summary
@@ -82,6 +119,16 @@
       </li>
     {/each}
   </ul>
+</details>
+<details class="border-t border-rule">
+  <summary class="flex min-h-11 cursor-pointer items-center font-semibold"
+    >End this job: begun by mistake, or given up</summary
+  >
+  <form onsubmit={end} class="flex flex-col gap-3 pb-3">
+    <p>What was written down stays readable. No service and no next date come of it.</p>
+    <Field label="Why it ends here" bind:value={ending} maxlength={1000} required />
+    <Button type="submit" size="list">End the job</Button>
+  </form>
 </details>
 <details class="border-y border-rule">
   <summary class="flex min-h-11 cursor-pointer items-center font-semibold"

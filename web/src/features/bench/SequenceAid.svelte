@@ -15,9 +15,11 @@
   interface Props {
     bench: Bench
     at: At
+    /** What it says, line by line, so that the step need not say it again. */
+    said?: readonly string[]
   }
 
-  let { bench, at }: Props = $props()
+  let { bench, at, said = $bindable([]) }: Props = $props()
 
   const sequence = $derived(new Sequence(bench.id))
   const here = $derived(sequence.at(at))
@@ -29,6 +31,9 @@
   // the step begins, and fetches what the outside world knows of it
   $effect(() => {
     void sequence.load()
+  })
+  $effect(() => {
+    said = here?.steps.flatMap(({ step }) => [`${step.says}.`, step.lookOutFor ?? '']) ?? []
   })
   // the keypad types elsewhere: the server judges a torque whenever it changed
   $effect(() => {

@@ -8,6 +8,7 @@
   import { KeyCap } from '$ui/key-cap'
   import { ProblemCard } from '$ui/problem-card'
   import Costs from './Costs.svelte'
+  import JobChoices from './JobChoices.svelte'
   import { scopes, type Scope } from './scopes'
 
   interface Props {
@@ -23,11 +24,17 @@
   let days = $state(2)
   let costs = $state.raw<Schemas['JobCostsView'] | null>(null)
   let plan = $state.raw<Schemas['PlanView'] | null>(null)
+  let asked = $state.raw<Schemas['ChoiceAskedView'][]>([])
+  let choices = $state.raw<Schemas['Choices'] | undefined>(undefined)
 
-  async function choose(next: Scope): Promise<void> {
+  async function choose(next: Scope, how = choices): Promise<void> {
+    const brings = how?.hubBrings
+    const bringsOther = choices !== undefined && brings !== choices.hubBrings
     scope = next
+    choices = how
     await attempt.run(async () => {
-      plan = await api.jobPlan(wheelEndId, { scope: next })
+      plan = await api.jobPlan(wheelEndId, { scope: next, ...(how && { choices: how }) })
+      if (bringsOther) costs = await api.jobCosts(wheelEndId, days, brings)
     })
   }
 
@@ -35,22 +42,29 @@
     if (!Number.isInteger(next)) return
     days = next
     await attempt.run(async () => {
-      costs = await api.jobCosts(wheelEndId, next)
+      costs = await api.jobCosts(wheelEndId, next, choices?.hubBrings)
     })
   }
 
   async function start(): Promise<void> {
-    if (await attempt.run(() => api.openJob(wheelEndId, { id: jobId, scope })))
+    if (
+      await attempt.run(() =>
+        api.openJob(wheelEndId, { id: jobId, scope, ...(choices && { choices }) }),
+      )
+    )
       await goto(`/bench/${jobId}`)
   }
 
   onMount(() => {
     void attempt.run(async () => {
-      const [here, jobs, beside] = await Promise.all([
+      const [here, jobs, beside, reference] = await Promise.all([
         api.wheelEnd(wheelEndId),
         api.jobs(),
         api.jobCosts(wheelEndId, days),
+        api.benchReference(),
       ])
+      asked = reference.choices
+      choices ??= reference.usual
       end = here
       costs = beside
       // one job at a time on a wheel end: go on with that one
@@ -103,6 +117,9 @@
         </button>
       {/each}
     </div>
+    {#if choices}
+      <JobChoices {asked} {choices} {scope} onchoose={(how) => void choose(scope, how)} />
+    {/if}
     {#if attempt.problem}
       <ProblemCard title={attempt.problem.title}>
         <p>{attempt.rest(() => false)}</p>
@@ -125,7 +142,7 @@
         <p class="pb-1 text-label text-ink2">
           {plan.steps} steps.
           {plan.fromPastJobs > 0
-            ? `The middle of your last ${plan.fromPastJobs} like it.`
+            ? `Common practice, and the middle of your last ${plan.fromPastJobs} like it.`
             : 'Common practice, until you have closed some like it.'}
         </p>
       </div>

@@ -13,6 +13,7 @@
   import StepAid from './StepAid.svelte'
   import WheelNutsAid from './WheelNutsAid.svelte'
   import PlayAid from './PlayAid.svelte'
+  import SoakedLinings from './SoakedLinings.svelte'
   import StepTimer from './StepTimer.svelte'
   import WaiveCheck from './WaiveCheck.svelte'
 
@@ -38,6 +39,11 @@
   const nutRound = $derived(
     step.aid && step.aid in rounds ? rounds[step.aid as keyof typeof rounds] : null,
   )
+  /** What the sequence beside the step says already. */
+  let said = $state.raw<readonly string[]>([])
+  const how = $derived(
+    step.aid && isSequence(step.aid) ? step.how.filter((line) => !said.includes(line)) : step.how,
+  )
   const needs = $derived([...step.tools, ...step.supplies].join(', '))
   /** Its aid judges what is typed, so it stands beneath. */
   const proves = $derived(step.aid === 'WARMTH' || step.aid === 'PROVED')
@@ -60,11 +66,11 @@
   {/each}
 </div>
 {#if step.aid && isSequence(step.aid)}
-  {#key step.id}<SequenceAid {bench} at={step.aid} />{/key}
+  {#key step.id}<SequenceAid {bench} at={step.aid} bind:said />{/key}
 {/if}
-{#if step.how.length > 0}
+{#if how.length > 0}
   <ol class="mt-2 border-t border-rule">
-    {#each step.how as line, i (line)}
+    {#each how as line, i (line)}
       <li class="flex gap-3 border-b border-rule py-2 text-read">
         <span class="w-4 flex-none font-bold">{i + 1}</span>{line}
       </li>
@@ -73,6 +79,8 @@
 {/if}
 {#if nutRound}
   {#key step.id}<WheelNutsAid {wheelEnd} from={nutRound} />{/key}
+{:else if step.aid === 'LININGS'}
+  <SoakedLinings {bench} />
 {:else if step.aid && !isSequence(step.aid) && !proves}<StepAid
     {bench}
     {aids}

@@ -140,6 +140,11 @@ export class Bench {
     return this.enter((id) => api.waive(this.id, { id, checkId, reason }))
   }
 
+  /** These parts do not go back. */
+  condemn(parts: Schemas['CondemnedForm']['parts'], reason: string): Promise<boolean> {
+    return this.enter((id) => api.condemn(this.id, { id, parts, reason }))
+  }
+
   /** What was noticed at the first look, what is still under way to the server included. */
   readonly signs: readonly Schemas['SignForm'][] = $derived(
     this.signsUnderWay ?? this.job?.firstLook?.signs ?? [],
@@ -203,6 +208,10 @@ export class Bench {
 
   waits(what: string, bag: string, orderedFrom: string): Promise<boolean> {
     return this.enter((id) => api.jobWaits(this.id, { id, what, bag, orderedFrom }))
+  }
+
+  giveUp(reason: string): Promise<boolean> {
+    return this.enter((id) => api.abandonJob(this.id, { id, reason }))
   }
 
   goOn(): Promise<boolean> {

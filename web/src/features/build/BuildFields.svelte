@@ -5,7 +5,17 @@
   import { Field } from '$ui/field'
   import { Pick } from '$ui/pick'
   import type { BuildEntry, SizeUnit } from './build-entry.svelte'
-  import { brakes, caps, cavities, lockWords, seals, washers } from './words'
+  import {
+    brakes,
+    caps,
+    cavities,
+    lockWords,
+    seals,
+    snapRings,
+    spacings,
+    washers,
+    wheelFixings,
+  } from './words'
 
   interface Props {
     entry: BuildEntry
@@ -98,6 +108,24 @@
     options={cavities}
     value={entry.form.cavity}
     onchange={(cavity) => entry.set('cavity', cavity)}
+  />
+  <Pick
+    label="What sets the play"
+    options={spacings}
+    value={entry.form.spacing ?? 'NUT_SETS'}
+    onchange={(spacing) => entry.set('spacing', spacing)}
+  />
+  <Pick
+    label="Snap ring in the hub"
+    options={snapRings}
+    value={entry.form.snapRing ?? 'NONE'}
+    onchange={(ring) => entry.set('snapRing', ring)}
+  />
+  <Pick
+    label="Wheel held by"
+    options={wheelFixings}
+    value={entry.form.wheel ?? 'NUTS'}
+    onchange={(wheel) => entry.set('wheel', wheel)}
   />
 </div>
 <details class="mt-3 border-t border-rule pt-2">

@@ -21,6 +21,19 @@ export const caps: Options<'cap'> = [
   { value: 'DRIVE_FLANGE', label: 'drive flange or locking hub' },
   { value: 'NONE', label: 'none' },
 ]
+export const spacings: Options<'spacing'> = [
+  { value: 'NUT_SETS', label: 'the nut' },
+  { value: 'SPACER', label: 'a spacer between the cones', note: 'the nut only gets its torque' },
+]
+export const snapRings: Options<'snapRing'> = [
+  { value: 'NONE', label: 'none' },
+  { value: 'BEFORE_CONE', label: 'over the inboard cone' },
+  { value: 'BEFORE_CUP', label: 'behind the cone, over its cup' },
+]
+export const wheelFixings: Options<'wheel'> = [
+  { value: 'NUTS', label: 'nuts on studs' },
+  { value: 'BOLTS', label: 'bolts' },
+]
 export const brakes: Options<'brake'> = [
   { value: 'NONE', label: 'no brake' },
   { value: 'DRUM', label: 'drum' },
@@ -55,8 +68,10 @@ export function lockWords(lock: Schemas['LockForm']): string {
       return `castle nut, ${lock.slots} slots; ${marks('hole')}`
     case 'SEATED_RETAINER':
       return `${lock.slots}-slot retainer, ${lock.seats} seats${lock.offsetDegrees ? `, ${lock.offsetDegrees}° off its corners` : ''}; ${marks('hole')}`
+    case 'PUSH_ON_RETAINER':
+      return `push-on retainer, ${lock.seats} seats; ${marks('flat')}`
     case 'TANG_WASHER':
-      return `tang washer on ${lock.flats} flats; ${marks('tang')}`
+      return `tang washer under a nut of ${lock.flats} flats; ${marks('tang')}`
     case 'LOCK_PLATE':
       return `lock plate, ${lock.plateHoles} on ${lock.ringHoles} holes, ${lock.screws} screws`
     case 'TWO_NUTS':

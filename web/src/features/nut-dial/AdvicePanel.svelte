@@ -26,7 +26,13 @@
   </div>
 {:else if answer}
   <div aria-live="polite">
-    <h1 class={['type-say', answer.advice.kind === 'NONE_GOOD' && 'text-oxide']}>
+    <h1
+      class={[
+        'type-say',
+        answer.advice.kind === 'NONE_GOOD' && 'text-oxide',
+        answer.advice.kind === 'TAKE_USABLE' && 'text-brass',
+      ]}
+    >
       {move(answer, dial.hub.lock)}
     </h1>
     {#each because(answer, dial.hub.lock) as sentence (sentence)}
@@ -69,7 +75,9 @@
     </p>
   {/if}
   {#if remedies.length > 0}
-    <h2 class="mt-4 type-h">What to do instead</h2>
+    <h2 class="mt-4 type-h">
+      {answer?.advice.kind === 'TAKE_USABLE' ? 'How to do better' : 'What to do instead'}
+    </h2>
     <ol class="mt-1">
       {#each remedies as item, i (i)}
         {@const words = remedy(item)}

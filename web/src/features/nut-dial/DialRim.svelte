@@ -60,6 +60,13 @@
   class="fill-verdigris-fill stroke-verdigris"
   stroke-width="1.5"
 />
+{#if window.usableDegrees !== undefined}
+  <path
+    d={sector(R.scaleIn, R.scaleOut, window.toDegrees, window.usableDegrees, hand)}
+    class="fill-brass-fill stroke-brass"
+    stroke-width="1.5"
+  />
+{/if}
 <circle r={R.scaleIn} class="stroke-ink" fill="none" stroke-width="1" />
 <path
   d={sector(R.scaleOut, R.scaleOut + 0.01, zero, end, hand)}

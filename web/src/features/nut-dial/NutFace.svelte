@@ -76,6 +76,14 @@
         </g>
       {/each}
     {/if}
+    {#if lock.kind === 'PUSH_ON_RETAINER'}
+      <path
+        d={polygon(lock.seats ?? 12, R.nut + 12, 0, hand)}
+        fill="none"
+        class="stroke-ink"
+        stroke-width="1.5"
+      />
+    {/if}
     {#if lock.kind === 'TWO_NUTS'}
       <path
         d={polygon(6, R.crown + 8, 30, hand)}
@@ -116,6 +124,12 @@
     <text x={p.x} y={p.y + 6} text-anchor="middle" font-size="17" font-weight="700" class="halo">
       {marks.length > 1 ? `Hole ${i + 1}` : 'Hole'}
     </text>
+  {:else if lock.kind === 'PUSH_ON_RETAINER'}
+    <path
+      d={sector(R.spindle - 16, R.spindle, mark - 22, mark + 22, hand)}
+      class={['stroke-ink', meets ? 'fill-verdigris-fill' : 'fill-brass-fill']}
+      stroke-width="2"
+    />
   {:else if lock.kind === 'TANG_WASHER'}
     <path
       d={sector(R.flat - 6, R.nut + 18, mark - 7, mark + 7, hand)}

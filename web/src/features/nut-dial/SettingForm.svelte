@@ -21,7 +21,12 @@
   // on a phone the form starts below the dial
   onMount(() => form?.scrollIntoView({ block: 'nearest' }))
 
-  const outside = $derived(dial.stepped && dial.chosen !== null && dial.chosen.verdict !== 'INSIDE')
+  const outside = $derived(
+    dial.stepped &&
+      dial.chosen !== null &&
+      dial.chosen.verdict !== 'INSIDE' &&
+      dial.chosen.verdict !== 'USABLE',
+  )
   const noteHint = $derived(
     outside
       ? 'This stop is outside the window: say why.'

@@ -59,6 +59,8 @@ export function slotCount(lock: Lock): number {
     case 'CASTLE_NUT':
     case 'SEATED_RETAINER':
       return lock.slots ?? 6
+    case 'PUSH_ON_RETAINER':
+      return lock.seats ?? 12
     case 'TANG_WASHER':
       return lock.flats ?? 6
     case 'LOCK_PLATE':

@@ -33,6 +33,12 @@ export const lockPresets: { id: string; label: string; note: string; lock: Lock 
     lock: { kind: 'SEATED_RETAINER', slots: 6, seats: 6, offsetDegrees: 10, marksDegrees: [0] },
   },
   {
+    id: 'sheet-cap-ten',
+    label: 'Sheet cap of ten-degree steps',
+    note: '18 slots, seats twelve ways',
+    lock: { kind: 'SEATED_RETAINER', slots: 18, seats: 12, marksDegrees: [0] },
+  },
+  {
     id: 'retainer-hex',
     label: 'Multi-slot retainer on a hex nut',
     note: '8 slots, seats six ways',
@@ -45,9 +51,15 @@ export const lockPresets: { id: string; label: string; note: string; lock: Lock 
     lock: { kind: 'SEATED_RETAINER', slots: 10, seats: 12, marksDegrees: [0] },
   },
   {
+    id: 'push-on',
+    label: 'Push-on retainer on a flat, no cotter',
+    note: 'goes over a hex nut twelve ways; used again',
+    lock: { kind: 'PUSH_ON_RETAINER', seats: 12, marksDegrees: [0] },
+  },
+  {
     id: 'tang',
-    label: 'Tang or D washer on the flats',
-    note: 'one tang, 15° from the key',
+    label: 'Tang washer under the nut',
+    note: 'tangs bent up against the flats; one tang, 15° from the key',
     lock: { kind: 'TANG_WASHER', flats: 6, marksDegrees: [15] },
   },
   {

@@ -17,6 +17,7 @@ export const shapeOf: Record<Stop['verdict'], MarkShape> = {
   PRELOAD: 'never',
   TOO_TIGHT: 'outside',
   INSIDE: 'good',
+  USABLE: 'soon',
   TOO_LOOSE: 'outside',
 }
 

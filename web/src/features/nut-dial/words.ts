@@ -11,6 +11,7 @@ export type Verdict = Stop['verdict']
 const lookedAt: Record<Lock['kind'], { turning: string; fixed: string }> = {
   CASTLE_NUT: { turning: 'slot', fixed: 'hole' },
   SEATED_RETAINER: { turning: 'slot', fixed: 'hole' },
+  PUSH_ON_RETAINER: { turning: 'corner', fixed: 'flat of the spindle' },
   TANG_WASHER: { turning: 'flat', fixed: 'tang' },
   LOCK_PLATE: { turning: 'hole of the nut', fixed: 'screw hole' },
   TWO_NUTS: { turning: 'flat', fixed: 'tab' },
@@ -63,8 +64,10 @@ export function locking(stop: Stop, lock: Lock): string {
     case 'CASTLE_NUT':
     case 'SEATED_RETAINER':
       return where(stop, lock) === '' ? 'pin it' : `pin it through ${where(stop, lock)}`
+    case 'PUSH_ON_RETAINER':
+      return 'push the retainer home'
     case 'TANG_WASHER':
-      return where(stop, lock) === '' ? 'bend the tang' : `bend ${where(stop, lock)}`
+      return where(stop, lock) === '' ? 'bend the tang up' : `bend ${where(stop, lock)}`
     case 'LOCK_PLATE':
       return 'put the screws in'
     case 'TWO_NUTS':
@@ -114,6 +117,13 @@ export function because(calculation: Calculation, lock: Lock): string[] {
         `Do not go on to the ${partsOf(lock).turning} ${degrees(-tighter.backOffDegrees)} tighter: that is preload, and tight kills a bearing far sooner than loose.`,
       ]
     : []
+  if (advice.kind === 'TAKE_USABLE' && advice.stop) {
+    return [
+      `That leaves ${both(advice.stop.endPlay)}: looser than good, and still usable on a light trailer.`,
+      `It costs life: fewer rollers carry, an estimate of some six tenths of what it lives at ${leadingLength(window.most)}, and the wheel rocks more. Feel and measure it again after the first run.`,
+      ...never,
+    ]
+  }
   if (!advice.stop) {
     const loose = stops.find((stop) => stop.verdict === 'TOO_LOOSE')
     return [
@@ -190,5 +200,6 @@ export const verdictWords: Record<Verdict, string> = {
   PRELOAD: 'preload: never',
   TOO_TIGHT: 'too tight',
   INSIDE: 'inside',
+  USABLE: 'usable, at the loose end',
   TOO_LOOSE: 'too loose',
 }

@@ -3,6 +3,7 @@
   import { goto } from '$app/navigation'
   import type { Schemas } from '$api/client'
   import { BothUnits, date, day } from '$features/display'
+  import { PastJobs } from '$features/bench'
   import { keys } from '$features/keys'
   import { authorityWords } from '$features/nut-dial'
   import { Trail } from '$features/workshop'
@@ -193,6 +194,7 @@
           </li>
         {/each}
       </ul>
+      <PastJobs rigId={id} />
       <RigFigures figures={rig.figures} {view} />
       <h2 class="mt-2 type-h">What was changed</h2>
       <Trail recordId={id} />

@@ -95,6 +95,6 @@
   {/if}
   {#if after.found}<AfterDriveFound found={after.found} />{/if}
   <p class="text-label text-ink2">
-    A hub over 50 °C (122 °F) burns at a touch that lasts. A loose hub stays cool: rock it, too.
+    Back of the hand near it first: a hot hub burns. A loose hub stays cool: rock it, too.
   </p>
 </section>

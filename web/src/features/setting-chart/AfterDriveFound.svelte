@@ -12,6 +12,7 @@
     FINE: 'good',
     WATCH: 'soon',
     SPIN_IT: 'outside',
+    STOP: 'never',
     TOO_TIGHT: 'outside',
     MEASURE_ANEW: 'outside',
     DRAGGING_BRAKE: 'outside',

@@ -6,6 +6,7 @@
   import { ProblemCard } from '$ui/problem-card'
   import AdviceRow from './AdviceRow.svelte'
   import CarryCard from './CarryCard.svelte'
+  import DoubtRow from './DoubtRow.svelte'
   import FeelStops from './FeelStops.svelte'
   import { km } from './road'
   import Road from './Road.svelte'
@@ -38,13 +39,16 @@
     if (!view) return ''
     if (view.state === 'CANCELLED') return 'Called off'
     if (view.state === 'DRIVEN') return 'Driven'
-    if (trip.before.length > 0)
-      return trip.before.length === 1
+    const before = view.doubts.length + trip.before.length
+    if (before > 0)
+      return before === 1
         ? 'One thing to do before you leave'
-        : `${trip.before.length} things to do before you leave`
+        : `${before} things to do before you leave`
+    if (view.good) return 'The hubs are good for this trip'
+    if (view.ends.length === 0) return 'This rig has no wheel ends yet'
     return trip.onTheWay.length > 0
       ? 'Nothing before you leave; something falls due on the way'
-      : 'The hubs are good for this trip'
+      : 'Nothing before you leave; something falls due by the end of it'
   })
   const groups = $derived([
     { title: 'Before you leave', list: trip.before },
@@ -83,16 +87,18 @@
     <div class="grid gap-5 desk:grid-cols-[minmax(0,7fr)_minmax(0,5fr)] desk:grid-rows-[auto_1fr]">
       <div class="flex flex-col gap-4">
         {#each groups as group (group.title)}
-          {#if group.list.length > 0}
+          {@const doubts = group.list === trip.before ? view.doubts : []}
+          {#if group.list.length + doubts.length > 0}
             <section>
               <h2 class="type-h">{group.title}</h2>
               <ul class="border-t border-ink">
+                {#each doubts as one (one.doubt)}<DoubtRow {one} />{/each}
                 {#each group.list as advice, i (i)}<AdviceRow {advice} rigId={view.rigId} />{/each}
               </ul>
             </section>
           {/if}
         {/each}
-        {#if view.advice.length === 0}
+        {#if view.advice.length + view.doubts.length === 0}
           <p class="text-read">
             Nothing on record to count from. Write down when each wheel end was last done.
           </p>

@@ -40,6 +40,8 @@ const plan: Plan = {
     { km: 20, on: '2026-05-16', where: 'The pass', why: 'first warm kilometres', done: true },
     { km: 150, on: '2026-05-16', where: 'The pass', why: 'fuel', done: false },
   ],
+  good: false,
+  doubts: [],
   advice: [nuts],
   carry: {
     bags: [],
@@ -74,6 +76,28 @@ describe('a trip', () => {
       }),
     ).toBeInTheDocument()
     expect(screen.getByText(/leaves in 2 days/)).toBeInTheDocument()
+  })
+
+  it('calls the hubs good only when the server does', async () => {
+    const ends = [{ wheelEndId: 'end-1', name: 'front left' }]
+    const doubt = {
+      ends,
+      doubt: 'NOT_SET' as const,
+      words: 'nobody knows how the nut was left: set it and put it on record',
+    }
+    answerWith(() => json({ ...plan, advice: [], doubts: [doubt] }))
+    const { unmount } = render(TripPage, { id: 'trip-1' })
+    expect(
+      await screen.findByRole('heading', { name: 'One thing to do before you leave' }),
+    ).toBeInTheDocument()
+    expect(screen.getByText(/nobody knows how the nut was left/)).toBeInTheDocument()
+    unmount()
+
+    answerWith(() => json({ ...plan, advice: [], good: true }))
+    render(TripPage, { id: 'trip-1' })
+    expect(
+      await screen.findByRole('heading', { name: 'The hubs are good for this trip' }),
+    ).toBeInTheDocument()
   })
 
   it('counts what is to be done and offers to begin there', async () => {

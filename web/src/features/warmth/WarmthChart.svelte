@@ -1,13 +1,15 @@
 <script lang="ts">
+  import type { Schemas } from '$api/client'
   import { day, moment } from '$features/display'
   import { Wide } from '$ui/wide'
   import { StopScale, span, type Axle } from './chart'
 
   interface Props {
     axle: Axle
+    bands: Schemas['HeatBandView'][]
   }
 
-  let { axle }: Props = $props()
+  let { axle, bands }: Props = $props()
 
   const WIDTH = 720
   const HEIGHT = 240
@@ -29,12 +31,6 @@
     ((celsius - range.least) / (range.most - range.least)) * (HEIGHT - TOP - BOTTOM)
   const saying = (name: string, one: Axle['hubs'][number]['readings'][number]): string =>
     `${name}, ${moment(one.at)}: ${Math.round(one.about)} °C${one.celsius === undefined ? ' by hand' : ''}`
-  /** Bands of the trade; the words beside them say what they mean. */
-  const bands = [
-    { at: 50, word: 'warm' },
-    { at: 70, word: 'hot' },
-    { at: 90, word: 'stop' },
-  ]
   const title = $derived(
     axle.name === '' ? 'Left against right' : `${axle.name}, left against right`,
   )
@@ -59,16 +55,20 @@
           .map((hub) => `; ${hub.name} ${hub.alarm?.words}`)
           .join('')}</title
       >
-      {#each bands as band (band.at)}
-        <path
-          d={`M${LEFT} ${y(band.at)}H${WIDTH - 84}`}
-          class="stroke-rule"
-          stroke-dasharray="5 4"
-        />
-        <text x={LEFT - 8} y={y(band.at) + 4} text-anchor="end" font-size="12.5">{band.at} °C</text>
-        <text x={WIDTH - 80} y={y(band.at) + 4} font-size="12.5" class="fill-ink2"
-          >{band.word} over</text
-        >
+      {#each bands as band (band.band)}
+        {#if band.over !== undefined}
+          <path
+            d={`M${LEFT} ${y(band.over)}H${WIDTH - 84}`}
+            class="stroke-rule"
+            stroke-dasharray="5 4"
+          />
+          <text x={LEFT - 8} y={y(band.over) + 4} text-anchor="end" font-size="12.5"
+            >{band.over} °C</text
+          >
+          <text x={WIDTH - 80} y={y(band.over) + 4} font-size="12.5" class="fill-ink2"
+            >{band.name} over</text
+          >
+        {/if}
       {/each}
       <path d={`M${LEFT} ${HEIGHT - BOTTOM}H${WIDTH - 84}`} class="stroke-ink" />
       {#each scale.days() as first, i (first.at)}

@@ -85,7 +85,10 @@
               </li>
             {/each}
           </ul>
-          {#each axles(view.hubs) as axle (axle.name)}<WarmthChart {axle} />{/each}
+          {#each axles(view.hubs) as axle (axle.name)}<WarmthChart
+              {axle}
+              bands={view.bands}
+            />{/each}
           <p class="-mt-2 text-min text-ink2">
             Squares and full line: left. Rounds and dashed line: right. Hollow: by hand, an
             estimate. Red: something had to be done. Bands and 15 degrees between sides are common

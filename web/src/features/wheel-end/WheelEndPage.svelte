@@ -3,6 +3,7 @@
   import { goto } from '$app/navigation'
   import { api, type Schemas } from '$api/client'
   import { FigureLadder } from '$features/figures'
+  import { PastJobs } from '$features/bench'
   import { keys } from '$features/keys'
   import { SizeList } from '$features/section'
   import { session } from '$features/session'
@@ -128,6 +129,7 @@
           </p>
         {/if}
       </section>
+      <PastJobs wheelEndId={id} />
       <OtherEnds siblings={end.siblings.filter((sibling) => sibling.id !== id)} />
     </section>
   </div>

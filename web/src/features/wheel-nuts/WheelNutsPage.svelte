@@ -5,6 +5,7 @@
   import { ReckonerTabs } from '$features/reckoner'
   import { Choice } from '$ui/choice'
   import { NumberField, number } from '$ui/number-field'
+  import { ProblemCard } from '$ui/problem-card'
   import WheelNutsCard from './WheelNutsCard.svelte'
 
   const attempt = new Attempt()
@@ -131,6 +132,12 @@
           >
           at the upper torque, {Math.round(nuts.stressMegapascals ?? 0)} N/mm²: an estimate, friction
           decides.
+          {#each nuts.strengths as one (one.strength)}
+            <span class={['block', one.verdict !== 'HOLDS' && 'font-semibold text-oxide']}
+              ><span class="type-num">{Math.round(one.ofProof * 100)} %</span> of proof on {one.strength}:
+              {one.words}</span
+            >
+          {/each}
           {#if (nuts.overDry ?? 1) > 1}
             <span class="block font-semibold text-oxide"
               >Oil makes the same torque pull a third harder: studs stretch and break. Printed
@@ -142,6 +149,14 @@
     </div>
     <div class="flex flex-col gap-4">
       {#if nuts}
+        {#if nuts.strengths.length > 0 && nuts.strengths.every((one) => one.verdict === 'YIELDS')}
+          <ProblemCard title="No stud of this size stands that">
+            <p>
+              Even the strongest class stretches for good or breaks. Look at the torque and its unit
+              again.
+            </p>
+          </ProblemCard>
+        {/if}
         {#key studs}<WheelNutsCard {nuts} />{/key}
         <section aria-labelledby="seats">
           <h2 id="seats" class="type-h">Look at the seat first</h2>

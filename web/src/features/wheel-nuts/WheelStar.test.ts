@@ -13,6 +13,7 @@ const five: Schemas['WheelNutsView'] = {
   order: [1, 3, 5, 2, 4],
   seats: [],
   stages: [],
+  strengths: [],
 }
 
 const turns = (container: HTMLElement): (string | null)[] =>

@@ -11,6 +11,7 @@ import oldtallow.core.job.JobBrief.Known;
 import oldtallow.core.job.JobBrief.Worker;
 import oldtallow.core.job.Plan;
 import oldtallow.core.job.Planner;
+import oldtallow.core.sequence.StandardSchools;
 import org.openjdk.jmh.annotations.Benchmark;
 import org.openjdk.jmh.annotations.BenchmarkMode;
 import org.openjdk.jmh.annotations.Fork;
@@ -44,14 +45,16 @@ public class PlannerBenchmark {
         String[] parts = job.split(" ", -1);
         var construction = Construction.valueOf(parts[0]);
         HubPreset preset = HubPreset.of(construction);
+        var scope = oldtallow.core.job.Scope.valueOf(parts[1]);
         return Planner.plan(new JobBrief(
                 construction,
                 Fastening.of(preset.lock()),
                 preset.fittings(),
-                oldtallow.core.job.Scope.valueOf(parts[1]),
+                scope,
                 Choices.USUAL,
                 Known.NOTHING,
                 Worker.MECHANIC,
+                StandardSchools.of(scope.school(preset.school())),
                 Set.of()));
     }
 

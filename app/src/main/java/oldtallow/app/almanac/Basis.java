@@ -53,7 +53,7 @@ public record Basis(UUID rigId, Set<Severity> severity, RigUse use, List<End> en
 
         /** 0 outside its window, 1 awaits sign-off, 2 by date. */
         int urgency() {
-            if (verdict().filter(last -> last != EndPlayVerdict.INSIDE).isPresent()) {
+            if (verdict().filter(last -> !last.isAcceptable()).isPresent()) {
                 return 0;
             }
             return awaitsSignOff() ? 1 : 2;

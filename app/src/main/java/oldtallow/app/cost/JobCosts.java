@@ -104,22 +104,27 @@ public class JobCosts {
         }
     }
 
-    /** What adjusting, repacking, renewing and exchanging would cost. */
+    /**
+     * What adjusting, repacking, renewing and exchanging would cost.
+     *
+     * @param choices how they would be done, and what a new hub would bring
+     */
     @Transactional(readOnly = true)
-    public Alternatives of(UUID wheelEndId) {
+    public Alternatives of(UUID wheelEndId, Choices choices) {
         WheelEnd end = register.wheelEnd(wheelEndId);
         List<Stocked> stock = shelf.all();
         Optional<Rates> rates = workshops.rates();
         return new Alternatives(
                 BESIDE_EACH_OTHER.stream()
                         .filter(scope -> scope.isPossibleOn(end.construction()))
-                        .map(scope -> alternative(end, scope, stock, rates))
+                        .map(scope -> alternative(end, scope, choices, stock, rates))
                         .toList(),
                 rates);
     }
 
-    private Alternative alternative(WheelEnd end, Scope scope, List<Stocked> stock, Optional<Rates> rates) {
-        Jobs.Preview preview = jobs.preview(end.id(), scope, Choices.USUAL);
+    private Alternative alternative(
+            WheelEnd end, Scope scope, Choices choices, List<Stocked> stock, Optional<Rates> rates) {
+        Jobs.Preview preview = jobs.preview(end.id(), scope, choices);
         List<KitLine> kit = kits.kit(preview.plan(), end.id(), stock).lines();
         List<Line> lines = new ArrayList<>();
         kit.forEach(line -> lines.add(new Line(

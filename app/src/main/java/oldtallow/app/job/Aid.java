@@ -29,6 +29,8 @@ public enum Aid {
     WHEEL_SNUG("close.wheel"),
     WHEEL_NUTS("close.wheel-nuts"),
     WHEEL_NUTS_AGAIN("prove.nuts-again"),
+    /** Whether the linings are done with. */
+    LININGS("judge.brake"),
     /** What the hub's warmth after the drive says. */
     WARMTH("prove.temperature"),
     /** Whether it is as it was set. */

@@ -2,6 +2,7 @@ package oldtallow.app.job;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import oldtallow.app.greasing.GreaseFills;
 import oldtallow.app.job.JobEntry.Added;
 import oldtallow.app.job.JobEntry.Item;
@@ -11,11 +12,12 @@ import oldtallow.app.platform.FieldErrors;
 import oldtallow.app.platform.InvalidInputException;
 import oldtallow.core.fit.SeatedCup;
 import oldtallow.core.job.Scope;
-import oldtallow.core.look.HubHeat;
+import oldtallow.core.part.Part;
 import oldtallow.core.quantity.Length;
 import oldtallow.core.step.Check;
 import oldtallow.core.step.ReadingKind;
 import oldtallow.core.step.Step;
+import oldtallow.core.warmth.HubHeat;
 import org.jspecify.annotations.Nullable;
 
 /** Which entries a job takes as it stands, and what becomes of those that come late. */
@@ -78,6 +80,13 @@ final class EntryRules {
                 yield sent;
             }
             case JobEntry.Condemned(var parts, String reason) -> {
+                var open = bench.condemnable();
+                refuseUnless(
+                        !parts.isEmpty() && open.containsAll(parts),
+                        "parts",
+                        parts.stream().sorted().map(Part::words).collect(Collectors.joining(", ")),
+                        "must be off the hub and meant to go back; that are now: "
+                                + open.stream().map(Part::words).collect(Collectors.joining(", ")));
                 needsReason("reason", reason);
                 yield sent;
             }
@@ -159,7 +168,10 @@ final class EntryRules {
                 yield sent;
             }
             case JobEntry.Abandoned(String reason) -> {
-                mechanicsOnly("entry", "give up");
+                // begun by mistake: whoever began it ends it, as long as nothing has come apart
+                if (bench.done().stream().anyMatch(one -> !one.step().moves().isEmpty())) {
+                    mechanicsOnly("entry", "give up what is taken apart");
+                }
                 needsReason("reason", reason);
                 yield sent;
             }
@@ -216,7 +228,7 @@ final class EntryRules {
     private static void checkWarmth(StepDone sent, FieldErrors errors) {
         sent.reading(ReadingKind.HUB_TEMPERATURE)
                 .map(celsius -> new HubHeat(celsius, sent.reading(ReadingKind.OTHER_HUB_TEMPERATURE)).reading())
-                .filter(reading -> reading != HubHeat.Reading.FINE)
+                .filter(reading -> !reading.isWarmAtMost())
                 .ifPresent(reading -> errors.add(
                         "readings",
                         reading.words(),

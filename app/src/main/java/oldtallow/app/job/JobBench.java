@@ -16,12 +16,14 @@ import oldtallow.core.hub.Fittings.BrakeKind;
 import oldtallow.core.interval.DueAction;
 import oldtallow.core.job.Ledger;
 import oldtallow.core.job.Plan;
+import oldtallow.core.job.Scope;
 import oldtallow.core.judge.Verdict;
 import oldtallow.core.judge.Verdict.Outcome;
 import oldtallow.core.look.Diagnosis;
 import oldtallow.core.look.FirstLook;
-import oldtallow.core.look.HubHeat;
+import oldtallow.core.part.Fate;
 import oldtallow.core.part.Part;
+import oldtallow.core.sequence.NutSchool;
 import oldtallow.core.sequence.SchoolId;
 import oldtallow.core.step.Check;
 import oldtallow.core.step.PartMove;
@@ -29,6 +31,7 @@ import oldtallow.core.step.ReadingKind;
 import oldtallow.core.step.Stage;
 import oldtallow.core.step.Step;
 import oldtallow.core.step.Supply;
+import oldtallow.core.warmth.HubHeat;
 
 /**
  * How a job stands: its entries, read in their order.
@@ -65,12 +68,20 @@ public record JobBench(
             Part.NUT,
             Part.HUB);
 
+    /** Once any of these is off, the linings can be seen and changed. */
+    private static final Set<Part> COVERS_LININGS = EnumSet.of(Part.HUB, Part.DRUM, Part.CALIPER, Part.DISC);
+
     /** A step that was done, as the plan had it then. */
     public record Done(Step step, JobEntry.StepDone entry, Recorded recorded) {}
 
+    /** By which school the nut is set, as far as the job goes and unless one was chosen on it. */
+    interface Schools {
+        NutSchool of(Scope scope, Optional<SchoolId> chosen);
+    }
+
     /** Reads a job. */
-    static JobBench read(Job job, WheelEnd end, List<Recorded> entries) {
-        return new JobReading(job, end).through(entries);
+    static JobBench read(Job job, WheelEnd end, List<Recorded> entries, Schools schools) {
+        return new JobReading(job, end, schools).through(entries);
     }
 
     /** The step to do now; empty when none is left. */
@@ -96,6 +107,21 @@ public record JobBench(
                 .filter(part -> part == Part.INBOARD_CUP || part == Part.OUTBOARD_CUP)
                 .forEach(fitted::add);
         return fitted;
+    }
+
+    /** Parts that lie open to be called done with; one that is renewed anyway, or that is back, is not among them. */
+    public Set<Part> condemnable() {
+        Set<Part> parts = EnumSet.noneOf(Part.class);
+        ledger.entries().stream()
+                .filter(entry -> entry.isOnTray() && entry.fate() != Fate.ALWAYS_NEW)
+                .map(Ledger.Entry::part)
+                .forEach(parts::add);
+        boolean showsLinings = ledger.onTray().stream().anyMatch(COVERS_LININGS::contains);
+        boolean hasLinings = plan.brief().stack().find(Part.LININGS).isPresent();
+        if (showsLinings && hasLinings && !plan.brief().condemned().contains(Part.LININGS)) {
+            parts.add(Part.LININGS);
+        }
+        return parts;
     }
 
     /** Parts that run in this hub and do not go back as they were. */
@@ -157,7 +183,7 @@ public record JobBench(
     public Optional<Diagnosis> diagnosis() {
         boolean hasBrake = end.build().fittings().brake() != BrakeKind.NONE;
         Optional<HubHeat> heat = done.stream()
-                .filter(one -> one.step().stage() == Stage.FIRST_LOOK)
+                .filter(one -> one.step().stage().compareTo(Stage.FIRST_LOOK) <= 0)
                 .flatMap(one -> heat(one.entry()).stream())
                 .reduce((earlier, later) -> later);
         if (firstLook.isEmpty() && heat.isEmpty()) {

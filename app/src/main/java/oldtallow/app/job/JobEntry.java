@@ -15,6 +15,7 @@ import oldtallow.core.look.Seen;
 import oldtallow.core.part.Part;
 import oldtallow.core.sequence.SchoolId;
 import oldtallow.core.step.ReadingKind;
+import oldtallow.core.step.ReadingUnit;
 import org.jspecify.annotations.Nullable;
 
 /** Something written down about a job. A job is what its entries say, in their order; none is ever changed. */
@@ -207,8 +208,12 @@ public sealed interface JobEntry {
         }
     }
 
-    /** A reading as it was taken, in the kind's own unit. */
-    record Taken(ReadingKind kind, double value) {
+    /**
+     * A reading as it was taken, in the kind's own unit.
+     *
+     * @param typed the unit it was typed in; null where an instrument gave it, and in entries from before it was kept
+     */
+    record Taken(ReadingKind kind, double value, @Nullable ReadingUnit typed) {
 
         public Taken {
             kind.require(value);

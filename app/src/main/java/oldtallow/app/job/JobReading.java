@@ -32,8 +32,16 @@ import oldtallow.core.step.Step;
 /** One pass over a job's entries; the brief changes on the way, and a step is what the plan of its time said. */
 final class JobReading {
 
+    /** What steps were called before a spacer was told by itself, not by its construction. */
+    private static final Map<String, String> CALLED_NOW = Map.of(
+            "strip.upright-spacer", "strip.spacer",
+            "strip.hub-spacer", "strip.spacer",
+            "hub.upright-spacer", "hub.spacer",
+            "hub.hub-spacer", "hub.spacer");
+
     private final Job job;
     private final WheelEnd end;
+    private final JobBench.Schools schools;
     private final List<JobBrief> brief = new ArrayList<>(1);
     private final List<Scope> asked = new ArrayList<>(1);
     private final List<Done> done = new ArrayList<>();
@@ -50,9 +58,10 @@ final class JobReading {
 
     private final List<Waits> waits = new ArrayList<>(1);
 
-    JobReading(Job job, WheelEnd end) {
+    JobReading(Job job, WheelEnd end, JobBench.Schools schools) {
         this.job = job;
         this.end = end;
+        this.schools = schools;
         asked.add(job.scope());
         brief.add(brief(job.scope(), Choices.USUAL));
     }
@@ -97,6 +106,11 @@ final class JobReading {
                 condemn(parts);
                 renewBrief();
             }
+            case JobEntry.SchoolChosen one -> {
+                school.clear();
+                school.add(one.id());
+                renewBrief();
+            }
             case Judged one -> {
                 judged.put(one.item(), one);
                 renewBrief();
@@ -111,7 +125,7 @@ final class JobReading {
     private void read(Recorded recorded, Plan plan) {
         switch (recorded.entry()) {
             case JobEntry.StepDone one -> {
-                plan.find(one.stepId()).ifPresent(step -> {
+                plan.find(CALLED_NOW.getOrDefault(one.stepId(), one.stepId())).ifPresent(step -> {
                     done.add(new Done(step, one, recorded));
                     step.moves().forEach(move -> {
                         reopened.remove(move.part());
@@ -127,10 +141,6 @@ final class JobReading {
             case Greased one -> {
                 greased.clear();
                 greased.add(one);
-            }
-            case JobEntry.SchoolChosen one -> {
-                school.clear();
-                school.add(one.id());
             }
             case JobEntry.CupMoved(Set<Part> cups, String what) -> reopen(cups);
             case JobEntry.SettingReopened one -> {
@@ -170,14 +180,16 @@ final class JobReading {
                 .filter(one -> Verdicts.outcome(one, choices.reuse()).isRenewal())
                 .map(one -> parts(one.item()))
                 .forEach(renewed::addAll);
+        Scope now = scopeNow(scope, choices);
         return new JobBrief(
                 end.construction(),
                 Fastening.of(end.build().lock()),
                 end.build().fittings(),
-                scopeNow(scope, choices),
+                now,
                 choices,
                 job.known(),
                 job.worker(),
+                schools.of(now, school.stream().findFirst()),
                 renewed);
     }
 

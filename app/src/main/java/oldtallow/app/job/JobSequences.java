@@ -17,7 +17,9 @@ import oldtallow.core.figure.Authority;
 import oldtallow.core.figure.FigureKind;
 import oldtallow.core.figure.FigureValue;
 import oldtallow.core.figure.GoverningFigure;
+import oldtallow.core.hub.Fastening;
 import oldtallow.core.hub.HubDimension;
+import oldtallow.core.job.Scope;
 import oldtallow.core.measure.DragReading;
 import oldtallow.core.part.Part;
 import oldtallow.core.quantity.Force;
@@ -30,6 +32,8 @@ import oldtallow.core.sequence.StepKind;
 import oldtallow.core.sequence.TorqueRange;
 import oldtallow.core.sequence.TorqueUnitGuard;
 import oldtallow.core.step.ReadingKind;
+import oldtallow.core.step.ReadingUnit;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -95,24 +99,39 @@ public class JobSequences {
     @Transactional(readOnly = true)
     public Guide of(JobBench bench) {
         WheelEnd end = bench.end();
-        Optional<GoverningFigure<FigureValue>> governing =
-                figures.ladder(end).getOrDefault(FigureKind.NUT_SEQUENCE, List.of()).stream()
-                        .findFirst();
-        SchoolId byFigure = governing
-                .map(GoverningFigure::value)
-                .map(value -> value instanceof FigureValue.NutSequence asked ? asked.school() : end.school())
-                .orElse(end.school());
-        NutSchool school = schools.require(bench.school().orElse(byFigure));
+        NutSchool school = bench.plan().brief().school();
+        Optional<GoverningFigure<FigureValue>> governing = governingFigure(end);
+        boolean isGoverning = school.id().equals(governing(end));
         // what is chosen on the bench does not make a spacer-set hub of one that is set, nor the other way round
-        boolean governingSets = schools.require(byFigure).setsTheNut();
+        boolean governingSets = schools.require(governing(end)).setsTheNut();
+        Fastening fastening = bench.plan().brief().fastening();
         Set<Part> renewed = bench.renewedInPlan();
         return new Guide(
                 school,
-                bench.school().isPresent() ? Optional.empty() : governing,
+                bench.school().isPresent() || !isGoverning ? Optional.empty() : governing,
                 renewed.stream().anyMatch(RINGS::contains),
                 schools.all().stream()
+                        .filter(one -> fastening.suits(one.id()))
                         .filter(one -> one.samePartsOnly() ? renewed.isEmpty() : one.setsTheNut() == governingSets)
                         .toList());
+    }
+
+    /** By which school a wheel end's nut is set, as far as a job goes and unless somebody chose one on it. */
+    @Transactional(readOnly = true)
+    public NutSchool school(WheelEnd end, Scope scope, Optional<SchoolId> chosen) {
+        return schools.require(chosen.orElseGet(() -> scope.school(governing(end))));
+    }
+
+    private SchoolId governing(WheelEnd end) {
+        return governingFigure(end)
+                .map(GoverningFigure::value)
+                .map(value -> value instanceof FigureValue.NutSequence asked ? asked.school() : end.school())
+                .orElse(end.school());
+    }
+
+    private Optional<GoverningFigure<FigureValue>> governingFigure(WheelEnd end) {
+        return figures.ladder(end).getOrDefault(FigureKind.NUT_SEQUENCE, List.of()).stream()
+                .findFirst();
     }
 
     /** Refuses a school that is none, or does not hold on this job. */
@@ -162,10 +181,13 @@ public class JobSequences {
         }
     }
 
-    /** Doubt about a torque that was taken; empty where it fits, or where the sequence asks none. */
+    /** Doubt about a torque that was taken, in the unit it was typed in; empty where it fits, or where none is asked. */
     public Optional<TorqueUnitGuard.Question> question(Guide guide, Taken taken) {
+        @Nullable ReadingUnit typed = taken.typed();
+        TorqueUnit unit =
+                typed == null ? TorqueUnit.NEWTON_METRE : typed.torque().orElse(TorqueUnit.NEWTON_METRE);
         return guide.torque(taken.kind())
-                .flatMap(asked -> TorqueUnitGuard.question(taken.value(), TorqueUnit.NEWTON_METRE, asked));
+                .flatMap(asked -> TorqueUnitGuard.question(taken.value() / unit.newtonMetres(), unit, asked));
     }
 
     /**

@@ -26,6 +26,9 @@ public interface JobStore {
     /** Jobs of these wheel ends that are over, the latest first. */
     List<Job> over(UUID workshopId, Collection<UUID> wheelEndIds);
 
+    /** As {@link #over} in short, at most so many. */
+    List<PastJob> past(UUID workshopId, Collection<UUID> wheelEndIds, int most);
+
     /** False where this id, or the wheel end, has an open job already. */
     boolean add(SignedIn person, Job job);
 

@@ -36,6 +36,7 @@ import oldtallow.core.judge.Comparison;
 import oldtallow.core.judge.Finding;
 import oldtallow.core.step.ReadingKind;
 import oldtallow.core.step.Step;
+import oldtallow.core.store.JobTime;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -43,6 +44,8 @@ import org.springframework.transaction.annotation.Transactional;
 /** Jobs on wheel ends: opened, worked on step by step by whoever is there, closed when nothing is left. */
 @Service
 public class Jobs {
+
+    private static final int MOST_PAST = 200;
 
     private final JobStore store;
     private final Register register;
@@ -75,8 +78,8 @@ public class Jobs {
     /**
      * What a job would be, before it is opened.
      *
-     * @param takes from the workshop's own past jobs, or common practice while there are none
-     * @param fromPastJobs how many past jobs {@code takes} is the middle of; 0 for common practice
+     * @param takes by common practice and the workshop's own past jobs
+     * @param fromPastJobs how many past jobs are in {@code takes}; 0 for common practice alone
      */
     public record Preview(WheelEnd end, Plan plan, Duration takes, int fromPastJobs) {}
 
@@ -85,11 +88,8 @@ public class Jobs {
     public Preview preview(UUID wheelEndId, Scope scope, Choices choices) {
         WheelEnd end = register.wheelEnd(wheelEndId);
         Plan plan = Planner.plan(brief(end, scope, choices, known.of(end), worker(Asker.now())));
-        List<Duration> past = store.pastWork(Asker.now().workshopId(), end.construction(), scope);
-        Duration takes = past.isEmpty()
-                ? plan.usually()
-                : past.stream().sorted().toList().get(past.size() / 2);
-        return new Preview(end, plan, takes, past.size());
+        JobTime time = JobTime.of(plan.usually(), store.pastWork(Asker.now().workshopId(), end.construction(), scope));
+        return new Preview(end, plan, time.takes(), time.fromPastJobs());
     }
 
     /** Opens a job; opened again under the same id it is the same job. */
@@ -151,6 +151,12 @@ public class Jobs {
     @Transactional(readOnly = true)
     public Map<UUID, UUID> openAt(Collection<UUID> wheelEndIds) {
         return store.openAt(Asker.now().workshopId(), wheelEndIds);
+    }
+
+    /** Jobs of these wheel ends that are over, the latest first; at most 200. */
+    @Transactional(readOnly = true)
+    public List<PastJob> past(Collection<UUID> wheelEndIds) {
+        return store.past(Asker.now().workshopId(), wheelEndIds, MOST_PAST);
     }
 
     @Transactional(readOnly = true)
@@ -304,17 +310,19 @@ public class Jobs {
     }
 
     private JobBench bench(Job job) {
+        WheelEnd end = register.wheelEnd(job.wheelEndId());
         return JobBench.read(
                 job,
-                register.wheelEnd(job.wheelEndId()),
-                store.entries(Asker.now().workshopId(), job.id()));
+                end,
+                store.entries(Asker.now().workshopId(), job.id()),
+                (scope, chosen) -> sequences.school(end, scope, chosen));
     }
 
     private Job job(UUID jobId) {
         return store.find(Asker.now().workshopId(), jobId).orElseThrow(() -> new NotFoundException("job", jobId));
     }
 
-    private static JobBrief brief(WheelEnd end, Scope scope, Choices choices, Known known, Worker worker) {
+    private JobBrief brief(WheelEnd end, Scope scope, Choices choices, Known known, Worker worker) {
         var errors = new FieldErrors();
         return errors.require(errors.at(
                 "scope",
@@ -326,6 +334,7 @@ public class Jobs {
                         choices,
                         known,
                         worker,
+                        sequences.school(end, scope, Optional.empty()),
                         Set.of())));
     }
 

@@ -6,6 +6,7 @@ import oldtallow.core.lock.CastleNut;
 import oldtallow.core.lock.FreeAngleLock;
 import oldtallow.core.lock.LockPattern;
 import oldtallow.core.lock.LockPlate;
+import oldtallow.core.lock.PushOnRetainer;
 import oldtallow.core.lock.SeatedRetainer;
 import oldtallow.core.lock.TangWasher;
 import oldtallow.core.quantity.Turn;
@@ -23,6 +24,8 @@ final class LockWords {
                         + (retainer.seats() == 6 ? "hex" : "twelve-point") + " nut, "
                         + (retainer.offset().equals(Turn.ZERO) ? "" : degrees(retainer.offset()) + " off its corners, ")
                         + marks("hole", retainer.holes());
+            case PushOnRetainer retainer ->
+                "push-on retainer, " + retainer.seats() + " seats, " + marks("flat", retainer.flats());
             case TangWasher washer -> "tang washer, " + washer.flats() + " flats, " + marks("tang", washer.tangs());
             case LockPlate plate ->
                 "lock plate, " + plate.screws() + " screws, " + plate.plateHoles() + " on " + plate.ringHoles()

@@ -193,7 +193,7 @@ final class SettingJudge {
         @Nullable Length measured = reported.measuredEndPlay();
         EndPlayVerdict verdict =
                 measured == null ? byAngle : nutCase.window().value().judge(measured);
-        if (verdict != EndPlayVerdict.INSIDE && reported.note().isBlank()) {
+        if (!verdict.isAcceptable() && reported.note().isBlank()) {
             errors.add("note", null, "is missing; a setting outside its window needs a reason");
         }
         return verdict;

@@ -10,6 +10,7 @@ import oldtallow.app.platform.NotFoundException;
 import oldtallow.app.walls.Asker;
 import oldtallow.core.sequence.NutSchool;
 import oldtallow.core.sequence.SchoolId;
+import oldtallow.core.sequence.StandardSchools;
 import org.springframework.security.access.prepost.PreAuthorize;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -20,11 +21,9 @@ public class NutSchools {
 
     private static final int MOST_OWN = 200;
 
-    private final StandardSchools standard;
     private final SchoolStore store;
 
-    NutSchools(StandardSchools standard, SchoolStore store) {
-        this.standard = standard;
+    NutSchools(SchoolStore store) {
         this.store = store;
     }
 
@@ -32,7 +31,7 @@ public class NutSchools {
     @Transactional(readOnly = true)
     public List<NutSchool> all() {
         return Stream.concat(
-                        standard.all().stream(),
+                        StandardSchools.all().stream(),
                         own().stream().filter(one -> !one.retired()).map(OwnSchool::school))
                 .toList();
     }
@@ -46,7 +45,7 @@ public class NutSchools {
     /** A school by its id, in use or not. */
     @Transactional(readOnly = true)
     public Optional<NutSchool> find(SchoolId id) {
-        return Stream.concat(standard.all().stream(), own().stream().map(OwnSchool::school))
+        return Stream.concat(StandardSchools.all().stream(), own().stream().map(OwnSchool::school))
                 .filter(school -> school.id().equals(id))
                 .findFirst();
     }

@@ -183,6 +183,7 @@ public class ServiceSheets {
                 + how
                 + switch (setting.verdict()) {
                     case INSIDE -> "; inside its window";
+                    case USABLE -> "; looser than good, usable";
                     case TOO_LOOSE -> "; TOO LOOSE for its window";
                     case TOO_TIGHT -> "; TOO TIGHT for its window";
                     case PRELOAD -> "; PRELOADED";

@@ -7,12 +7,14 @@ import oldtallow.app.register.Rig;
 import oldtallow.app.register.WheelEnd;
 import oldtallow.app.usage.Trip;
 import oldtallow.app.warmth.WarmthStop;
+import oldtallow.core.trip.Doubt;
 import oldtallow.core.trip.FeelStop;
 import oldtallow.core.trip.TripAdvice;
 
 /**
  * What a trip asks of a rig and whoever drives it.
  *
+ * @param doubts what speaks against its hubs as they stand, worst first; none once it is driven or called off
  * @param advice before leaving first
  * @param stops in order
  * @param felt stops that were made, in order
@@ -21,15 +23,36 @@ public record TripPlan(
         Trip trip,
         Rig rig,
         LocalDate today,
+        List<Doubted> doubts,
         List<Advised> advice,
         List<Stop> stops,
         List<WarmthStop> felt,
         CarryList carry) {
 
     public TripPlan {
+        doubts = List.copyOf(doubts);
         advice = List.copyOf(advice);
         stops = List.copyOf(stops);
         felt = List.copyOf(felt);
+    }
+
+    /** Whether every hub is set, inside its window, signed off, whole, and not due before the trip ends. */
+    public boolean isGood() {
+        boolean fallsDue = advice.stream()
+                .anyMatch(one -> !one.advice().due().when().earliest().isAfter(trip.to()));
+        return doubts.isEmpty() && !fallsDue && rig.wheelEnds().findAny().isPresent();
+    }
+
+    /**
+     * The same doubt about some wheel ends.
+     *
+     * @param ends from the front, left first
+     */
+    public record Doubted(List<WheelEnd> ends, Doubt doubt) {
+
+        public Doubted {
+            ends = List.copyOf(ends);
+        }
     }
 
     /**

@@ -3,6 +3,7 @@ package oldtallow.app.trip;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.EnumMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -15,11 +16,13 @@ import oldtallow.app.almanac.RigAlmanacs;
 import oldtallow.app.almanac.Standing;
 import oldtallow.app.register.WheelEnd;
 import oldtallow.app.trip.TripPlan.Advised;
+import oldtallow.app.trip.TripPlan.Doubted;
 import oldtallow.app.usage.Trip;
 import oldtallow.app.usage.Usage;
 import oldtallow.app.warmth.WarmthLog;
 import oldtallow.core.almanac.Due;
 import oldtallow.core.interval.DueAction;
+import oldtallow.core.trip.Doubt;
 import oldtallow.core.trip.FeelStop;
 import oldtallow.core.trip.Stretch;
 import oldtallow.core.trip.TripAdvice;
@@ -56,15 +59,36 @@ public class TripPlans {
                 trip,
                 almanac.rig(),
                 almanac.today(),
+                trip.state() == Trip.State.PLANNED ? doubts(almanac) : List.of(),
                 advice,
                 stops(trip, legs),
                 warmth.ofTrip(tripId),
                 carrying.of(almanac.rig(), advice, almanac.today()));
     }
 
+    private static List<Doubted> doubts(RigAlmanac almanac) {
+        Map<UUID, WheelEnd> ends = byId(almanac);
+        Map<Doubt, List<WheelEnd>> alike = new EnumMap<>(Doubt.class);
+        for (Standing standing : almanac.standings()) {
+            WheelEnd end =
+                    Optional.ofNullable(ends.get(standing.wheelEnd().id())).orElseThrow();
+            boolean isSet = standing.lastSetting().isPresent()
+                    || !end.build().fittings().setsByNut();
+            Doubt.of(standing.state(), isSet, standing.openJobId() != null)
+                    .ifPresent(doubt -> alike.computeIfAbsent(doubt, one -> new ArrayList<>())
+                            .add(end));
+        }
+        return alike.entrySet().stream()
+                .map(one -> new Doubted(one.getValue(), one.getKey()))
+                .toList();
+    }
+
+    private static Map<UUID, WheelEnd> byId(RigAlmanac almanac) {
+        return almanac.rig().wheelEnds().collect(Collectors.toMap(WheelEnd::id, Function.identity()));
+    }
+
     private static List<Advised> advice(Trip trip, List<Stretch> legs, RigAlmanac almanac, Map<At, LocalDate> without) {
-        Map<UUID, WheelEnd> ends =
-                almanac.rig().wheelEnds().collect(Collectors.toMap(WheelEnd::id, Function.identity()));
+        Map<UUID, WheelEnd> ends = byId(almanac);
         Map<Alike, List<WheelEnd>> alike = new LinkedHashMap<>();
         for (Standing standing : almanac.standings()) {
             for (Due due : standing.dues()) {

@@ -7,14 +7,26 @@ import oldtallow.core.figure.GoverningFigure;
 import oldtallow.core.quantity.Length;
 import org.jspecify.annotations.Nullable;
 
-/** An end play window and whose figure it is. */
-public record FigureForm(Authority authority, LengthEntry least, LengthEntry most, String source) {
+/**
+ * An end play window and whose figure it is.
+ *
+ * @param usable up to where it may still be used, where the window has two grades; null where it has one
+ */
+public record FigureForm(
+        Authority authority,
+        LengthEntry least,
+        LengthEntry most,
+        @Nullable LengthEntry usable,
+        String source) {
 
     public static FigureForm of(GoverningFigure<EndPlayWindow> figure) {
         return new FigureForm(
                 figure.authority(),
                 LengthEntry.ofMillimetres(figure.value().least()),
                 LengthEntry.ofMillimetres(figure.value().most()),
+                figure.value().isGraded()
+                        ? LengthEntry.ofMillimetres(figure.value().usable())
+                        : null,
                 figure.source());
     }
 
@@ -22,9 +34,10 @@ public record FigureForm(Authority authority, LengthEntry least, LengthEntry mos
     public @Nullable GoverningFigure<EndPlayWindow> toFigure(String path, FieldErrors errors) {
         @Nullable Length from = errors.at(path + ".least", least::toLength);
         @Nullable Length to = errors.at(path + ".most", most::toLength);
-        if (from == null || to == null) {
+        @Nullable Length used = usable == null ? to : errors.at(path + ".usable", usable::toLength);
+        if (from == null || to == null || used == null) {
             return null;
         }
-        return errors.at(path, () -> new GoverningFigure<>(new EndPlayWindow(from, to), authority, source));
+        return errors.at(path, () -> new GoverningFigure<>(new EndPlayWindow(from, to, used), authority, source));
     }
 }

@@ -9,6 +9,7 @@ import oldtallow.core.lock.CastleNut;
 import oldtallow.core.lock.FreeAngleLock;
 import oldtallow.core.lock.LockPattern;
 import oldtallow.core.lock.LockPlate;
+import oldtallow.core.lock.PushOnRetainer;
 import oldtallow.core.lock.SeatedRetainer;
 import oldtallow.core.lock.TangWasher;
 import oldtallow.core.quantity.Turn;
@@ -18,8 +19,8 @@ import org.jspecify.annotations.Nullable;
  * What locks the nut; which fields are needed depends on the kind.
  *
  * @param slots of a castle nut or retainer
- * @param seats of a retainer on its nut, 6 or 12
- * @param marksDegrees where cotter holes (from the first) or tangs (from the key) stand, in the loosening direction
+ * @param seats of a retainer on its nut, 6 or 12; of one without a cotter also 18
+ * @param marksDegrees where cotter holes or flats (from the first) or tangs (from the key) stand, in the loosening direction
  * @param flats of the nut under a tang washer
  * @param offsetDegrees of a retainer's slots from the corners of its nut, in the loosening direction; none where null
  */
@@ -52,6 +53,17 @@ public record LockForm(
                         retainer.offset().equals(Turn.ZERO)
                                 ? null
                                 : degrees(List.of(retainer.offset())).getFirst());
+            case PushOnRetainer retainer ->
+                new LockForm(
+                        LockKind.PUSH_ON_RETAINER,
+                        null,
+                        retainer.seats(),
+                        degrees(retainer.flats()),
+                        null,
+                        null,
+                        null,
+                        null,
+                        null);
             case TangWasher washer ->
                 new LockForm(
                         LockKind.TANG_WASHER,
@@ -110,6 +122,13 @@ public record LockForm(
                         ? null
                         : errors.at(path + ".slots", fields(path), () -> new SeatedRetainer(n, s, offset, holes));
             }
+            case PUSH_ON_RETAINER -> {
+                @Nullable Integer s = needed(path + ".seats", seats, errors);
+                @Nullable List<Turn> flatsAt = marks(path, errors);
+                yield s == null || flatsAt == null
+                        ? null
+                        : errors.at(path + ".seats", fields(path), () -> new PushOnRetainer(s, flatsAt));
+            }
             case TANG_WASHER -> {
                 @Nullable Integer n = needed(path + ".flats", flats, errors);
                 @Nullable List<Turn> tangs = marks(path, errors);
@@ -131,15 +150,17 @@ public record LockForm(
     }
 
     private static Map<String, String> fields(String path) {
-        return Map.of(
-                "hole angle", path + ".marksDegrees",
-                "number of holes", path + ".marksDegrees",
-                "tang angle", path + ".marksDegrees",
-                "number of tangs", path + ".marksDegrees",
-                "retainer seats", path + ".seats",
-                "retainer offset", path + ".offsetDegrees",
-                "lock plate holes", path + ".plateHoles",
-                "ring nut holes", path + ".ringHoles");
+        return Map.ofEntries(
+                Map.entry("hole angle", path + ".marksDegrees"),
+                Map.entry("number of holes", path + ".marksDegrees"),
+                Map.entry("flat angle", path + ".marksDegrees"),
+                Map.entry("number of flats", path + ".marksDegrees"),
+                Map.entry("tang angle", path + ".marksDegrees"),
+                Map.entry("number of tangs", path + ".marksDegrees"),
+                Map.entry("retainer seats", path + ".seats"),
+                Map.entry("retainer offset", path + ".offsetDegrees"),
+                Map.entry("lock plate holes", path + ".plateHoles"),
+                Map.entry("ring nut holes", path + ".ringHoles"));
     }
 
     private static @Nullable Integer needed(String field, @Nullable Integer value, FieldErrors errors) {

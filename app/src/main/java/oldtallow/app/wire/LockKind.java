@@ -4,6 +4,7 @@ package oldtallow.app.wire;
 public enum LockKind {
     CASTLE_NUT,
     SEATED_RETAINER,
+    PUSH_ON_RETAINER,
     TANG_WASHER,
     LOCK_PLATE,
     TWO_NUTS,

@@ -37,6 +37,7 @@ public record SchoolForm(
     /**
      * A step of it.
      *
+     * @param fingers whether fingers do it and no wrench is asked for; null for no
      * @param turnDegrees of the nut, positive looser; null where the school fixes none
      * @param hubTurns that the hub is turned at least; null where nobody counts
      */
@@ -44,6 +45,7 @@ public record SchoolForm(
             StepKind kind,
             String says,
             @Nullable TorqueRangeForm torque,
+            @Nullable Boolean fingers,
             @Nullable BigDecimal turnDegrees,
             HubMotion hub,
             @Nullable Integer hubTurns,
@@ -56,6 +58,7 @@ public record SchoolForm(
                     step.kind(),
                     step.says(),
                     torque == null ? null : TorqueRangeForm.of(torque),
+                    step.fingers() ? true : null,
                     turn == null ? null : BigDecimal.valueOf(turn.degrees()),
                     step.hub(),
                     step.hubTurns() == 0 ? null : step.hubTurns(),
@@ -80,6 +83,7 @@ public record SchoolForm(
                             kind,
                             says.strip(),
                             range,
+                            Boolean.TRUE.equals(fingers),
                             turn,
                             hub,
                             hubTurns == null ? 0 : hubTurns,
@@ -98,15 +102,20 @@ public record SchoolForm(
 
         static TorqueRangeForm of(TorqueRange range) {
             return new TorqueRangeForm(
-                    rounded(range.least()), rounded(range.most()), TorqueUnit.NEWTON_METRE, range.openEnded());
+                    rounded(range.least(), range.unit()),
+                    rounded(range.most(), range.unit()),
+                    range.unit(),
+                    range.openEnded());
         }
 
         TorqueRange toRange() {
-            return new TorqueRange(Torque.of(least, unit), Torque.of(most, unit), Boolean.TRUE.equals(orMore));
+            return new TorqueRange(Torque.of(least, unit), Torque.of(most, unit), Boolean.TRUE.equals(orMore), unit);
         }
 
-        private static double rounded(Torque torque) {
-            return BigDecimal.valueOf(torque.newtonMetres()).round(TYPED).doubleValue();
+        private static double rounded(Torque torque, TorqueUnit unit) {
+            return BigDecimal.valueOf(torque.newtonMetres() / unit.newtonMetres())
+                    .round(TYPED)
+                    .doubleValue();
         }
     }
 

@@ -40,6 +40,7 @@ public record SchoolView(
     /**
      * A step of a school, with its torque in all three units.
      *
+     * @param torque null where none is pulled, and where fingers do it
      * @param turnDegrees of the nut, positive looser
      * @param hubTurns that the hub is turned at least; 0 where nobody counts
      */
@@ -59,7 +60,7 @@ public record SchoolView(
             return new SequenceStepView(
                     step.kind(),
                     step.says(),
-                    torque == null ? null : TorqueRangeView.of(torque),
+                    torque == null || step.fingers() ? null : TorqueRangeView.of(torque),
                     turn == null ? null : turn.degrees(),
                     step.hub(),
                     step.hub().words(),

@@ -171,7 +171,9 @@ class AccessibilityIT {
                 .put("races", "WARMED")
                 .put("inboardCone", "LEVERED")
                 .put("packing", "BY_HAND")
-                .put("capFill", "FILM");
+                .put("capFill", "FILM")
+                .put("cupRemoval", "DRIFTED")
+                .put("hubBrings", "CUPS");
         return form;
     }
 

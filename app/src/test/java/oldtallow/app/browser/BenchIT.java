@@ -74,8 +74,9 @@ class BenchIT {
             bench.doNow(job); // by the mechanic, on another device
 
             assertThat(page.getByRole(AriaRole.HEADING, level1())).hasText("Look at the grease, the nut and the lock");
-            assertThat(page.getByRole(AriaRole.LISTITEM)
-                            .filter(new Locator.FilterOptions().setHasText("grease cap"))
+            assertThat(page.getByLabel("Parts on the tray")
+                            .getByRole(AriaRole.LISTITEM)
+                            .filter(new Locator.FilterOptions().setHasText("cap"))
                             .first())
                     .isVisible();
         }

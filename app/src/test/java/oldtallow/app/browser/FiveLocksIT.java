@@ -54,7 +54,7 @@ class FiveLocksIT {
     /** Torques in N·m that the sequence of the construction asks; 0 where it goes by feel. */
     @ParameterizedTest
     @CsvSource({
-        "STEPPED_BRAKED, 68, 1.0, false",
+        "STEPPED_BRAKED, 68, 0, false",
         "ROTOR_HUB, 40.7, 2.3, true",
         "CLASSIC_CAR, 0, 0, false",
         "FULL_FLOATING_REAR, 0, 0, false",

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import java.util.UUID;
+import java.util.stream.StreamSupport;
 import oldtallow.app.testing.Bench;
 import oldtallow.app.testing.Demo;
 import oldtallow.app.testing.OldTallowExtension;
@@ -47,6 +48,24 @@ class JobCostsIT {
                         .get("/api/wheel-ends/" + Demo.rearRight("Boat tandem") + "/job-costs?waitingDays=400")
                         .remedyFor("waitingDays"))
                 .contains("0 to 365");
+    }
+
+    @Test
+    void whatANewHubBringsIsNotPaidTwice(RunningOldTallow app) {
+        String at = "/api/wheel-ends/" + Demo.rearRight("Boat tandem") + "/job-costs?hubBrings=";
+        JsonNode bare = exchange(Bench.accepted(app.http().get(at + "NOTHING")));
+        JsonNode ready = exchange(Bench.accepted(app.http().get(at + "READY")));
+
+        assertThat(bare.path("lines").toString()).contains("L68149", "seal ");
+        assertThat(ready.path("lines").toString()).doesNotContain("cone L68149", "cup L68111", "seal ");
+        assertThat(ready.path("parts").asDouble()).isLessThan(bare.path("parts").asDouble());
+    }
+
+    private static JsonNode exchange(JsonNode costs) {
+        return StreamSupport.stream(costs.path("jobs").spliterator(), false)
+                .filter(job -> job.path("scope").asString().equals("EXCHANGE"))
+                .findFirst()
+                .orElseThrow();
     }
 
     @Test

@@ -83,6 +83,31 @@ class JobIT {
     }
 
     @Test
+    void liningsCalledDoneWithComeOffAndNewOnesGoIn(RunningOldTallow app) {
+        Bench bench = new Bench(app.http());
+        JsonNode job = bench.open(bench.newWheelEnd("STEPPED_BRAKED"), "REPACK");
+        ObjectNode soaked = Bench.entry().put("reason", "soaked with grease");
+        soaked.putArray("parts").add("LININGS");
+
+        Answer early = bench.post(job, "/condemned", soaked);
+        assertThat(early.status()).isEqualTo(422);
+        assertThat(early.remedyFor("parts")).contains("must be off the hub");
+
+        job = bench.doUntil(job, "judge.brake");
+        assertThat(job.path("now").path("aid").asString()).isEqualTo("LININGS");
+        job = Bench.accepted(bench.post(job, "/condemned", soaked));
+        assertThat(job.path("now").path("id").asString()).isEqualTo("strip.linings");
+        assertThat(job.path("condemnable").findValuesAsString("part")).doesNotContain("LININGS");
+        // sent again by a device that heard no answer: one entry, no error
+        assertThat(Bench.accepted(bench.post(job, "/condemned", soaked)).path("number"))
+                .isEqualTo(job.path("number"));
+
+        job = bench.doAll(job);
+        assertThat(job.path("tray")).isEmpty();
+        assertThat(job.path("done").findValuesAsString("stepId")).contains("strip.linings", "judge.brake");
+    }
+
+    @Test
     void stepsOutOfOrderAreRefusedAndNothingChanges(RunningOldTallow app) {
         Bench bench = new Bench(app.http());
         JsonNode job = bench.open(bench.newWheelEnd("STEPPED_BRAKED"), "REPACK");
@@ -177,12 +202,12 @@ class JobIT {
     @Test
     void aRepackTurnsIntoARenewalAndKeepsWhatWasDone(RunningOldTallow app) {
         Bench bench = new Bench(app.http());
-        JsonNode job = bench.doUntil(bench.open(bench.newWheelEnd("STEPPED_BRAKED"), "REPACK"), "grease.kind");
+        JsonNode job = bench.doUntil(bench.open(bench.newWheelEnd("STEPPED_BRAKED"), "REPACK"), "grease.inboard");
 
         JsonNode renewal = Bench.accepted(
                 bench.post(job, "/scope", Bench.entry().put("scope", "RENEW").put("reason", "rust on both")));
 
-        assertThat(renewal.path("now").path("id").asString()).isEqualTo("races.outboard-out");
+        assertThat(renewal.path("now").path("id").asString()).isEqualTo("races.right-cup");
         assertThat(renewal.path("done")).hasSize(job.path("done").size());
         assertThat(bench.doAll(renewal).path("hindrances")).isEmpty();
     }
@@ -302,7 +327,8 @@ class JobIT {
 
         JsonNode seen = Bench.accepted(bench.post(job, "/steps", form)).path("firstLook");
 
-        assertThat(seen.path("drive").asString()).isEqualTo("TO_THE_WORKSHOP");
+        assertThat(seen.path("drive").asString()).isEqualTo("NO");
+        assertThat(seen.path("driveReason").asString()).contains("look for the cause before going on");
         assertThat(seen.path("suspicions").findValuesAsString("words"))
                 .containsExactlyInAnyOrder("set too tight", "a brake that drags");
     }
@@ -404,6 +430,25 @@ class JobIT {
         assertThat(same.status()).isEqualTo(200);
         Bench.accepted(bench.post(job, "/abandon", Bench.entry().put("reason", "sold as it stands")));
         assertThat(bench.open(end, "ADJUST").path("state").asString()).isEqualTo("OPEN");
+    }
+
+    @Test
+    void anApprenticeEndsAJobBegunByMistakeButNotOneThatIsApart(RunningOldTallow app) {
+        Bench mechanic = new Bench(app.http());
+        Bench wil = new Bench(app.as("wil"));
+        UUID end = mechanic.newWheelEnd("STEPPED_BRAKED");
+
+        JsonNode mistaken = wil.open(end, "REPACK");
+        Answer unsaid = wil.post(mistaken, "/abandon", Bench.entry().put("reason", " "));
+        assertThat(unsaid.remedyFor("reason")).contains("must say why");
+        JsonNode ended =
+                Bench.accepted(wil.post(mistaken, "/abandon", Bench.entry().put("reason", "wrong side")));
+        assertThat(ended.path("state").asString()).isEqualTo("ABANDONED");
+
+        JsonNode apart = mechanic.doUntil(wil.open(end, "REPACK"), "strip.look-grease");
+        Answer refused = wil.post(apart, "/abandon", Bench.entry().put("reason", "wrong side"));
+        assertThat(refused.status()).isEqualTo(422);
+        assertThat(refused.remedyFor("entry")).contains("mechanic");
     }
 
     @Test

@@ -90,7 +90,7 @@ class SettingChartIT {
         assertThat(after(app, never, 172, 113, "STIFF").json().path("verdict").asString())
                 .isEqualTo("TOO_TIGHT");
         assertThat(after(app, measured, 1200, 113, "FREE").remedyFor("hub.number"))
-                .contains("-40.0 to 400.0");
+                .contains("-40 to 400");
         assertThat(after(app, UUID.randomUUID(), 172, 113, "FREE").status()).isEqualTo(404);
     }
 

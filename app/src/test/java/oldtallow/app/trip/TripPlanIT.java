@@ -37,6 +37,19 @@ class TripPlanIT {
         right = entered.right();
     }
 
+    @Test
+    void aRigWithoutARecordIsNotGood() {
+        JsonNode unknown = plan(400, false);
+        assertThat(unknown.path("good").asBoolean()).isFalse();
+        assertThat(unknown.path("doubts").findValuesAsString("doubt")).containsExactly("NOT_SET");
+        assertThat(unknown.path("doubts").findValuesAsString("wheelEndId")).containsExactly(left, right);
+
+        // serviced, but nobody wrote down how the nut was left
+        done(left, "REPACK", today.minusDays(5));
+        done(right, "REPACK", today.minusDays(5));
+        assertThat(plan(400, false).path("good").asBoolean()).isFalse();
+    }
+
     /** Count the kilometres, place the service before or inside the trip: common practice. */
     @Test
     void placesWhatFallsDueBeforeTheTripOrOnIt() {

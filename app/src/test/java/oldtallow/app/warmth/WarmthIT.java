@@ -50,7 +50,7 @@ class WarmthIT {
 
         JsonNode reading = log.path("hubs").get(0).path("readings").get(0);
         assertThat(reading.path("celsius").isMissingNode()).isTrue();
-        assertThat(reading.path("about").asDouble()).isEqualTo(58);
+        assertThat(reading.path("about").asDouble()).isEqualTo(60);
         assertThat(log.path("worst").path("alarm").asString()).isEqualTo("WATCH");
     }
 

@@ -26,7 +26,6 @@ public final class WorkTime {
     private static int opening(Construction construction) {
         return switch (construction) {
             case STRAIGHT_SPINDLE, STEPPED_UNBRAKED -> 30;
-            case HUB_EXCHANGE -> 40;
             case STEPPED_BRAKED, GREASE_THROUGH -> 60;
             case ROTOR_HUB, CLASSIC_CAR -> 75;
             case SPACER_SET, FULL_FLOATING_REAR, DRIVE_FLANGE_FRONT, LOCKING_HUB_FRONT -> 120;

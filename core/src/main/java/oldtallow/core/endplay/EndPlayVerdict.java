@@ -7,5 +7,12 @@ public enum EndPlayVerdict {
     /** Some play, but less than the window asks. */
     TOO_TIGHT,
     INSIDE,
-    TOO_LOOSE
+    /** Looser than good, and still usable where the window is graded: to be told, with what it costs. */
+    USABLE,
+    TOO_LOOSE;
+
+    /** Whether a hub may be left so. */
+    public boolean isAcceptable() {
+        return this == INSIDE || this == USABLE;
+    }
 }

@@ -49,7 +49,12 @@ public final class CommonPractice {
                 Optional.of(common(
                         new NutSequence(school, ""), "common practice for this nut and lock, chosen at the wheel end"));
             case END_PLAY ->
-                Optional.of(common(new EndPlay(EndPlayWindow.COMMON_PRACTICE), "common practice, 1 to 5 thou"));
+                Optional.of(
+                        construction.isLightTrailer()
+                                ? common(
+                                        new EndPlay(EndPlayWindow.LIGHT_TRAILER),
+                                        "common practice of light trailers, 1 to 5 thou good, to 10 thou usable")
+                                : common(new EndPlay(EndPlayWindow.COMMON_PRACTICE), "common practice, 1 to 5 thou"));
             case WHEEL_NUT_TORQUE -> studDiameter.flatMap(CommonPractice::wheelNut);
             case GREASE -> Optional.of(grease(construction));
             case INTERVAL -> Optional.of(interval(construction));

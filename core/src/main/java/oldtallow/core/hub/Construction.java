@@ -17,7 +17,7 @@ public enum Construction {
     GREASE_THROUGH(
             "grease-through spindle",
             "campers, trailers",
-            "The nipple feeds behind the inboard bearing. Fill the channel before assembly, turn the hub while pumping."),
+            "The nipple feeds behind the inboard bearing. The channel is filled before assembly; the hub turns while it is pumped."),
     ROTOR_HUB(
             "rotor hub",
             "cars and light trucks, two-wheel-drive fronts",
@@ -29,7 +29,7 @@ public enum Construction {
     SPACER_SET(
             "spacer-set upright",
             "small classic front-wheel-drive cars",
-            "No adjustment: the spacer sets the play. Wrong or mixed parts are the failure; pair numbers must agree."),
+            "No adjustment: the spacer sets the play, and a new pair brings its own. The upright goes to the bench."),
     FULL_FLOATING_REAR(
             "full-floating 4x4 rear",
             "four-wheel-drive axles",
@@ -37,19 +37,15 @@ public enum Construction {
     DRIVE_FLANGE_FRONT(
             "4x4 front with drive flange",
             "four-wheel-drive fronts",
-            "Circlip and shims go back in the same place; the lock plate fits in one hole position only."),
+            "The end cover comes off before the circlip and is sealed again. Circlip and shims go back in the same place."),
     LOCKING_HUB_FRONT(
             "solid 4x4 front with locking hubs",
             "older four-wheel drives",
-            "Rotors can be side-handed: mark them. No gap behind the cups."),
+            "Cover, then the shaft's circlip, then the locking hub. Rotors can be side-handed: mark them."),
     OIL_BATH_HEAVY(
             "oil-bath heavy wheel end",
             "heavy trailers",
-            "A 180 kg wheel stays upright. Licensed heavy-vehicle work in many places."),
-    HUB_EXCHANGE(
-            "hub exchange",
-            "single-axle work trailers",
-            "A complete new hub goes on; the old inboard cone may be seized and is walked off evenly.");
+            "A 180 kg wheel stays upright. Licensed heavy-vehicle work in many places.");
 
     private final String words;
     private final String foundOn;
@@ -73,6 +69,22 @@ public enum Construction {
     /** What to know before it is touched. */
     public String special() {
         return special;
+    }
+
+    /** Whether it is at home on light trailers, campers and watercraft trailers. */
+    public boolean isLightTrailer() {
+        return switch (this) {
+            case STRAIGHT_SPINDLE, STEPPED_UNBRAKED, STEPPED_BRAKED, GREASE_THROUGH -> true;
+            default -> false;
+        };
+    }
+
+    /** Whether the brake is worked by a pedal in the same vehicle, so that it can be pumped. */
+    public boolean hasPedal() {
+        return switch (this) {
+            case ROTOR_HUB, CLASSIC_CAR, SPACER_SET, FULL_FLOATING_REAR, DRIVE_FLANGE_FRONT, LOCKING_HUB_FRONT -> true;
+            case STRAIGHT_SPINDLE, STEPPED_UNBRAKED, STEPPED_BRAKED, GREASE_THROUGH, OIL_BATH_HEAVY -> false;
+        };
     }
 
     /** Whether a driven shaft runs through the spindle. */

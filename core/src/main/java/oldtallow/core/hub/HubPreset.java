@@ -7,7 +7,10 @@ import oldtallow.core.hub.Fittings.BrakeKind;
 import oldtallow.core.hub.Fittings.CapKind;
 import oldtallow.core.hub.Fittings.CavityFill;
 import oldtallow.core.hub.Fittings.SealKind;
+import oldtallow.core.hub.Fittings.SnapRing;
+import oldtallow.core.hub.Fittings.Spacing;
 import oldtallow.core.hub.Fittings.WasherKind;
+import oldtallow.core.hub.Fittings.WheelFixing;
 import oldtallow.core.lock.CastleNut;
 import oldtallow.core.lock.FreeAngleLock;
 import oldtallow.core.lock.LockPattern;
@@ -44,21 +47,21 @@ public record HubPreset(
                         SpindleThread.UNS_1_14,
                         CASTLE,
                         SchoolId.SEAT_AND_FINGER_TIGHT,
-                        new Fittings(
+                        fittings(
                                 SealKind.MARINE_TWO_PIECE,
                                 CapKind.SPRING_LOADED,
                                 BrakeKind.NONE,
                                 CavityFill.FULL,
                                 WasherKind.D_SHAPED),
                         inches(HubDimension.SEAL_LAND, 1.5, HubDimension.SEAL_BORE, 1.987));
-            case STEPPED_UNBRAKED, HUB_EXCHANGE ->
+            case STEPPED_UNBRAKED ->
                 new HubPreset(
                         set("LM67048/LM67010"),
                         set("LM11949/LM11910"),
                         SpindleThread.UNF_3_4_16,
                         CASTLE,
                         SchoolId.SEAT_AND_FINGER_TIGHT,
-                        new Fittings(SealKind.LIP, CapKind.PLAIN, BrakeKind.NONE, CavityFill.FULL, WasherKind.FLAT),
+                        fittings(SealKind.LIP, CapKind.PLAIN, BrakeKind.NONE, CavityFill.FULL, WasherKind.FLAT),
                         Map.of());
             case STEPPED_BRAKED ->
                 new HubPreset(
@@ -67,8 +70,7 @@ public record HubPreset(
                         SpindleThread.UNS_1_14,
                         CASTLE_TWO_HOLES,
                         SchoolId.SEAT_AND_FINGER_TIGHT,
-                        new Fittings(
-                                SealKind.DOUBLE_LIP, CapKind.PLAIN, BrakeKind.DRUM, CavityFill.FULL, WasherKind.FLAT),
+                        fittings(SealKind.DOUBLE_LIP, CapKind.PLAIN, BrakeKind.DRUM, CavityFill.FULL, WasherKind.FLAT),
                         inches(HubDimension.SEAL_LAND, 1.719, HubDimension.SEAL_BORE, 2.565));
             case GREASE_THROUGH ->
                 new HubPreset(
@@ -77,7 +79,7 @@ public record HubPreset(
                         SpindleThread.UNS_1_14,
                         new TangWasher(6, List.of(Turn.ofDegrees(0))),
                         SchoolId.SEAT_AND_FINGER_TIGHT,
-                        new Fittings(
+                        fittings(
                                 SealKind.DOUBLE_LIP,
                                 CapKind.RUBBER_PLUG,
                                 BrakeKind.DRUM,
@@ -89,9 +91,9 @@ public record HubPreset(
                         set("L68149/L68111"),
                         set("LM12749/LM12710"),
                         SpindleThread.UNEF_13_16_20,
-                        new SeatedRetainer(6, 6, List.of(Turn.ZERO)),
+                        new SeatedRetainer(8, 6, List.of(Turn.ZERO)),
                         SchoolId.TORQUE_HALF_TURN_TORQUE,
-                        new Fittings(SealKind.LIP, CapKind.PLAIN, BrakeKind.DISC, CavityFill.RING, WasherKind.KEYED),
+                        fittings(SealKind.LIP, CapKind.PLAIN, BrakeKind.DISC, CavityFill.RING, WasherKind.KEYED),
                         Map.of());
             case CLASSIC_CAR ->
                 new HubPreset(
@@ -100,7 +102,8 @@ public record HubPreset(
                         SpindleThread.UNEF_3_4_20,
                         FreeAngleLock.STAKED_COLLAR,
                         SchoolId.STAKED_NUT,
-                        new Fittings(SealKind.LIP, CapKind.PLAIN, BrakeKind.DISC, CavityFill.RING, WasherKind.KEYED),
+                        fittings(SealKind.LIP, CapKind.PLAIN, BrakeKind.DISC, CavityFill.RING, WasherKind.KEYED)
+                                .with(SnapRing.BEFORE_CUP),
                         Map.of());
             case SPACER_SET ->
                 new HubPreset(
@@ -109,7 +112,8 @@ public record HubPreset(
                         SpindleThread.M24_1_5,
                         CASTLE,
                         SchoolId.SPACER_SET,
-                        new Fittings(SealKind.LIP, CapKind.NONE, BrakeKind.NONE, CavityFill.THIRD, WasherKind.FLAT),
+                        fittings(SealKind.LIP, CapKind.NONE, BrakeKind.DISC, CavityFill.THIRD, WasherKind.FLAT)
+                                .with(Spacing.SPACER),
                         Map.of());
             case FULL_FLOATING_REAR ->
                 new HubPreset(
@@ -118,7 +122,7 @@ public record HubPreset(
                         SpindleThread.M39_1_5,
                         FreeAngleLock.TWO_NUTS,
                         SchoolId.TWO_NUTS,
-                        new Fittings(
+                        fittings(
                                 SealKind.LIP, CapKind.DRIVE_FLANGE, BrakeKind.DRUM, CavityFill.RING, WasherKind.TANGED),
                         Map.of());
             case DRIVE_FLANGE_FRONT ->
@@ -128,7 +132,7 @@ public record HubPreset(
                         SpindleThread.M39_1_5,
                         new LockPlate(15, 12, 3),
                         SchoolId.INCH_POUND,
-                        new Fittings(
+                        fittings(
                                 SealKind.LIP, CapKind.DRIVE_FLANGE, BrakeKind.DISC, CavityFill.RING, WasherKind.TANGED),
                         Map.of());
             case LOCKING_HUB_FRONT ->
@@ -138,7 +142,7 @@ public record HubPreset(
                         SpindleThread.M39_1_5,
                         FreeAngleLock.TWO_NUTS,
                         SchoolId.TWO_NUTS,
-                        new Fittings(
+                        fittings(
                                 SealKind.LIP, CapKind.DRIVE_FLANGE, BrakeKind.DISC, CavityFill.RING, WasherKind.TANGED),
                         Map.of());
             case OIL_BATH_HEAVY ->
@@ -148,7 +152,7 @@ public record HubPreset(
                         SpindleThread.UN_2_5_8_16,
                         FreeAngleLock.TWO_NUTS,
                         SchoolId.TWO_NUTS,
-                        new Fittings(
+                        fittings(
                                 SealKind.UNITIZED,
                                 CapKind.OIL_WINDOW,
                                 BrakeKind.DRUM,
@@ -156,6 +160,12 @@ public record HubPreset(
                                 WasherKind.TANGED),
                         Map.of());
         };
+    }
+
+    /** Where the nut sets the play, no snap ring is in the hub, and nuts hold the wheel. */
+    private static Fittings fittings(
+            SealKind seal, CapKind cap, BrakeKind brake, CavityFill cavity, WasherKind washer) {
+        return new Fittings(seal, cap, brake, cavity, washer, Spacing.NUT_SETS, SnapRing.NONE, WheelFixing.NUTS);
     }
 
     private static SetDesignation set(String text) {

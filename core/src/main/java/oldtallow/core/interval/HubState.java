@@ -29,7 +29,7 @@ public enum HubState {
      */
     public static HubState judge(
             Optional<EndPlayVerdict> lastVerdict, boolean awaitsSignOff, Optional<LocalDate> due, LocalDate today) {
-        if (lastVerdict.filter(verdict -> verdict != EndPlayVerdict.INSIDE).isPresent()) {
+        if (lastVerdict.filter(verdict -> !verdict.isAcceptable()).isPresent()) {
             return OUTSIDE_WINDOW;
         }
         if (awaitsSignOff) {

@@ -46,8 +46,7 @@ public final class StandardIntervals {
                             ROTOR_HUB,
                             CLASSIC_CAR,
                             SPACER_SET,
-                            OIL_BATH_HEAVY,
-                            HUB_EXCHANGE -> "year-or-distance";
+                            OIL_BATH_HEAVY -> "year-or-distance";
                 });
     }
 

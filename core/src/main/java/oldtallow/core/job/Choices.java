@@ -1,8 +1,20 @@
 package oldtallow.core.job;
 
-/** Schools among which good mechanics choose. */
+/**
+ * Schools among which good mechanics choose, and what is known of the parts that will come.
+ *
+ * @param cupRemoval how old cups leave the hub
+ * @param hubBrings what a new hub comes with, on a hub exchange or a first build
+ */
 public record Choices(
-        Cleaning cleaning, Reuse reuse, RaceFitting races, InboardCone inboardCone, Packing packing, CapFill capFill) {
+        Cleaning cleaning,
+        Reuse reuse,
+        RaceFitting races,
+        InboardCone inboardCone,
+        Packing packing,
+        CapFill capFill,
+        CupRemoval cupRemoval,
+        HubBrings hubBrings) {
 
     /** What most do with hand tools (common practice). */
     public static final Choices USUAL = new Choices(
@@ -11,7 +23,22 @@ public record Choices(
             RaceFitting.DRIVEN,
             InboardCone.LEVERED,
             Packing.BY_HAND,
-            CapFill.FILM);
+            CapFill.FILM,
+            CupRemoval.DRIFTED,
+            HubBrings.BEARINGS);
+
+    /** The same with another choice. */
+    public Choices with(Object one) {
+        return new Choices(
+                one instanceof Cleaning is ? is : cleaning,
+                one instanceof Reuse is ? is : reuse,
+                one instanceof RaceFitting is ? is : races,
+                one instanceof InboardCone is ? is : inboardCone,
+                one instanceof Packing is ? is : packing,
+                one instanceof CapFill is ? is : capFill,
+                one instanceof CupRemoval is ? is : cupRemoval,
+                one instanceof HubBrings is ? is : hubBrings);
+    }
 
     /** How old grease gets out of the bearings. */
     public enum Cleaning {
@@ -65,7 +92,11 @@ public record Choices(
     /** How seal and inboard cone leave the hub. */
     public enum InboardCone {
         LEVERED("seal levered out"),
-        HOOKED("hooked off with the nut");
+        HOOKED("hooked off with the nut"),
+        /** Harsh on what is struck: only where both are renewed. */
+        KNOCKED("knocked through from the front"),
+        /** Only where the cup is renewed too. */
+        WITH_CUP("driven out together with their cup");
 
         private final String words;
 
@@ -102,6 +133,42 @@ public record Choices(
         private final String words;
 
         CapFill(String words) {
+            this.words = words;
+        }
+
+        public String words() {
+            return words;
+        }
+    }
+
+    /** How old cups leave the hub. */
+    public enum CupRemoval {
+        DRIFTED("with a drift on the ledge"),
+        /** No ledge to strike on, or the cup sits the wrong way round. */
+        WELDED("no ledge: a bead of weld shrinks it loose"),
+        GROUND("no ledge: slit with a grinder");
+
+        private final String words;
+
+        CupRemoval(String words) {
+            this.words = words;
+        }
+
+        public String words() {
+            return words;
+        }
+    }
+
+    /** What a new hub comes with. */
+    public enum HubBrings {
+        NOTHING("bare: no cups in it"),
+        CUPS("cups in, no bearings"),
+        BEARINGS("cups in, bearings loose with it"),
+        READY("bearings in, greased and sealed");
+
+        private final String words;
+
+        HubBrings(String words) {
             this.words = words;
         }
 

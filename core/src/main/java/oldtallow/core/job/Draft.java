@@ -38,6 +38,7 @@ final class Draft {
     private final List<Timer> timers = new ArrayList<>(1);
     private final Set<String> after = new HashSet<>();
     private final List<Piece> byMechanic = new ArrayList<>(1);
+    private final List<String> called = new ArrayList<>(1);
     private final List<Duration> usually = new ArrayList<>(1);
 
     Draft(Situation situation) {
@@ -84,6 +85,8 @@ final class Draft {
                 case Piece.Waits(var timer) -> timers.add(timer);
                 case Piece.After(var ids) -> after.addAll(ids);
                 case Piece.ByMechanic mechanic -> byMechanic.add(mechanic);
+                case Piece.Called(String what) -> called.add(what);
+                case Piece.Worded(var inner) -> add(inner.apply(situation));
                 case Piece.Takes(var duration) -> usually.add(duration);
             }
         }
@@ -99,7 +102,7 @@ final class Draft {
         return new Step(
                 id,
                 stage,
-                what,
+                called.isEmpty() ? what : called.getFirst(),
                 String.join(" ", why),
                 List.copyOf(how),
                 List.copyOf(tools),

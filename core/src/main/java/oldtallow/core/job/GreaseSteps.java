@@ -1,6 +1,7 @@
 package oldtallow.core.job;
 
 import static oldtallow.core.job.Piece.after;
+import static oldtallow.core.job.Piece.called;
 import static oldtallow.core.job.Piece.careful;
 import static oldtallow.core.job.Piece.how;
 import static oldtallow.core.job.Piece.must;
@@ -14,9 +15,8 @@ import static oldtallow.core.job.StepDefinition.step;
 
 import java.util.List;
 import oldtallow.core.hub.Construction;
-import oldtallow.core.hub.Fittings.BrakeKind;
 import oldtallow.core.hub.Fittings.CavityFill;
-import oldtallow.core.hub.Fittings.SealKind;
+import oldtallow.core.job.Choices.HubBrings;
 import oldtallow.core.step.Caution;
 import oldtallow.core.step.Stage;
 import oldtallow.core.step.Supply;
@@ -26,24 +26,6 @@ import oldtallow.core.step.Tool;
 final class GreaseSteps {
 
     static final List<StepDefinition> ALL = List.of(
-            step(
-                    "grease.kind",
-                    Stage.GREASE,
-                    "The right grease, on clean hands",
-                    why("Two thickeners that do not go together run out of the hub as oil."),
-                    how("For wheel bearings, high temperature, extreme pressure."),
-                    only(
-                            s -> s.brief().fittings().brake() == BrakeKind.DISC,
-                            how("Rated for disc brakes: they heat the hub.")),
-                    only(
-                            s -> s.brief().fittings().seal() == SealKind.MARINE_TWO_PIECE,
-                            how("Marine grade: this hub is dunked.")),
-                    only(
-                            s -> !s.brief().known().grease() && s.scope() != Scope.FIRST_BUILD,
-                            how("Nobody knows what was in it: everything old must be out.")),
-                    using(Supply.WHEEL_BEARING_GREASE),
-                    must("grease.goes-with-old", "the same thickener as the old, or all of the old is out"),
-                    when(s -> s.assembles() && !isOil(s))),
             pack("grease.inboard", "Pack the inboard cone", "inboard"),
             pack("grease.outboard", "Pack the outboard cone", "outboard"),
             step(
@@ -57,8 +39,10 @@ final class GreaseSteps {
                     "grease.beds",
                     Stage.GREASE,
                     "A bed on the cups, a film on seats and seal lip",
-                    how("Both raceways coated; a film keeps seats from rust and the lip from running dry."),
-                    only(Situation::hasBrake, careful(Caution.BRAKE_FACE), how("None on drum, disc or linings.")),
+                    only(GreaseSteps::isReady, called("A film on the spindle's seats and land")),
+                    only(s -> !isReady(s), how("Both raceways coated.")),
+                    how("A film keeps seats from rust and the lip from running dry."),
+                    only(Situation::hasBrake, careful(Caution.BRAKE_FACE), how("None on what brakes.")),
                     using(Supply.WHEEL_BEARING_GREASE),
                     after("grease.kind", "clean.hub"),
                     takes(90),
@@ -70,11 +54,12 @@ final class GreaseSteps {
                     why("Else the first strokes pump air through the bearing."),
                     with(Tool.GREASE_GUN),
                     using(Supply.WHEEL_BEARING_GREASE),
-                    when(s -> s.assembles() && s.isOn(Construction.GREASE_THROUGH))),
+                    when(s -> s.assembles() && s.isOn(Construction.GREASE_THROUGH) && !isOil(s))),
             step(
                     "grease.cavity",
                     Stage.GREASE,
                     "The hub's cavity",
+                    only(s -> s.isOn(Construction.SPACER_SET), called("The upright's cavity")),
                     only(s -> fill(s) == CavityFill.EMPTY, how("Stays empty: a film against rust.")),
                     only(
                             s -> fill(s) == CavityFill.RING,
@@ -88,7 +73,7 @@ final class GreaseSteps {
                             how("Left: it is filled from the nipple once the nut is set.")),
                     using(Supply.WHEEL_BEARING_GREASE),
                     after("grease.kind", "clean.hub"),
-                    when(s -> s.assembles() && !isOil(s))));
+                    when(s -> s.assembles() && !isOil(s) && !isReady(s))));
 
     private GreaseSteps() {}
 
@@ -96,8 +81,13 @@ final class GreaseSteps {
         return fill(s) == CavityFill.OIL;
     }
 
+    /** Whether the hub comes greased and sealed. */
+    static boolean isReady(Situation s) {
+        return s.brief().brings() == HubBrings.READY;
+    }
+
     private static CavityFill fill(Situation s) {
-        return s.brief().fittings().cavity();
+        return s.fittings().cavity();
     }
 
     private static StepDefinition pack(String id, String what, String which) {
@@ -106,24 +96,22 @@ final class GreaseSteps {
                 Stage.GREASE,
                 what,
                 why("Only the grease between the rollers reaches the big rib."),
+                only(Situation::isRoadside, how("It is packed: open its bag last, and let no sand near it.")),
                 only(
-                        s -> s.scope() == Scope.ROADSIDE,
-                        how("It is packed: open its bag last, and let no sand near it.")),
-                only(
-                        s -> s.scope() != Scope.ROADSIDE && s.brief().choices().packing() == Choices.Packing.BY_HAND,
+                        s -> !s.isRoadside() && s.brief().choices().packing() == Choices.Packing.BY_HAND,
                         how(
                                 "Wide end down into a palmful.",
                                 "Press until it worms out on top.",
-                                "Next bite, all the way round.")),
+                                "Next bite, all the way round."),
+                        careful(Caution.SMEARED_NOT_PACKED)),
                 only(
-                        s -> s.scope() != Scope.ROADSIDE && s.brief().choices().packing() == Choices.Packing.PACKER,
+                        s -> !s.isRoadside() && s.brief().choices().packing() == Choices.Packing.PACKER,
                         how("Narrow end down in the packer.", "Pump until it worms out all round."),
                         with(Tool.BEARING_PACKER)),
-                careful(Caution.SMEARED_NOT_PACKED),
                 using(Supply.WHEEL_BEARING_GREASE),
                 must("grease." + which + "-packed", "grease worms out between the rollers all round"),
-                after("grease.kind", "strip." + which + "-cone", "strip.hook"),
+                after("grease.kind", "strip." + which + "-cone", "strip.hook", "strip.knock", "strip.together"),
                 takes(90),
-                when(s -> s.assembles() && !isOil(s)));
+                when(s -> s.assembles() && !isOil(s) && !isReady(s)));
     }
 }

@@ -5,14 +5,19 @@ import java.util.Set;
 import oldtallow.core.hub.Construction;
 import oldtallow.core.hub.Fastening;
 import oldtallow.core.hub.Fittings;
+import oldtallow.core.hub.Fittings.Spacing;
+import oldtallow.core.job.Choices.HubBrings;
 import oldtallow.core.part.Part;
 import oldtallow.core.part.Stack;
 import oldtallow.core.quantity.OutOfRangeException;
+import oldtallow.core.sequence.NutSchool;
 
 /**
  * What a job is to be planned for.
  *
- * @param condemned parts that were judged not fit to go back; cone and cup of a bearing together
+ * @param school by which the nut is set
+ * @param condemned parts that were judged not fit to go back; cone and cup of a bearing together, and where a spacer sets the
+ *     play both bearings with it
  */
 public record JobBrief(
         Construction construction,
@@ -22,14 +27,18 @@ public record JobBrief(
         Choices choices,
         Known known,
         Worker worker,
+        NutSchool school,
         Set<Part> condemned) {
+
+    private static final Set<Part> MATCHED =
+            EnumSet.of(Part.INBOARD_CONE, Part.INBOARD_CUP, Part.OUTBOARD_CONE, Part.OUTBOARD_CUP, Part.SPACER);
 
     public JobBrief {
         if (!scope.isPossibleOn(construction)) {
             throw new OutOfRangeException(
                     "scope",
                     scope.words() + " on a " + construction.words(),
-                    "another one; the bearings sit in the upright, so renew them");
+                    "another one; the bearings sit in the upright, which goes to the bench: renew them");
         }
         for (Part part : condemned) {
             if (part.otherRing().isPresent()
@@ -40,7 +49,9 @@ public record JobBrief(
                         "cone and cup of a bearing together; they wear together");
             }
         }
-        condemned = Set.copyOf(condemned);
+        condemned = fittings.spacing() == Spacing.SPACER && condemned.stream().anyMatch(MATCHED::contains)
+                ? withMatched(condemned)
+                : Set.copyOf(condemned);
     }
 
     /** Who has the spanner. */
@@ -67,12 +78,46 @@ public record JobBrief(
         EnumSet<Part> more = EnumSet.of(part);
         more.addAll(condemned);
         part.otherRing().ifPresent(more::add);
-        return new JobBrief(construction, fastening, fittings, scope, choices, known, worker, more);
+        return new JobBrief(construction, fastening, fittings, scope, choices, known, worker, school, more);
     }
 
     /** The same wheel end with another scope. */
     public JobBrief within(Scope other) {
-        return new JobBrief(construction, fastening, fittings, other, choices, known, worker, condemned);
+        return new JobBrief(construction, fastening, fittings, other, choices, known, worker, school, condemned);
+    }
+
+    /** As {@link Fittings#setsByNut}. */
+    public boolean setsByNut() {
+        return fittings.setsByNut();
+    }
+
+    /** Whether a new hub goes on, or one on an axle that never ran. */
+    public boolean isOnNewHub() {
+        return scope == Scope.EXCHANGE || scope == Scope.FIRST_BUILD;
+    }
+
+    /** What that new hub comes with; an upright is always built up from its parts. */
+    public HubBrings brings() {
+        return isOnNewHub() && construction != Construction.SPACER_SET ? choices.hubBrings() : HubBrings.NOTHING;
+    }
+
+    /** Whether a part is in or with the new hub, and is not bought for itself. */
+    public boolean comesWithHub(Part part) {
+        if (!isOnNewHub()) {
+            return false;
+        }
+        return switch (part) {
+            case INBOARD_CUP, OUTBOARD_CUP -> brings() != HubBrings.NOTHING;
+            case INBOARD_CONE, OUTBOARD_CONE -> brings().compareTo(HubBrings.BEARINGS) >= 0;
+            case SEAL, SNAP_RING -> brings() == HubBrings.READY;
+            default -> false;
+        };
+    }
+
+    private static Set<Part> withMatched(Set<Part> condemned) {
+        EnumSet<Part> all = EnumSet.copyOf(MATCHED);
+        all.addAll(condemned);
+        return Set.copyOf(all);
     }
 
     public Stack stack() {

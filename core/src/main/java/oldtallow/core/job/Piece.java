@@ -3,6 +3,7 @@ package oldtallow.core.job;
 import java.time.Duration;
 import java.util.List;
 import java.util.Set;
+import java.util.function.Function;
 import java.util.function.Predicate;
 import oldtallow.core.part.Part;
 import oldtallow.core.step.Caution;
@@ -45,6 +46,12 @@ sealed interface Piece {
 
     /** An apprentice cannot tick it off alone. */
     record ByMechanic() implements Piece {}
+
+    /** What the step is called here, instead of its usual name. */
+    record Called(String what) implements Piece {}
+
+    /** Pieces that the situation itself words. */
+    record Worded(Function<Situation, List<Piece>> pieces) implements Piece {}
 
     /** Pieces that belong to the step only where the condition holds. */
     record Only(Predicate<Situation> condition, List<Piece> pieces) implements Piece {}
@@ -113,6 +120,14 @@ sealed interface Piece {
 
     static Piece byMechanic() {
         return new ByMechanic();
+    }
+
+    static Piece called(String what) {
+        return new Called(what);
+    }
+
+    static Piece worded(Function<Situation, List<Piece>> pieces) {
+        return new Worded(pieces);
     }
 
     static Piece when(Predicate<Situation> condition) {

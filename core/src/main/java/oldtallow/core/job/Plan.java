@@ -39,9 +39,11 @@ public record Plan(JobBrief brief, List<Step> steps) {
         return byStage(Supply.class, Step::supplies);
     }
 
-    /** Parts that must be here before it starts, in the order they go on. */
+    /** Parts that must be here before it starts, in the order they go on; without those that a new hub brings. */
     public List<Part> newParts() {
-        return moves(kind -> kind == Kind.RENEW || kind == Kind.FIT);
+        return moves(kind -> kind == Kind.RENEW || kind == Kind.FIT).stream()
+                .filter(part -> !brief.comesWithHub(part))
+                .toList();
     }
 
     /** What is never used twice on this construction, whatever the job. */

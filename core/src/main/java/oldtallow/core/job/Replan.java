@@ -25,6 +25,10 @@ public final class Replan {
     private static final String JACK = "raise.jack";
     /** What is only done with the wheel off. */
     private static final Set<String> WHEEL_OFF = Set.of("raise.crack-nuts", "close.brake-faces");
+    /** A tang is bent clear before its nut is touched, and up again after: no part moves, and yet the lock is open or closed. */
+    private static final String OPENS_TANG = "strip.tang";
+
+    private static final String CLOSES_TANG = "close.tang";
 
     private Replan() {}
 
@@ -51,7 +55,7 @@ public final class Replan {
     public static boolean isUndoneByReset(Step step) {
         return step.stage() == Stage.SET_NUT
                 || step.stage() == Stage.PROVE
-                || step.id().equals(JACK);
+                || Set.of(JACK, OPENS_TANG, CLOSES_TANG).contains(step.id());
     }
 
     /** What comes off so that the nut can be set again: as for adjusting, so the wheel stays on. */
@@ -133,6 +137,11 @@ public final class Replan {
             Step step, Map<String, Integer> lastDone, Set<String> ahead, Set<Part> offNow, Set<Part> comesOff) {
         if (step.moves().isEmpty()) {
             @Nullable Integer mine = lastDone.get(step.id());
+            if (step.id().equals(OPENS_TANG)
+                    && comesOff.contains(Part.NUT)
+                    && lastDone.getOrDefault(CLOSES_TANG, -1) > lastDone.getOrDefault(OPENS_TANG, -1)) {
+                return true;
+            }
             // once what comes before it is done again, having been done counts no longer
             return mine == null
                     || step.after().stream().anyMatch(id -> ahead.contains(id) || lastDone.getOrDefault(id, -1) > mine);

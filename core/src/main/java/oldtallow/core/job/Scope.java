@@ -1,6 +1,7 @@
 package oldtallow.core.job;
 
 import oldtallow.core.hub.Construction;
+import oldtallow.core.sequence.SchoolId;
 
 /** How far a job goes. */
 public enum Scope {
@@ -28,9 +29,15 @@ public enum Scope {
         return means;
     }
 
-    /** An upright with bearings in it is no hub that could be exchanged at the axle. */
+    /** An upright with bearings in it is no hub that could be exchanged at the axle, and its pair is work for a bench. */
     public boolean isPossibleOn(Construction construction) {
-        return this != EXCHANGE || construction != Construction.SPACER_SET;
+        return construction != Construction.SPACER_SET || (this != EXCHANGE && this != ROADSIDE);
+    }
+
+    /** By which school the nut is set where nobody chose one: at the roadside there is no torque wrench. */
+    public SchoolId school(SchoolId governing) {
+        boolean leavesTheNut = governing.equals(SchoolId.SPACER_SET);
+        return this == ROADSIDE && !leavesTheNut ? SchoolId.LOCK_AND_FREE : governing;
     }
 
     /** Whether bearings are put on the spindle: everything but adjusting. */

@@ -7,7 +7,11 @@ import java.util.Map;
 import java.util.Set;
 import java.util.function.Predicate;
 import oldtallow.core.hub.Construction;
+import oldtallow.core.hub.Fastening;
+import oldtallow.core.hub.Fittings;
 import oldtallow.core.hub.Fittings.BrakeKind;
+import oldtallow.core.hub.Fittings.SnapRing;
+import oldtallow.core.job.Choices.HubBrings;
 import oldtallow.core.part.Part;
 import oldtallow.core.part.Stack;
 import oldtallow.core.part.StackedPart;
@@ -16,7 +20,8 @@ import oldtallow.core.step.PartMove.Kind;
 /** What the conditions of steps look at. */
 record Situation(JobBrief brief, Stack stack, Map<Part, Kind> putOn) {
 
-    private static final Set<Part> STAY_ON_FOR_ADJUSTING = EnumSet.of(Part.WHEEL, Part.CALIPER, Part.DRUM);
+    private static final Set<Part> STAY_ON_FOR_ADJUSTING = EnumSet.of(
+            Part.WHEEL, Part.CALIPER, Part.DRUM, Part.LOCATING_PINS, Part.DISC, Part.DISC_SPACER, Part.LININGS);
 
     static Situation of(JobBrief brief) {
         Stack stack = brief.stack();
@@ -48,7 +53,7 @@ record Situation(JobBrief brief, Stack stack, Map<Part, Kind> putOn) {
 
     /** What comes off so that the nut can be set, of what this job moves. */
     Set<Part> overTheNut() {
-        Set<Part> over = movedByAdjusting(brief, brief.stack());
+        Set<Part> over = movedByAdjusting(brief.stack());
         over.removeIf(part -> !moves(part));
         return over;
     }
@@ -63,6 +68,23 @@ record Situation(JobBrief brief, Stack stack, Map<Part, Kind> putOn) {
 
     boolean hasBrake() {
         return brief.fittings().brake() != BrakeKind.NONE;
+    }
+
+    Fittings fittings() {
+        return brief.fittings();
+    }
+
+    Fastening fastening() {
+        return brief.fastening();
+    }
+
+    boolean isRoadside() {
+        return brief.scope() == Scope.ROADSIDE;
+    }
+
+    /** Whether old parts come off: everything but a first build. */
+    boolean hasRun() {
+        return brief.scope() != Scope.FIRST_BUILD;
     }
 
     boolean strips() {
@@ -84,50 +106,50 @@ record Situation(JobBrief brief, Stack stack, Map<Part, Kind> putOn) {
         }
         boolean isNew = stack.isAlwaysNew(part)
                 || brief.condemned().contains(part)
-                || (part.otherRing().isPresent() && renewsBearings(brief))
+                || (isMatched(part) && renewsBearings(brief))
                 || (brief.scope() == Scope.EXCHANGE && (part == Part.HUB || part == Part.CAP));
         return isNew ? Kind.RENEW : Kind.REFIT;
     }
 
+    /** Rings of a bearing, and the spacer ground for them. */
+    private static boolean isMatched(Part part) {
+        return part.otherRing().isPresent() || part == Part.SPACER;
+    }
+
     private static Set<Part> moved(JobBrief brief, Stack stack) {
         EnumSet<Part> moved = EnumSet.noneOf(Part.class);
-        switch (brief.scope()) {
-            case ADJUST -> moved.addAll(movedByAdjusting(brief, stack));
-            case REPACK -> {
-                stack.parts().forEach(one -> moved.add(one.part()));
-                keepCups(brief, moved);
-                if (!renewsBearings(brief) && !brief.condemned().contains(Part.SEAL_SLEEVE)) {
-                    moved.remove(Part.SEAL_SLEEVE);
-                }
+        if (brief.scope() == Scope.ADJUST) {
+            moved.addAll(movedByAdjusting(stack));
+        } else {
+            stack.parts().forEach(one -> moved.add(one.part()));
+        }
+        if (brief.scope() == Scope.REPACK) {
+            keepCups(brief, moved);
+        }
+        if (brief.isOnNewHub() && brief.brings() != HubBrings.NOTHING) {
+            // the new hub comes with its cups, the old one leaves with them
+            moved.removeAll(EnumSet.of(Part.INBOARD_CUP, Part.OUTBOARD_CUP));
+            if (brief.fittings().snapRing() == SnapRing.BEFORE_CUP || brief.comesWithHub(Part.SNAP_RING)) {
+                moved.remove(Part.SNAP_RING);
             }
-            case EXCHANGE -> {
-                stack.parts().forEach(one -> moved.add(one.part()));
-                // the new hub comes with its cups, the old one leaves with them
-                moved.removeAll(EnumSet.of(Part.INBOARD_CUP, Part.OUTBOARD_CUP, Part.SNAP_RING));
-            }
-            case RENEW, ROADSIDE, FIRST_BUILD -> stack.parts().forEach(one -> moved.add(one.part()));
+        }
+        if (!brief.condemned().contains(Part.LININGS)) {
+            moved.remove(Part.LININGS);
         }
         return moved;
     }
 
-    private static Set<Part> movedByAdjusting(JobBrief brief, Stack stack) {
+    private static Set<Part> movedByAdjusting(Stack stack) {
         EnumSet<Part> moved = EnumSet.noneOf(Part.class);
-        if (brief.construction() == Construction.SPACER_SET) {
-            // the spacer sets the play: only the lock is opened, to check the nut's torque
-            stack.before(Part.NUT).stream()
-                    .filter(part -> part != Part.WHEEL && part != Part.CALIPER)
-                    .forEach(moved::add);
-        } else {
-            moved.addAll(stack.before(Part.NUT));
-            moved.removeAll(STAY_ON_FOR_ADJUSTING);
-        }
+        moved.addAll(stack.before(Part.NUT));
+        moved.removeAll(STAY_ON_FOR_ADJUSTING);
         if (stack.isAlwaysNew(Part.NUT)) {
             moved.add(Part.NUT);
         }
         return moved;
     }
 
-    /** Cups stay in the hub unless their bearing is renewed. */
+    /** Cups stay in the hub unless their bearing is renewed, and so does a snap ring that holds one. */
     private static void keepCups(JobBrief brief, Set<Part> moved) {
         if (renewsBearings(brief)) {
             return;
@@ -137,7 +159,7 @@ record Situation(JobBrief brief, Stack stack, Map<Part, Kind> putOn) {
                 moved.remove(cup);
             }
         }
-        if (!moved.contains(Part.INBOARD_CUP)) {
+        if (!moved.contains(Part.INBOARD_CUP) && brief.fittings().snapRing() == SnapRing.BEFORE_CUP) {
             moved.remove(Part.SNAP_RING);
         }
     }

@@ -8,7 +8,8 @@ import oldtallow.core.quantity.Turn;
  * A lock that holds the nut at certain angles only. Each of its marks by itself gives evenly spaced positions; several
  * marks together give several such rows, shifted against each other, and so uneven gaps.
  */
-public sealed interface SteppedLock extends LockPattern permits CastleNut, SeatedRetainer, TangWasher, LockPlate {
+public sealed interface SteppedLock extends LockPattern
+        permits CastleNut, SeatedRetainer, PushOnRetainer, TangWasher, LockPlate {
 
     /** Where the marks that do not turn stand: cotter holes, tangs, or the plate's screw. At least one. */
     List<Turn> marks();

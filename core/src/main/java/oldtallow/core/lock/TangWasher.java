@@ -5,7 +5,7 @@ import oldtallow.core.quantity.OutOfRangeException;
 import oldtallow.core.quantity.Turn;
 
 /**
- * Keyed or D washer whose tangs are bent against the flats of the nut.
+ * Keyed or D washer under the nut, whose tangs are bent up against the nut's flats.
  *
  * @param flats of the nut, 4 to 12
  * @param tangs angle of each tang from the washer's key or flat, 0° to below 360°

@@ -1,17 +1,20 @@
 package oldtallow.core.look;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import oldtallow.core.quantity.Length;
 import oldtallow.core.quantity.OutOfRangeException;
+import oldtallow.core.warmth.HeatBand;
+import oldtallow.core.warmth.HubHeat;
 
 /**
  * What a hub's warmth after a drive says, beside its other side and the day.
  *
- * <p>Bands of the trade after half an hour or more without braking, common practice: to 30 K over the day or 50 °C fine; to
- * 70 °C warm, compare sides; to 90 °C hot, look for the cause; over 90 °C stop; over 120 °C grease and seal are spoilt. A side
- * 15 K warmer than the other says more than either number. Warmth tells a tight, dry or dragging hub, never a loose one; and a
- * hub that was left with measured play is not tight for that reason.
+ * <p>By {@link HeatBand}: braking explains a warm hub up to 90 °C; beyond, it stops and cools first, whatever the cause turns
+ * out to be. Over 120 °C grease and seal are spoilt (common practice). A side 15 K warmer than the other says more than either
+ * number. Warmth tells a tight, dry or dragging hub, never a loose one; and a hub that was left with measured play is not tight
+ * for that reason.
  *
  * @param heat of this hub and the axle's other, each −40 to 400 °C
  * @param dayCelsius −40 to 60
@@ -30,7 +33,9 @@ public record AfterDrive(
         boolean brakeHotter,
         Optional<Length> playWhenSet) {
 
-    private static final double ENOUGH_KM = 15;
+    /** Driven before a hub's warmth says anything, km; common practice. */
+    public static final int ENOUGH_KM = 15;
+
     private static final double SPOILT = 120;
     /** Play that a reading is sure of. */
     private static final Length SURE_PLAY = Length.ofMillimetres(0.02);
@@ -52,15 +57,16 @@ public record AfterDrive(
         FINE("fine: warm to the hand, no more"),
         WATCH("watch it: warm; feel it again at the next stop, both sides"),
         SPIN_IT("hot: raise it, spin it and measure the play before anything is touched"),
-        TOO_TIGHT("too tight: take the next looser stop, turn the hub, measure the play, drive again"),
+        TOO_TIGHT("too tight: take the next looser stop, turn the hub, measure the play"),
         MEASURE_ANEW(
                 "hot, though it had play when it was set: measure anew; is the play there, leave the nut and look at brake,"
                         + " seal and grease"),
         DRAGGING_BRAKE("a brake drags: leave the nut, see to the brake"),
         DRY("dry or spoilt grease, or a bearing breaking up: take it apart"),
-        BRAKED("brakes warmed it: drive again without braking, then take it anew"),
+        BRAKED("brakes may have warmed it: let it cool, then drive without braking and take it anew"),
+        STOP("the cause is not known yet: once it is cool, raise it, spin it and measure the play"),
         TOO_SHORT("too short a drive to tell: 15 km at least"),
-        SPOILT("stop: grease and seal are spoilt at this heat; take it apart before it runs again");
+        SPOILT("grease and seal are spoilt at this heat: take it apart before it runs again");
 
         private final String words;
 
@@ -85,7 +91,7 @@ public record AfterDrive(
                             "Drive again, 15 km or more, the last of it without braking.",
                             "Both sides within a minute, at the same place of the hub.",
                             "Warmer than before, or 15 K over the other side: raise it and spin it.");
-                case SPIN_IT, MEASURE_ANEW ->
+                case SPIN_IT, MEASURE_ANEW, STOP ->
                     List.of(
                             "Raise it, brake free, spin it both ways.",
                             "Measure the play, hub turning to and fro.",
@@ -116,8 +122,6 @@ public record AfterDrive(
     }
 
     public AfterDrive {
-        require("hub temperature", heat.celsius(), -40, 400, "°C");
-        heat.otherSideCelsius().ifPresent(other -> require("hub temperature on the other side", other, -40, 400, "°C"));
         require("temperature of the day", dayCelsius, -40, 60, "°C");
         require("distance driven", kilometres, 0, 5_000, "km");
     }
@@ -128,22 +132,49 @@ public record AfterDrive(
         }
         if (!isHot()) {
             boolean early = kilometres < ENOUGH_KM && !oneSided();
-            return early ? Verdict.TOO_SHORT : isWarm() || oneSided() ? Verdict.WATCH : Verdict.FINE;
+            return early
+                    ? Verdict.TOO_SHORT
+                    : heat.band() == HeatBand.WARM || oneSided() ? Verdict.WATCH : Verdict.FINE;
         }
         return switch (spin) {
             case GROWLS -> Verdict.DRY;
             case RUBS -> Verdict.DRAGGING_BRAKE;
             case STIFF -> brakeHotter ? Verdict.DRAGGING_BRAKE : tight();
             case FREE -> causeOfHeat().orElseGet(this::tight);
-            case NOT_TRIED -> causeOfHeat().orElse(Verdict.SPIN_IT);
+            case NOT_TRIED -> causeOfHeat().orElse(stopsFirst() ? Verdict.STOP : Verdict.SPIN_IT);
         };
     }
 
-    private Optional<Verdict> causeOfHeat() {
-        if (brakeHotter) {
-            return Optional.of(braked && !oneSided() ? Verdict.BRAKED : Verdict.DRAGGING_BRAKE);
+    /** Whether it stops where it is and cools before anything else. */
+    public boolean stopsFirst() {
+        return heat.band() == HeatBand.STOP;
+    }
+
+    /** What it points to and what to do, the stop first. */
+    public String words() {
+        return stopsFirst()
+                ? HeatBand.STOP.words() + "; then: " + verdict().words()
+                : verdict().words();
+    }
+
+    /** What to look at again, and when, in that order; nothing of it sends a hub over 90 °C on its way. */
+    public List<String> recheck() {
+        if (!stopsFirst()) {
+            return verdict().recheck();
         }
-        return braked && heat.celsius() <= HubBands.STOP ? Optional.of(Verdict.BRAKED) : Optional.empty();
+        List<String> lines = new ArrayList<>();
+        lines.add("Off the road, and wait until a hand stays on it.");
+        verdict().recheck().stream().filter(line -> !line.startsWith("Drive")).forEach(lines::add);
+        lines.add("It does not go on before the cause is found and put right.");
+        return List.copyOf(lines);
+    }
+
+    private Optional<Verdict> causeOfHeat() {
+        boolean byBraking = braked && heat.band().mayComeFromBraking();
+        if (brakeHotter) {
+            return Optional.of(byBraking && !oneSided() ? Verdict.BRAKED : Verdict.DRAGGING_BRAKE);
+        }
+        return byBraking ? Optional.of(Verdict.BRAKED) : Optional.empty();
     }
 
     private Verdict tight() {
@@ -157,12 +188,8 @@ public record AfterDrive(
         return heat.isOneSided();
     }
 
-    private boolean isWarm() {
-        return heat.celsius() > HubBands.FINE && heat.celsius() - dayCelsius > HubBands.FINE_RISE;
-    }
-
     private boolean isHot() {
-        return heat.celsius() > HubBands.WARM || (isWarm() && oneSided());
+        return heat.band().holdsTheRig() || (heat.band() == HeatBand.WARM && oneSided());
     }
 
     private static void require(String what, double value, double least, double most, String unit) {

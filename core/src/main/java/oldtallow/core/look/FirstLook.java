@@ -30,6 +30,8 @@ import oldtallow.core.look.Seen.Rock;
 import oldtallow.core.look.Seen.Spin;
 import oldtallow.core.look.Seen.SpinWithoutShaft;
 import oldtallow.core.look.Seen.TakenUp;
+import oldtallow.core.warmth.HeatBand;
+import oldtallow.core.warmth.HubHeat;
 
 /**
  * Everything noticed before anything is loosened, as far as it was looked at.
@@ -104,15 +106,17 @@ public record FirstLook(List<Seen> seen, Optional<HubHeat> heat, boolean hasBrak
     private void weigh(HubHeat reading, Evidence evidence) {
         String because = reading.reading().words();
         switch (reading.reading()) {
-            case FINE -> {}
-            case HOTTER_THAN_THE_OTHER, HOT -> {
-                evidence.add(TOO_TIGHT, 2, because);
+            case FINE, WARM -> {}
+            case ONE_SIDED, TOO_HOT -> {
+                // both sides alike: the brakes, or both were set alike
+                if (!reading.isHotOnBothSides() || !hasBrake) {
+                    evidence.add(TOO_TIGHT, 2, because);
+                }
                 if (hasBrake) {
                     evidence.add(BRAKE_DRAGS, 2, because);
                 }
             }
-            case BOTH_HOT -> evidence.add(hasBrake ? BRAKE_DRAGS : TOO_TIGHT, 2, because);
-            case DANGEROUS -> {
+            case STOP -> {
                 evidence.add(TOO_TIGHT, 4, because).add(DRY, 2, because);
                 if (hasBrake) {
                     evidence.add(BRAKE_DRAGS, 3, because);
@@ -122,14 +126,12 @@ public record FirstLook(List<Seen> seen, Optional<HubHeat> heat, boolean hasBrak
     }
 
     private Drive drive() {
-        boolean no = seen.stream().anyMatch(FirstLook::forbidsDriving)
-                || heat.filter(one -> one.reading() == HubHeat.Reading.DANGEROUS)
-                        .isPresent();
-        if (no) {
+        if (seen.stream().anyMatch(FirstLook::forbidsDriving)
+                || heat.filter(one -> one.band().holdsTheRig()).isPresent()) {
             return Drive.NO;
         }
         boolean slowly = seen.stream().anyMatch(FirstLook::wantsTheWorkshop)
-                || heat.filter(one -> one.reading() != HubHeat.Reading.FINE).isPresent();
+                || heat.filter(HubHeat::isOneSided).isPresent();
         return slowly ? Drive.TO_THE_WORKSHOP : Drive.YES;
     }
 
@@ -163,13 +165,16 @@ public record FirstLook(List<Seen> seen, Optional<HubHeat> heat, boolean hasBrak
         return switch (drive) {
             case NO ->
                 seen.stream()
-                                .filter(FirstLook::forbidsDriving)
-                                .findFirst()
-                                .map(Seen::words)
-                                .orElse(HubHeat.Reading.DANGEROUS.words())
-                        + ": the wheel can come off or its brake fail.";
+                        .filter(FirstLook::forbidsDriving)
+                        .findFirst()
+                        .map(one -> one.words() + ": the wheel can come off or its brake fail.")
+                        .orElseGet(() -> "The hub: " + heat.orElseThrow().band().words() + ".");
             case TO_THE_WORKSHOP -> ranked.getFirst().suspicion().words() + ": it gets worse with every mile.";
-            case YES -> "Nothing seen so far speaks against it; road-worthiness is for whoever is licensed to say.";
+            case YES ->
+                heat.filter(one -> one.band() != HeatBand.FINE)
+                                .map(one -> "The hub is " + one.band().words() + ". Otherwise nothing")
+                                .orElse("Nothing")
+                        + " seen so far speaks against it; road-worthiness is for whoever is licensed to say.";
         };
     }
 

@@ -75,13 +75,13 @@ public record DialReadings(List<Length> readings, Length slack, Length graduatio
         return Length.ofMillimetres(uncertainty(readings.size(), graduation.millimetres()));
     }
 
-    /** What the readings prove of a window. */
+    /** What the readings prove of what may be used; {@link EndPlayWindow#judge} tells the grade. */
     public Decision decide(EndPlayWindow window) {
         return Decision.of(
                 endPlay().millimetres(),
                 uncertainty().millimetres(),
                 window.least().millimetres(),
-                window.most().millimetres());
+                window.usable().millimetres());
     }
 
     /**

@@ -8,7 +8,14 @@ public sealed interface Advice {
     /** The tightest stop inside the window: the first that is met going looser. */
     record Take(Stop stop) implements Advice {}
 
-    /** No stop is good; {@code remedies} come in the order worth trying. */
+    /**
+     * No stop is good, but one is usable at the loose end of a graded window: the tightest such.
+     *
+     * @param remedies how to do better, in the order worth trying
+     */
+    record TakeUsable(Stop stop, List<Remedy> remedies) implements Advice {}
+
+    /** No stop is good or usable; {@code remedies} come in the order worth trying. */
     record NoneGood(List<Remedy> remedies) implements Advice {}
 
     /**

@@ -84,7 +84,7 @@ public record NutCase(
         };
     }
 
-    /** The tightest stop inside the window, or remedies. Never a stop past zero play unless the window reaches there. */
+    /** The tightest stop inside the window, else the tightest usable one, or remedies. Never a stop past zero play unless the window reaches there. */
     public Advice advice() {
         return switch (lock) {
             case SteppedLock stepped -> advice(stepped, stops());
@@ -97,7 +97,16 @@ public record NutCase(
                 .filter(stop -> stop.verdict() == EndPlayVerdict.INSIDE)
                 .findFirst()
                 .<Advice>map(Advice.Take::new)
-                .orElseGet(() -> new Advice.NoneGood(new Remedies(this, stepped, stops).inOrder()));
+                .orElseGet(() -> lessThanGood(stepped, stops));
+    }
+
+    private Advice lessThanGood(SteppedLock stepped, List<Stop> stops) {
+        List<Remedy> remedies = new Remedies(this, stepped, stops).inOrder();
+        return stops.stream()
+                .filter(stop -> stop.verdict() == EndPlayVerdict.USABLE)
+                .findFirst()
+                .<Advice>map(stop -> new Advice.TakeUsable(stop, remedies))
+                .orElseGet(() -> new Advice.NoneGood(remedies));
     }
 
     private Advice anyAngle(FreeAngleLock free) {

@@ -9,6 +9,7 @@ import oldtallow.core.endplay.EndPlayVerdict;
 import oldtallow.core.endplay.EndPlayWindow;
 import oldtallow.core.lock.CastleNut;
 import oldtallow.core.lock.LockPlate;
+import oldtallow.core.lock.PushOnRetainer;
 import oldtallow.core.lock.SeatedRetainer;
 import oldtallow.core.lock.SteppedLock;
 import oldtallow.core.lock.TangWasher;
@@ -64,7 +65,7 @@ final class Remedies {
     }
 
     private static boolean isLoose(Stop stop) {
-        return stop.verdict() == EndPlayVerdict.TOO_LOOSE;
+        return stop.verdict() == EndPlayVerdict.TOO_LOOSE || stop.verdict() == EndPlayVerdict.USABLE;
     }
 
     private Optional<Remedy> otherWasher(boolean thicker) {
@@ -98,6 +99,7 @@ final class Remedies {
         List<Turn> holes = switch (lock) {
             case CastleNut nut -> nut.holes();
             case SeatedRetainer retainer -> retainer.holes();
+            case PushOnRetainer retainer -> List.of(); // no cotter hole is known there
             case TangWasher washer -> List.of();
             case LockPlate plate -> List.of(); // no cotter hole is known there
         };

@@ -9,6 +9,8 @@ import oldtallow.core.hub.Fittings;
 import oldtallow.core.hub.Fittings.BrakeKind;
 import oldtallow.core.hub.Fittings.CapKind;
 import oldtallow.core.hub.Fittings.SealKind;
+import oldtallow.core.hub.Fittings.SnapRing;
+import oldtallow.core.hub.Fittings.Spacing;
 
 /**
  * Parts of a wheel end in the order they come off when it is stripped to the bare spindle and the cups are driven out; they
@@ -23,22 +25,18 @@ public record Stack(List<StackedPart> parts) {
     public static Stack of(Construction construction, Fastening fastening, Fittings fittings) {
         List<StackedPart> off = new ArrayList<>();
         refit(off, Part.WHEEL);
-        if (fittings.brake() == BrakeKind.DISC) {
-            refit(off, Part.CALIPER);
-        }
-        if (fittings.brake() == BrakeKind.DRUM && construction == Construction.FULL_FLOATING_REAR) {
-            refit(off, Part.DRUM); // elsewhere the drum comes off with the hub
-        }
-        closure(off, construction, fittings.cap());
-        fastening(off, fastening);
-        refit(off, Part.WASHER);
         if (construction == Construction.SPACER_SET) {
-            upright(off);
+            fastening(off, fastening);
+            upright(off, fittings);
         } else {
-            hub(off, construction, fittings.seal());
+            brake(off, construction, fittings.brake());
+            closure(off, construction, fittings.cap());
+            fastening(off, fastening);
+            hub(off, construction, fittings);
         }
-        judge(off, Part.OUTBOARD_CUP);
+        // the inboard cup first: it may leave the hub together with its cone and seal
         judge(off, Part.INBOARD_CUP);
+        judge(off, Part.OUTBOARD_CUP);
         return new Stack(off);
     }
 
@@ -90,17 +88,35 @@ public record Stack(List<StackedPart> parts) {
                 renew(off, Part.FLANGE_GASKET);
             }
             case DRIVE_FLANGE_FRONT -> {
+                refit(off, Part.END_COVER);
                 refit(off, Part.CIRCLIP);
                 refit(off, Part.SHIMS);
                 refit(off, Part.DRIVE_FLANGE);
                 renew(off, Part.FLANGE_GASKET);
             }
             case LOCKING_HUB_FRONT -> {
+                refit(off, Part.HUB_COVER);
                 refit(off, Part.CIRCLIP);
                 refit(off, Part.LOCKING_HUB);
                 renew(off, Part.FLANGE_GASKET);
             }
             default -> {}
+        }
+    }
+
+    private static void brake(List<StackedPart> off, Construction construction, BrakeKind brake) {
+        if (brake == BrakeKind.DISC) {
+            refit(off, Part.CALIPER);
+            judge(off, Part.LININGS);
+            if (construction == Construction.CLASSIC_CAR) {
+                refit(off, Part.LOCATING_PINS);
+                refit(off, Part.DISC);
+                refit(off, Part.DISC_SPACER);
+            }
+        }
+        if (brake == BrakeKind.DRUM && construction == Construction.FULL_FLOATING_REAR) {
+            refit(off, Part.DRUM); // elsewhere the drum comes off with the hub
+            judge(off, Part.LININGS);
         }
     }
 
@@ -111,7 +127,7 @@ public record Stack(List<StackedPart> parts) {
                 renew(off, Part.COTTER);
                 refit(off, Part.RETAINER);
             }
-            case NUT_AND_TANG_WASHER -> refit(off, Part.TANG_WASHER);
+            case PUSH_ON_RETAINER -> refit(off, Part.RETAINER);
             case RING_AND_LOCK_PLATE -> {
                 refit(off, Part.LOCK_SCREWS);
                 refit(off, Part.LOCK_PLATE);
@@ -120,38 +136,60 @@ public record Stack(List<StackedPart> parts) {
                 refit(off, Part.OUTER_NUT);
                 renew(off, Part.TAB_WASHER);
             }
-            case STAKED_NUT -> {}
+            case NUT_AND_TANG_WASHER, STAKED_NUT -> {}
         }
         off.add(new StackedPart(Part.NUT, fastening == Fastening.STAKED_NUT ? Fate.ALWAYS_NEW : Fate.REFIT));
+        if (fastening == Fastening.NUT_AND_TANG_WASHER) {
+            refit(off, Part.TANG_WASHER); // it lies under the nut
+        } else if (fastening.hasWasher()) {
+            refit(off, Part.WASHER);
+        }
     }
 
-    /** The bearings sit in the upright, which stays; the flange turns in them. */
-    private static void upright(List<StackedPart> off) {
+    /**
+     * The bearings sit in the upright, which goes to the bench; the flange with its disc turns in them. The centre nut is
+     * cracked while the brake still holds the hub, so the caliper comes off after it.
+     */
+    private static void upright(List<StackedPart> off, Fittings fittings) {
+        if (fittings.brake() == BrakeKind.DISC) {
+            refit(off, Part.CALIPER);
+            judge(off, Part.LININGS);
+        }
         refit(off, Part.DRIVE_FLANGE);
+        refit(off, Part.STEERING_JOINTS);
+        refit(off, Part.UPRIGHT);
         renew(off, Part.OUTBOARD_SEAL);
         judge(off, Part.OUTBOARD_CONE);
-        refit(off, Part.SPACER);
+        if (fittings.spacing() == Spacing.SPACER) {
+            refit(off, Part.SPACER);
+        }
         refit(off, Part.WATER_SHIELD);
-        refit(off, Part.LOCKING_RING);
         renew(off, Part.SEAL);
+        refit(off, Part.LOCKING_RING);
         judge(off, Part.INBOARD_CONE);
     }
 
-    private static void hub(List<StackedPart> off, Construction construction, SealKind seal) {
+    private static void hub(List<StackedPart> off, Construction construction, Fittings fittings) {
         judge(off, Part.OUTBOARD_CONE);
+        if (fittings.spacing() == Spacing.SPACER) {
+            refit(off, Part.SPACER);
+        }
         refit(off, Part.HUB);
+        if (fittings.brake() == BrakeKind.DRUM && construction != Construction.FULL_FLOATING_REAR) {
+            judge(off, Part.LININGS);
+        }
+        renew(off, Part.SEAL);
+        if (fittings.snapRing() == SnapRing.BEFORE_CONE) {
+            refit(off, Part.SNAP_RING);
+        }
+        judge(off, Part.INBOARD_CONE);
+        if (fittings.seal() == SealKind.MARINE_TWO_PIECE) {
+            renew(off, Part.SEAL_SLEEVE); // it stays on the spindle when the hub takes seal and cone along
+        }
         if (construction == Construction.FULL_FLOATING_REAR) {
             renew(off, Part.STUB_SEAL);
         }
-        if (seal == SealKind.MARINE_TWO_PIECE) {
-            judge(off, Part.SEAL_SLEEVE);
-        }
-        renew(off, Part.SEAL);
-        judge(off, Part.INBOARD_CONE);
-        if (construction == Construction.FULL_FLOATING_REAR) {
-            refit(off, Part.SPACER);
-        }
-        if (construction == Construction.CLASSIC_CAR) {
+        if (fittings.snapRing() == SnapRing.BEFORE_CUP) {
             refit(off, Part.SNAP_RING);
         }
     }

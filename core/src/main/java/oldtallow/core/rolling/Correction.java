@@ -48,6 +48,7 @@ public record Correction(double degrees, Length leaves, EndPlayVerdict verdict, 
                 .replace('-', '−');
         return switch (verdict) {
             case INSIDE -> step + ", inside its window.";
+            case USABLE -> step + ", looser than good, and usable.";
             case TOO_LOOSE ->
                 tightens
                         ? step + ", still looser than its window: take the next as well, and measure."

@@ -80,6 +80,9 @@ public record SettingSense(
             case INSIDE ->
                 "Inside its window: " + rocks(here) + ", and the hub stays about " + Math.round(here.celsius())
                         + " °C.";
+            case USABLE ->
+                "Looser than good, and usable: fewer rollers carry, " + rocks(here)
+                        + ". A stop nearer would let it live longer.";
             case TOO_LOOSE ->
                 "Looser than its window: few rollers carry, " + rocks(here)
                         + ". It stays cool, so the hand does not tell.";

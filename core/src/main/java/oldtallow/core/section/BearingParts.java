@@ -4,7 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import oldtallow.core.bearing.BearingSet;
 import oldtallow.core.bearing.RollerGeometry;
-import oldtallow.core.hub.Construction;
+import oldtallow.core.hub.Fittings.Spacing;
 import oldtallow.core.section.Outline.Look;
 
 /**
@@ -41,7 +41,7 @@ final class BearingParts {
         parts.add(new SectionPart(PartName.INBOARD_CONE, assumed, inboard.cone()));
         parts.add(SectionPart.of(PartName.OUTBOARD_CUP, assumed, outboard.cup()));
         parts.add(new SectionPart(PartName.OUTBOARD_CONE, assumed, outboard.cone()));
-        if (layout.construction == Construction.SPACER_SET) {
+        if (layout.shape.fittings().spacing() == Spacing.SPACER) {
             double bore = layout.outboard().bore().millimetres() / 2;
             parts.add(SectionPart.of(
                     PartName.SPACER,
@@ -52,17 +52,6 @@ final class BearingParts {
                             layout.backFaces - layout.inboard().coneWidth().millimetres(),
                             bore,
                             bore + 3.5)));
-        }
-        if (layout.construction == Construction.FULL_FLOATING_REAR) {
-            parts.add(SectionPart.of(
-                    PartName.SPACER,
-                    assumed,
-                    Outline.box(
-                            Look.CUT,
-                            layout.outboardShoulder(),
-                            layout.inboardShoulder(),
-                            layout.outboardLedge(),
-                            layout.outboard().outsideDiameter().millimetres() / 2)));
         }
         return parts;
     }

@@ -47,13 +47,8 @@ final class HubParts {
         points.add(new Point(step, outboardEntry));
         points.add(new Point(step, outboardCup));
         points.add(new Point(layout.outboardShoulder(), outboardCup));
-        if (layout.construction == Construction.FULL_FLOATING_REAR) {
-            // the hub's own spacer stands between the cups: the bore goes straight through
-            points.add(new Point(layout.inboardShoulder(), inboardCup));
-        } else {
-            points.addAll(ledges(layout));
-            points.add(new Point(layout.inboardShoulder(), inboardCup));
-        }
+        points.addAll(ledges(layout));
+        points.add(new Point(layout.inboardShoulder(), inboardCup));
         points.add(new Point(layout.sealStart - 0.3, inboardCup));
         points.add(new Point(layout.sealStart - 0.3, layout.sealRadius()));
         points.add(new Point(layout.sealEnd, layout.sealRadius()));
@@ -159,17 +154,10 @@ final class HubParts {
         points.add(new Point(start, spindleStart + slope * (start - from)));
         points.add(new Point(end, spindleStart + slope * (end - from)));
         List<Point> upper = new ArrayList<>();
-        if (layout.construction == Construction.FULL_FLOATING_REAR) {
-            upper.add(new Point(start, layout.outboardLedge()));
-            upper.add(new Point(end, layout.outboardLedge()));
-        } else {
-            List<Point> ledges = ledges(layout);
-            upper.add(new Point(start, heightAt(ledges, start)));
-            ledges.stream()
-                    .filter(point -> point.x() > start && point.x() < end)
-                    .forEach(upper::add);
-            upper.add(new Point(end, heightAt(ledges, end)));
-        }
+        List<Point> ledges = ledges(layout);
+        upper.add(new Point(start, heightAt(ledges, start)));
+        ledges.stream().filter(point -> point.x() > start && point.x() < end).forEach(upper::add);
+        upper.add(new Point(end, heightAt(ledges, end)));
         points.addAll(upper.reversed());
         return new Outline(Look.SPACE, points);
     }

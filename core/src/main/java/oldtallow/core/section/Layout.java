@@ -146,7 +146,8 @@ final class Layout {
         return switch (shape.fastening()) {
             case CASTLE_NUT -> nut;
             case NUT_AND_RETAINER -> nut + 2;
-            case NUT_AND_TANG_WASHER -> nut + 2;
+            case PUSH_ON_RETAINER -> nut + 2;
+            case NUT_AND_TANG_WASHER -> nut;
             case RING_AND_LOCK_PLATE -> nut + 6;
             case TWO_NUTS -> 2 * nut + 2;
             case STAKED_NUT -> nut + 3;

@@ -29,7 +29,9 @@ final class NutParts {
         double face = layout.nutFace;
         boolean assumed = layout.shape.assumes(HubDimension.NUT_ACROSS_FLATS, HubDimension.NUT_HEIGHT);
         List<SectionPart> parts = new ArrayList<>();
-        parts.add(washer(layout));
+        if (layout.shape.fastening().hasWasher()) {
+            parts.add(washer(layout));
+        }
         switch (layout.shape.fastening()) {
             case CASTLE_NUT -> {
                 parts.addAll(castleNut(layout, assumed, nut));
@@ -40,41 +42,35 @@ final class NutParts {
                 parts.add(SectionPart.of(
                         PartName.LOCK,
                         true,
-                        Outline.of(
-                                Look.CUT,
-                                end + 3,
-                                nut,
-                                end + 3,
-                                nut + SHEET,
-                                end - SHEET,
-                                nut + SHEET,
-                                end - SHEET,
-                                thread + 1.2,
-                                end,
-                                thread + 1.2,
-                                end,
-                                nut),
+                        sheetCap(end, end + 3, nut, thread + 1.2),
                         pin(end - SHEET - 2.6, PIN, thread, nut + 3)));
+            }
+            case PUSH_ON_RETAINER -> {
+                double end = face - height * 0.8;
+                parts.add(plainNut(assumed, face, end, thread, nut));
+                parts.add(SectionPart.of(PartName.LOCK, true, sheetCap(end, face - 1, nut, thread - 0.8)));
             }
             case NUT_AND_TANG_WASHER -> {
                 double end = face - height;
+                double back = face + layout.size(HubDimension.WASHER_THICKNESS);
                 parts.add(plainNut(assumed, face, end, thread, nut));
                 parts.add(SectionPart.of(
                         PartName.LOCK,
                         true,
+                        // under the nut, its tang bent up over the flat
                         Outline.of(
                                 Look.CUT,
-                                end,
+                                back,
                                 thread + 0.3,
-                                end,
-                                nut,
-                                end + 4,
-                                nut,
-                                end + 4,
+                                back,
                                 nut + TAB,
-                                end - TAB,
+                                end + height * 0.4,
                                 nut + TAB,
-                                end - TAB,
+                                end + height * 0.4,
+                                nut,
+                                face,
+                                nut,
+                                face,
                                 thread + 0.3)));
             }
             case RING_AND_LOCK_PLATE -> {
@@ -205,5 +201,23 @@ final class NutParts {
                 reach + 1.5,
                 x - half,
                 reach);
+    }
+
+    /** A cap of sheet over the nut: its skirt down the flats from {@code end} to {@code skirt}, open inward to {@code hole}. */
+    private static Outline sheetCap(double end, double skirt, double nut, double hole) {
+        return Outline.of(
+                Look.CUT,
+                skirt,
+                nut,
+                skirt,
+                nut + SHEET,
+                end - SHEET,
+                nut + SHEET,
+                end - SHEET,
+                hole,
+                end,
+                hole,
+                end,
+                nut);
     }
 }

@@ -63,6 +63,22 @@ public record NutSchool(
         return torque(StepKind.SEAT);
     }
 
+    /** Whether a wrench is pulled to a torque at that kind of step. */
+    public boolean asksWrench(StepKind kind) {
+        return steps(kind).stream().anyMatch(step -> step.torque() != null && !step.fingers());
+    }
+
+    /** Whether that torque is printed in inch-pounds, which are mixed up with foot-pounds. */
+    public boolean asksInchPounds(StepKind kind) {
+        return asksWrench(kind)
+                && torque(kind).filter(TorqueRange::isInInchPounds).isPresent();
+    }
+
+    /** Whether all steps of that kind hold the hub still. */
+    public boolean holdsTheHub(StepKind kind) {
+        return steps(kind).stream().allMatch(step -> step.hub() == HubMotion.HOLD_STILL);
+    }
+
     /** Whether the nut is set at all, as against only torqued or put back. */
     public boolean setsTheNut() {
         return !steps(StepKind.BACK_OFF_TO_STOP).isEmpty();

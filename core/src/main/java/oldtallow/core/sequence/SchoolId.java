@@ -16,6 +16,7 @@ public record SchoolId(String value) {
     public static final SchoolId SEAT_AND_FINGER_TIGHT = new SchoolId("SEAT_AND_FINGER_TIGHT");
     public static final SchoolId TORQUE_HALF_TURN_TORQUE = new SchoolId("TORQUE_HALF_TURN_TORQUE");
     public static final SchoolId INCH_POUND = new SchoolId("INCH_POUND");
+    public static final SchoolId LOCK_AND_FREE = new SchoolId("LOCK_AND_FREE");
     public static final SchoolId TWO_NUTS = new SchoolId("TWO_NUTS");
     public static final SchoolId STAKED_NUT = new SchoolId("STAKED_NUT");
     /** The nut goes back to where it stood; good only for the very same parts. */

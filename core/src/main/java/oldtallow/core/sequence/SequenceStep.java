@@ -9,6 +9,7 @@ import org.jspecify.annotations.Nullable;
  *
  * @param says what to do, as a mechanic would say it; 1 to 120 characters
  * @param torque to pull, where the step pulls one
+ * @param fingers whether fingers do it: the torque is about what they give, and no wrench is asked for
  * @param turn of the nut, where the school fixes it: positive looser, −1 to 2 turns
  * @param hub what the hub does meanwhile
  * @param hubTurns that it is turned at least, 0 to 100; 0 where nobody counts
@@ -18,6 +19,7 @@ public record SequenceStep(
         StepKind kind,
         String says,
         @Nullable TorqueRange torque,
+        boolean fingers,
         @Nullable Turn turn,
         HubMotion hub,
         int hubTurns,

@@ -2,6 +2,7 @@ package oldtallow.core.sequence;
 
 import oldtallow.core.quantity.OutOfRangeException;
 import oldtallow.core.quantity.Torque;
+import oldtallow.core.quantity.TorqueUnit;
 
 /**
  * The torque a step asks for, both ends inclusive.
@@ -9,8 +10,9 @@ import oldtallow.core.quantity.Torque;
  * @param least more than 0
  * @param most not below {@code least}
  * @param openEnded whether more than {@code most} is still what the school means ("50 lbf·ft or more")
+ * @param unit in which the figure is printed: the one that is mixed up with others
  */
-public record TorqueRange(Torque least, Torque most, boolean openEnded) {
+public record TorqueRange(Torque least, Torque most, boolean openEnded, TorqueUnit unit) {
 
     public TorqueRange {
         if (!(least.newtonMetres() > 0 && least.compareTo(most) <= 0)) {
@@ -21,15 +23,19 @@ public record TorqueRange(Torque least, Torque most, boolean openEnded) {
         }
     }
 
-    public static TorqueRange between(Torque least, Torque most) {
-        return new TorqueRange(least, most, false);
+    public static TorqueRange between(double least, double most, TorqueUnit unit) {
+        return new TorqueRange(Torque.of(least, unit), Torque.of(most, unit), false, unit);
     }
 
-    public static TorqueRange about(Torque torque) {
-        return new TorqueRange(torque, torque, false);
+    public static TorqueRange about(double torque, TorqueUnit unit) {
+        return between(torque, torque, unit);
     }
 
-    public static TorqueRange atLeast(Torque least) {
-        return new TorqueRange(least, least, true);
+    public static TorqueRange atLeast(double least, TorqueUnit unit) {
+        return new TorqueRange(Torque.of(least, unit), Torque.of(least, unit), true, unit);
+    }
+
+    public boolean isInInchPounds() {
+        return unit == TorqueUnit.POUND_FORCE_INCH;
     }
 }

@@ -2,6 +2,7 @@ package oldtallow.core.sequence;
 
 import java.util.Comparator;
 import java.util.Optional;
+import java.util.function.Predicate;
 import java.util.stream.Stream;
 import oldtallow.core.quantity.OutOfRangeException;
 import oldtallow.core.quantity.Torque;
@@ -11,11 +12,14 @@ import org.jspecify.annotations.Nullable;
 /**
  * Questions a torque that looks as if it was read in another unit, inch-pounds entered as foot-pounds above all.
  *
- * <p>The two differ by twelve. A torque within half to double of what the step asks passes; outside it, the same number
- * in the unit that fits is offered. Common practice; the factor of two is this product's own margin.
+ * <p>The two differ by twelve; newton-metres and foot-pounds only by 1.36, which no margin sees. So a torque that is not what
+ * the step asks is questioned whenever its bare number is just that in another unit. Otherwise it passes within half to double;
+ * outside it, the same number in the unit that fits is offered. Common practice; the factor of two is this product's own margin.
  */
 public final class TorqueUnitGuard {
 
+    /** What a scale is read to. */
+    private static final double READING = 0.01;
     /** Below √12, so that no number passes in both inch- and foot-pounds. */
     private static final double MARGIN = 2;
     /** "50 or more" is not endless: three times it is already a jam nut's torque, not a seating one. */
@@ -57,13 +61,15 @@ public final class TorqueUnitGuard {
      */
     public static Optional<Question> question(double number, TorqueUnit unit, TorqueRange expected) {
         Torque entered = entered(number, unit);
-        if (fits(entered, expected)) {
+        if (isAsked(entered, expected)) {
             return Optional.empty();
         }
         double times = timesExpected(entered, expected);
-        return Stream.of(TorqueUnit.values())
-                .filter(other -> other != unit && fits(Torque.of(number, other), expected))
-                .min(Comparator.comparingInt(other -> strangeness(unit, other)))
+        Optional<TorqueUnit> asked = likeliest(unit, other -> isAsked(Torque.of(number, other), expected));
+        if (asked.isEmpty() && fits(entered, expected)) {
+            return Optional.empty();
+        }
+        return asked.or(() -> likeliest(unit, other -> fits(Torque.of(number, other), expected)))
                 .map(other -> new Question(Doubt.OTHER_UNIT, entered, other, Torque.of(number, other), expected, times))
                 .or(() -> Optional.of(new Question(
                         times > 1 ? Doubt.TOO_HIGH : Doubt.TOO_LOW, entered, null, null, expected, times)));
@@ -74,6 +80,19 @@ public final class TorqueUnitGuard {
             throw new OutOfRangeException("torque", number + " " + unit.symbol(), "above 0 and at most 1500 N·m");
         }
         return Torque.of(number, unit);
+    }
+
+    private static Optional<TorqueUnit> likeliest(TorqueUnit unit, Predicate<TorqueUnit> fits) {
+        return Stream.of(TorqueUnit.values())
+                .filter(other -> other != unit && fits.test(other))
+                .min(Comparator.comparingInt(other -> strangeness(unit, other)));
+    }
+
+    /** Whether it is what the step asks, as far as a scale can be read. */
+    private static boolean isAsked(Torque torque, TorqueRange expected) {
+        double most = expected.most().newtonMetres() * (expected.openEnded() ? OPEN_END : 1 + READING);
+        return torque.newtonMetres() >= expected.least().newtonMetres() * (1 - READING)
+                && torque.newtonMetres() <= most;
     }
 
     private static boolean fits(Torque torque, TorqueRange expected) {

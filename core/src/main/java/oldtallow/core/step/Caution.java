@@ -8,7 +8,7 @@ public enum Caution {
     FALLING_RIG(
             "A jack lets go",
             "The rig falls on whoever is under it. Stands under the maker's points, the wheel under the sill as a second catch, nobody under it on a jack alone."),
-    ROLLING_RIG("It rolls off the jack", "Chock the wheels that stay down, both ways, and couple or brake it."),
+    ROLLING_RIG("It rolls off the jack", "Chock the wheels that stay down, both ways, and couple it where it can be."),
     HOT_HUB(
             "The hub may be hot",
             "A hub that ran tight burns through gloves. Back of the hand near it first; let it cool."),
@@ -26,6 +26,15 @@ public enum Caution {
             "It will not stop the rig. No grease, solvent film or fingers on linings, drum or disc."),
     SPRING_CLIP("Clips fly", "A circlip or spring under tension takes an eye. Goggles on, a hand over it."),
     STEEL_CHIPS("Steel chips", "Hard steel under a hammer splinters. Goggles on, everybody near it too."),
+    LEVER_SLIPS(
+            "A seal lets go with a jerk",
+            "Seal or lever flies at your face. Goggles on or a rag over it, and pull away from yourself."),
+    SPARKS(
+            "Sparks and steel splinters",
+            "A grinder throws both, and what is left in the hub burns. Goggles and gloves on, rags and solvent away, nobody in line."),
+    WELDING(
+            "Arc, heat and fumes",
+            "The arc blinds, and what is left in the hub burns. Mask and gloves on, hub wiped bare, extinguisher at hand; never with the earth through a bearing."),
     SOLVENT(
             "Solvent burns",
             "Air, no flame or sparks, gloves. Never brake cleaner into the parts washer; oily rags in a lidded can."),
@@ -42,14 +51,12 @@ public enum Caution {
             "Inch-pounds, not foot-pounds",
             "Read as the other unit it is twelve times too tight: the bearing cooks within a drive."),
     NEVER_TIGHTER(
-            "Looser to the next hole, never tighter",
-            "A tight bearing overheats and seizes; the wheel can come off. Where no hole fits, back off."),
-    OLD_LOCK(
-            "A lock used twice breaks",
-            "The nut unscrews and the wheel comes off. New cotter, tab washer or staked nut."),
+            "Looser, never tighter",
+            "A tight bearing overheats and seizes; the wheel can come off. In doubt, back off."),
+    OLD_LOCK("A lock used twice breaks", "The nut unscrews and the wheel comes off. This one is always new."),
     WHEEL_NUTS(
             "Wheels come off",
-            "Oil or paint under the nuts, or no second torque, and they work loose. Clean, dry, to the figure, again after the first drive."),
+            "Oil or paint on threads and seats, or no second torque, and they work loose. Clean, dry, to the figure, again after the first drive."),
     NO_PEDAL(
             "The first push finds no brake",
             "Pads stand back after work. Pump until the pedal is hard before the rig moves."),

@@ -1,5 +1,6 @@
 package oldtallow.core.step;
 
+import java.util.Optional;
 import oldtallow.core.quantity.Length;
 import oldtallow.core.quantity.TorqueUnit;
 
@@ -48,6 +49,16 @@ public enum ReadingUnit {
 
     public String symbol() {
         return symbol;
+    }
+
+    /** The same as a unit of torque wrenches; empty for what is no torque. */
+    public Optional<TorqueUnit> torque() {
+        return switch (this) {
+            case NEWTON_METRE -> Optional.of(TorqueUnit.NEWTON_METRE);
+            case POUND_FORCE_FOOT -> Optional.of(TorqueUnit.POUND_FORCE_FOOT);
+            case POUND_FORCE_INCH -> Optional.of(TorqueUnit.POUND_FORCE_INCH);
+            default -> Optional.empty();
+        };
     }
 
     /** In the dimension's first unit. */

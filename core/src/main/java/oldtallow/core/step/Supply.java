@@ -11,6 +11,7 @@ public enum Supply {
     GEAR_OIL("gear or hub oil, the maker's grade"),
     THREADLOCKER("threadlocker, removable grade"),
     SEALANT("flange sealant"),
+    ANTI_SEIZE("anti-seize paste"),
     PAINT("paint for the cap and marks"),
     DRY_ICE("ice or dry ice"),
     SPINDLE_BAG("bag for the spindle");

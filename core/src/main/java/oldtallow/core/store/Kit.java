@@ -52,14 +52,12 @@ public record Kit(List<Line> lines) {
      */
     public record Need(StockKind kind, Part part) {}
 
-    /** What has to come from the shelf, always-new parts first; a complete hub comes with its bearings. */
+    /** What has to come from the shelf, always-new parts first. */
     public List<Need> needs() {
-        boolean hubComes = lines.stream().anyMatch(line -> line.why().isBought() && line.part() == Part.HUB);
         return lines.stream()
                 .filter(line -> line.why().isBought())
                 .map(Line::part)
                 .filter(part -> part != Part.INBOARD_CUP && part != Part.OUTBOARD_CUP)
-                .filter(part -> !hubComes || (part != Part.INBOARD_CONE && part != Part.OUTBOARD_CONE))
                 .flatMap(part -> StockKind.of(part).map(kind -> new Need(kind, part)).stream())
                 .toList();
     }

@@ -12,7 +12,7 @@ import oldtallow.core.job.Scope;
  */
 public record PutOff(Scope then, String why) {
 
-    /** Empty where it cannot get worse, and for a new hub, which carries nothing yet. */
+    /** Empty where it cannot get worse, for a new hub, which carries nothing yet, and where there is no greater job. */
     public static Optional<PutOff> of(Scope scope, Construction construction) {
         return switch (scope) {
             case ADJUST ->
@@ -22,14 +22,11 @@ public record PutOff(Scope then, String why) {
                 Optional.of(new PutOff(
                         Scope.RENEW, "Old or wet grease lets races rust and pit: then cleaning does not help."));
             case RENEW ->
-                Optional.of(
-                        Scope.EXCHANGE.isPossibleOn(construction)
-                                ? new PutOff(
-                                        Scope.EXCHANGE,
-                                        "A bearing that breaks up spoils the hub, often the spindle, and may lose the wheel.")
-                                : new PutOff(
-                                        Scope.ROADSIDE,
-                                        "A bearing that breaks up spoils the upright and strands the car."));
+                Scope.EXCHANGE.isPossibleOn(construction)
+                        ? Optional.of(new PutOff(
+                                Scope.EXCHANGE,
+                                "A bearing that breaks up spoils the hub, often the spindle, and may lose the wheel."))
+                        : Optional.empty();
             case EXCHANGE ->
                 Optional.of(new PutOff(Scope.ROADSIDE, "The next failure is where the rig happens to be."));
             case ROADSIDE, FIRST_BUILD -> Optional.empty();

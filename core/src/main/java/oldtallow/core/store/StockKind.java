@@ -13,6 +13,7 @@ public enum StockKind {
     CAP("cap", ShelfLife.METAL_PART),
     GASKET("gasket", ShelfLife.NITRILE_SEAL),
     HUB("complete hub", ShelfLife.WRAPPED_BEARING),
+    LININGS("brake linings, an axle set", ShelfLife.METAL_PART),
     GREASE("grease", ShelfLife.GREASE_IN_ITS_TIN),
     SUPPLY("other supply", ShelfLife.GREASE_IN_ITS_TIN),
     SPARE_BAG("sealed bag of spares", ShelfLife.PACKED_BEARING_BAGGED);
@@ -34,10 +35,22 @@ public enum StockKind {
                 Optional.of(LOCK);
             case NUT, OUTER_NUT -> Optional.of(NUT);
             case WASHER, SHIMS, SPACER, WATER_SHIELD -> Optional.of(WASHER);
-            case CAP, CAP_PLUG -> Optional.of(CAP);
+            case CAP, CAP_PLUG, END_COVER -> Optional.of(CAP);
             case CAP_GASKET, FLANGE_GASKET -> Optional.of(GASKET);
             case HUB -> Optional.of(HUB);
-            case WHEEL, CALIPER, DRUM, HALF_SHAFT, DRIVE_FLANGE, LOCKING_HUB -> Optional.empty();
+            case LININGS -> Optional.of(LININGS);
+            case WHEEL,
+                    CALIPER,
+                    DRUM,
+                    DISC,
+                    DISC_SPACER,
+                    LOCATING_PINS,
+                    HALF_SHAFT,
+                    DRIVE_FLANGE,
+                    LOCKING_HUB,
+                    HUB_COVER,
+                    STEERING_JOINTS,
+                    UPRIGHT -> Optional.empty();
         };
     }
 

@@ -7,7 +7,8 @@ import oldtallow.core.step.Tool;
 
 /**
  * Tools that go along to change bearings at the roadside. Common practice: hammer and square-edged cold chisel for the cups,
- * driver or old cup, socket, jack and stand, gloves; what measures to a hundredth stays at home.
+ * driver or old cup, socket, jack and stand, gloves; what measures to a hundredth stays at home, and so do manual and workshop
+ * machines. A roadside plan asks for nothing of that.
  */
 public final class TravelBox {
 
@@ -27,7 +28,11 @@ public final class TravelBox {
             Tool.PARTS_WASHER,
             Tool.COMPRESSED_AIR,
             Tool.SEAL_DRIVER,
-            Tool.MASK);
+            Tool.MANUAL,
+            Tool.PULLER,
+            Tool.WELDER,
+            Tool.GRINDER,
+            Tool.BEARING_PACKER);
 
     private TravelBox() {}
 

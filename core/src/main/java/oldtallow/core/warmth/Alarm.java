@@ -4,21 +4,20 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.IntStream;
-import oldtallow.core.look.HubBands;
 
 /**
  * What a hub's warmth says to do.
  *
- * <p>Bands are {@link HubBands}. A side that gains on the other from stop to stop is told before it gets there; that limit is
- * this product's own.
+ * <p>By {@link HeatBand}. A side that gains on the other from stop to stop is told before it gets there; that limit is this
+ * product's own.
  */
 public enum Alarm {
     FINE("carry on"),
     WATCH("warm: feel it again within 50 km, both sides"),
     CREEPING("gaining on its other side from stop to stop: raise it, spin it and measure the play at the next stop"),
     ONE_SIDED("one side is the warmer: raise it and spin it before you drive on"),
-    HOT("hot: let it cool, raise it, spin it; tight, dry or a dragging brake"),
-    STOP("stop: it does not go on like this. Let it cool, and open it or have it fetched");
+    HOT("too hot to touch: look for the cause before going on. Tight, dry, or a dragging brake"),
+    STOP("stop, and let it cool before anything else, whatever warmed it. Then open it, or have it fetched");
 
     /** Between what a hand tells apart, °C as {@link Touch} estimates it. */
     private static final double TWO_STEPS = 20;
@@ -51,12 +50,9 @@ public enum Alarm {
         List<StopReading> inOrder =
                 readings.stream().sorted(Comparator.comparing(StopReading::at)).toList();
         StopReading last = inOrder.getLast();
-        double about = last.hub().about();
-        if (about > HubBands.STOP) {
-            return STOP;
-        }
-        if (about > HubBands.WARM || (!last.hub().isMeasured() && last.hub().touch() == Touch.TOO_HOT)) {
-            return HOT;
+        HeatBand band = HeatBand.of(last.hub().about());
+        if (band.holdsTheRig()) {
+            return band == HeatBand.STOP ? STOP : HOT;
         }
         if (isOneSided(last)) {
             return ONE_SIDED;
@@ -66,9 +62,7 @@ public enum Alarm {
                 && gain(inOrder).filter(kelvin -> kelvin >= CREPT).isPresent()) {
             return CREEPING;
         }
-        boolean aboveDay =
-                last.dayCelsius().map(day -> about - day > HubBands.FINE_RISE).orElse(true);
-        return about > HubBands.FINE && aboveDay ? WATCH : FINE;
+        return band == HeatBand.WARM ? WATCH : FINE;
     }
 
     /**
@@ -97,7 +91,7 @@ public enum Alarm {
     /** By degrees, or by two steps of a hand's feel. */
     private static boolean isOneSided(StopReading last) {
         return last.overOther()
-                .map(kelvin -> kelvin >= HubBands.SIDES_DIFFER)
+                .map(kelvin -> kelvin >= HeatBand.SIDES_DIFFER)
                 .orElseGet(() -> last.other()
                         .filter(other -> last.hub().about() - other.about() >= TWO_STEPS)
                         .isPresent());

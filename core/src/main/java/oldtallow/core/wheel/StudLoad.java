@@ -1,5 +1,6 @@
 package oldtallow.core.wheel;
 
+import java.util.List;
 import oldtallow.core.quantity.Force;
 import oldtallow.core.quantity.Length;
 import oldtallow.core.quantity.OutOfRangeException;
@@ -22,6 +23,26 @@ import oldtallow.core.thread.NutFactor;
  */
 public record StudLoad(Length diameter, Length pitch, Series series, Surface thread) {
 
+    /** Of the proof stress; above it friction alone decides whether the stud stretches. */
+    private static final double STRETCHES = 0.9;
+
+    /** What a torque does to a stud; an estimate. */
+    public enum Verdict {
+        HOLDS("holds"),
+        STRETCHES("may stretch: too near its proof stress"),
+        YIELDS("stretches for good or breaks");
+
+        private final String words;
+
+        Verdict(String words) {
+            this.words = words;
+        }
+
+        public String words() {
+            return words;
+        }
+    }
+
     /** By which standard the thread is cut. */
     public enum Series {
         METRIC(0.9382),
@@ -31,6 +52,13 @@ public record StudLoad(Length diameter, Length pitch, Series series, Surface thr
 
         Series(double pitchesOff) {
             this.pitchesOff = pitchesOff;
+        }
+
+        /** Classes its studs are made in, the weakest first. */
+        public List<PropertyClass> classes() {
+            return this == METRIC
+                    ? List.of(PropertyClass.CLASS_8_8, PropertyClass.CLASS_10_9, PropertyClass.CLASS_12_9)
+                    : List.of(PropertyClass.GRADE_5, PropertyClass.GRADE_8);
         }
     }
 
@@ -59,6 +87,7 @@ public record StudLoad(Length diameter, Length pitch, Series series, Surface thr
         if (!(pitch.millimetres() >= 0.5 && pitch.millimetres() <= 4)) {
             throw new OutOfRangeException("stud pitch", pitch.millimetres() + " mm", "0.5 to 4 mm");
         }
+        StudThread.require(diameter, pitch, series);
     }
 
     /** Pull of the stud on the wheel. */
@@ -75,6 +104,20 @@ public record StudLoad(Length diameter, Length pitch, Series series, Surface thr
     /** Tension in the stud, N/mm². */
     public double stressMegapascals(Torque torque) {
         return clamp(torque).newtons() / stressAreaSquareMillimetres();
+    }
+
+    /** What a torque does to a stud of a class. */
+    public Verdict verdict(Torque torque, PropertyClass strength) {
+        double share = ofProof(torque, strength);
+        if (share > 1) {
+            return Verdict.YIELDS;
+        }
+        return share > STRETCHES ? Verdict.STRETCHES : Verdict.HOLDS;
+    }
+
+    /** Tension over the stress of the proof load of a class; over 1 the stud stays longer. */
+    public double ofProof(Torque torque, PropertyClass strength) {
+        return stressMegapascals(torque) / strength.proofMegapascals(diameter);
     }
 
     /** How much more the same torque pulls than on a clean dry thread; 1 where it is one. */

@@ -31,6 +31,18 @@ class EndPlayTest {
                 .isEqualTo(verdict);
     }
 
+    /** Light trailers: 1 to 5 thou good, to 10 thou usable at the loose end, common practice. */
+    @ParameterizedTest
+    @CsvSource({"0.9, TOO_TIGHT", "5, INSIDE", "5.01, USABLE", "10, USABLE", "10.01, TOO_LOOSE"})
+    void aGradedWindowTellsUsableFromGood(double thou, EndPlayVerdict verdict) {
+        assertThat(EndPlayWindow.LIGHT_TRAILER.judge(Length.ofThousandths(thou)))
+                .isEqualTo(verdict);
+        assertThat(EndPlayWindow.COMMON_PRACTICE.isGraded()).isFalse();
+        assertThatThrownBy(() ->
+                        new EndPlayWindow(Length.ofThousandths(1), Length.ofThousandths(5), Length.ofThousandths(4)))
+                .hasMessageContaining("most usable end play");
+    }
+
     @ParameterizedTest
     @CsvSource({"0.2, 0.1", "-0.31, 0", "0, 1.01", "1.1, 1.2"})
     void refusesAWindowUpsideDownOrOutOfReason(double least, double most) {

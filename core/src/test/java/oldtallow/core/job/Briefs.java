@@ -12,26 +12,33 @@ import oldtallow.core.hub.Fittings.BrakeKind;
 import oldtallow.core.hub.Fittings.CapKind;
 import oldtallow.core.hub.Fittings.CavityFill;
 import oldtallow.core.hub.Fittings.SealKind;
+import oldtallow.core.hub.Fittings.SnapRing;
+import oldtallow.core.hub.Fittings.Spacing;
+import oldtallow.core.hub.Fittings.WheelFixing;
 import oldtallow.core.hub.HubPreset;
-import oldtallow.core.job.Choices.CapFill;
 import oldtallow.core.job.Choices.Cleaning;
+import oldtallow.core.job.Choices.CupRemoval;
+import oldtallow.core.job.Choices.HubBrings;
 import oldtallow.core.job.Choices.InboardCone;
-import oldtallow.core.job.Choices.Packing;
 import oldtallow.core.job.Choices.RaceFitting;
 import oldtallow.core.job.Choices.Reuse;
 import oldtallow.core.job.JobBrief.Known;
 import oldtallow.core.job.JobBrief.Worker;
 import oldtallow.core.part.Part;
+import oldtallow.core.sequence.NutSchool;
+import oldtallow.core.sequence.StandardSchools;
 
 /** Briefs of jobs for tests, up to every combination there is. */
 public final class Briefs {
 
+    /** Verdicts that turn a job into another. */
     private static final List<Set<Part>> CONDEMNED = List.of(
             Set.of(),
             Set.of(Part.INBOARD_CONE, Part.INBOARD_CUP),
             Set.of(Part.OUTBOARD_CONE, Part.OUTBOARD_CUP),
             Set.of(Part.INBOARD_CONE, Part.INBOARD_CUP, Part.OUTBOARD_CONE, Part.OUTBOARD_CUP),
-            Set.of(Part.HUB, Part.SEAL_SLEEVE));
+            Set.of(Part.HUB, Part.SEAL_SLEEVE),
+            Set.of(Part.LININGS));
 
     private Briefs() {}
 
@@ -45,6 +52,7 @@ public final class Briefs {
                 Choices.USUAL,
                 Known.NOTHING,
                 Worker.MECHANIC,
+                StandardSchools.of(scope.school(preset.school())),
                 Set.of());
     }
 
@@ -55,39 +63,96 @@ public final class Briefs {
                         .map(scope -> of(construction, scope)));
     }
 
-    /** Every construction, scope, school, lock, verdict and worker, with the construction's usual fittings. */
+    /** What a mechanic would really meet: each construction and scope as it usually comes, and each usual choice once. */
+    static Stream<JobBrief> worthReading() {
+        return Stream.of(
+                        presets(),
+                        presets().filter(b -> b.isOnNewHub()).flatMap(each(HubBrings.values(), Briefs::chosen)),
+                        presets()
+                                .filter(b -> b.scope() == Scope.RENEW)
+                                .flatMap(b -> Stream.of(
+                                        chosen(b, InboardCone.HOOKED),
+                                        chosen(b, InboardCone.KNOCKED),
+                                        chosen(b, InboardCone.WITH_CUP),
+                                        chosen(b, RaceFitting.WARMED),
+                                        chosen(b, RaceFitting.PRESSED),
+                                        chosen(b, CupRemoval.WELDED),
+                                        chosen(b, CupRemoval.GROUND))),
+                        presets()
+                                .filter(b -> b.scope() == Scope.REPACK)
+                                .flatMap(b -> Stream.of(
+                                        chosen(b, Cleaning.PURGE),
+                                        with(b, b.fittings().with(WheelFixing.BOLTS)),
+                                        with(b, Worker.APPRENTICE),
+                                        with(b, Set.of(Part.LININGS)))),
+                        Stream.of(Construction.STEPPED_BRAKED, Construction.GREASE_THROUGH)
+                                .flatMap(c -> Stream.of(of(c, Scope.ADJUST), of(c, Scope.REPACK)))
+                                .flatMap(each(Fastening.values(), Briefs::with)),
+                        presets()
+                                .filter(b -> b.construction() == Construction.FULL_FLOATING_REAR)
+                                .map(b -> with(b, b.fittings().with(Spacing.SPACER))),
+                        StandardSchools.all().stream()
+                                .map(school -> with(of(Construction.STEPPED_BRAKED, Scope.REPACK), school)))
+                .flatMap(Function.identity())
+                .distinct();
+    }
+
+    /** Every construction, scope, lock and verdict with every way of cleaning, reuse, cups and getting the cone off. */
     static Stream<JobBrief> everySchool() {
         return presets()
                 .flatMap(each(Fastening.values(), Briefs::with))
-                .flatMap(each(Cleaning.values(), (brief, one) -> with(brief, with(brief.choices(), one))))
-                .flatMap(each(Reuse.values(), (brief, one) -> with(brief, with(brief.choices(), one))))
-                .flatMap(each(RaceFitting.values(), (brief, one) -> with(brief, with(brief.choices(), one))))
-                .flatMap(each(InboardCone.values(), (brief, one) -> with(brief, with(brief.choices(), one))))
-                .flatMap(each(Worker.values(), Briefs::with))
+                .flatMap(each(Cleaning.values(), Briefs::chosen))
+                .flatMap(each(Reuse.values(), Briefs::chosen))
+                .flatMap(each(RaceFitting.values(), Briefs::chosen))
+                .flatMap(each(InboardCone.values(), Briefs::chosen))
                 .flatMap(brief -> CONDEMNED.stream().map(parts -> with(brief, parts)));
     }
 
-    /** Every construction, scope, lock and everything that can be fitted. */
-    static Stream<JobBrief> everyFitting() {
+    /** Every construction, scope, lock and worker with every school of the nut, and every new hub or way of removing cups. */
+    static Stream<JobBrief> everyNut() {
         return presets()
                 .flatMap(each(Fastening.values(), Briefs::with))
-                .flatMap(each(
-                        SealKind.values(),
-                        (brief, one) ->
-                                fitted(brief, f -> new Fittings(one, f.cap(), f.brake(), f.cavity(), f.washer()))))
-                .flatMap(each(
-                        CapKind.values(),
-                        (brief, one) ->
-                                fitted(brief, f -> new Fittings(f.seal(), one, f.brake(), f.cavity(), f.washer()))))
-                .flatMap(each(
-                        BrakeKind.values(),
-                        (brief, one) ->
-                                fitted(brief, f -> new Fittings(f.seal(), f.cap(), one, f.cavity(), f.washer()))))
-                .flatMap(each(
-                        CavityFill.values(),
-                        (brief, one) ->
-                                fitted(brief, f -> new Fittings(f.seal(), f.cap(), f.brake(), one, f.washer()))))
-                .flatMap(each(InboardCone.values(), (brief, one) -> with(brief, with(brief.choices(), one))));
+                .flatMap(each(Worker.values(), Briefs::with))
+                .flatMap(brief -> StandardSchools.all().stream().map(school -> with(brief, school)))
+                .flatMap(brief -> brief.isOnNewHub()
+                        ? each(HubBrings.values(), Briefs::chosen).apply(brief)
+                        : each(CupRemoval.values(), Briefs::chosen).apply(brief));
+    }
+
+    /** Every construction, scope and lock with every seal, snap ring, spacer and brake, hooked off or with a bare new hub. */
+    static Stream<JobBrief> everySeal() {
+        return presets()
+                .flatMap(each(Fastening.values(), Briefs::with))
+                .flatMap(each(SealKind.values(), Briefs::fitted))
+                .flatMap(each(BrakeKind.values(), Briefs::fitted))
+                .flatMap(each(Spacing.values(), Briefs::fitted))
+                .flatMap(each(SnapRing.values(), Briefs::fitted))
+                .flatMap(brief -> brief.isOnNewHub()
+                        ? each(HubBrings.values(), Briefs::chosen).apply(brief)
+                        : each(InboardCone.values(), Briefs::chosen).apply(brief));
+    }
+
+    /** Every construction, scope and lock with every cap, brake, filling and spacer. */
+    static Stream<JobBrief> everyCap() {
+        return presets()
+                .flatMap(each(Fastening.values(), Briefs::with))
+                .flatMap(each(CapKind.values(), Briefs::fitted))
+                .flatMap(each(BrakeKind.values(), Briefs::fitted))
+                .flatMap(each(CavityFill.values(), Briefs::fitted))
+                .flatMap(each(Spacing.values(), Briefs::fitted));
+    }
+
+    /** Everything that changes the words of a plan. */
+    static Stream<JobBrief> everyWording() {
+        return presets()
+                .flatMap(each(Fastening.values(), Briefs::with))
+                .flatMap(each(CapKind.values(), Briefs::fitted))
+                .flatMap(each(BrakeKind.values(), Briefs::fitted))
+                .flatMap(each(new CavityFill[] {CavityFill.FULL, CavityFill.OIL}, Briefs::fitted))
+                .flatMap(each(Spacing.values(), Briefs::fitted))
+                .flatMap(brief -> brief.isOnNewHub()
+                        ? Stream.of(brief, chosen(brief, HubBrings.READY))
+                        : Stream.of(brief, fitted(brief, WheelFixing.BOLTS)));
     }
 
     private static <T> Function<JobBrief, Stream<JobBrief>> each(T[] all, Change<T> change) {
@@ -110,20 +175,15 @@ public final class Briefs {
                 one instanceof Choices choices ? choices : b.choices(),
                 one instanceof Known known ? known : b.known(),
                 one instanceof Worker worker ? worker : b.worker(),
+                one instanceof NutSchool school ? school : b.school(),
                 one instanceof Set<?> condemned ? (Set<Part>) condemned : b.condemned());
     }
 
-    private static JobBrief fitted(JobBrief b, Function<Fittings, Fittings> change) {
-        return with(b, change.apply(b.fittings()));
+    private static JobBrief fitted(JobBrief b, Object one) {
+        return with(b, b.fittings().with(one));
     }
 
-    static Choices with(Choices c, Object one) {
-        return new Choices(
-                one instanceof Cleaning cleaning ? cleaning : c.cleaning(),
-                one instanceof Reuse reuse ? reuse : c.reuse(),
-                one instanceof RaceFitting races ? races : c.races(),
-                one instanceof InboardCone cone ? cone : c.inboardCone(),
-                one instanceof Packing packing ? packing : c.packing(),
-                one instanceof CapFill fill ? fill : c.capFill());
+    static JobBrief chosen(JobBrief b, Object one) {
+        return with(b, b.choices().with(one));
     }
 }

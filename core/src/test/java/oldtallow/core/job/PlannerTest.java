@@ -11,13 +11,20 @@ import java.util.concurrent.atomic.AtomicInteger;
 import java.util.function.Predicate;
 import java.util.stream.Stream;
 import oldtallow.core.hub.Construction;
+import oldtallow.core.hub.Fastening;
+import oldtallow.core.job.Choices.HubBrings;
 import oldtallow.core.job.Choices.InboardCone;
 import oldtallow.core.job.Choices.RaceFitting;
 import oldtallow.core.job.JobBrief.Known;
 import oldtallow.core.job.JobBrief.Worker;
+import oldtallow.core.look.AfterDrive;
 import oldtallow.core.part.Part;
+import oldtallow.core.part.StackedPart;
 import oldtallow.core.quantity.OutOfRangeException;
+import oldtallow.core.sequence.SchoolId;
+import oldtallow.core.sequence.StandardSchools;
 import oldtallow.core.step.Caution;
+import oldtallow.core.step.Check;
 import oldtallow.core.step.PartMove;
 import oldtallow.core.step.PartMove.Kind;
 import oldtallow.core.step.Stage;
@@ -31,20 +38,38 @@ import org.junit.jupiter.params.provider.MethodSource;
 
 class PlannerTest {
 
-    /** 71 constructions with scopes × 6 locks × 24 combinations of schools that move parts × 2 workers × 5 sets of verdicts. */
-    private static final int SCHOOLS = 71 * 6 * 24 * 2 * 5;
-
-    /** 71 × 6 locks × 4 seals × 6 caps × 3 brakes × 5 cavities × 2 ways to get the inboard cone off. */
-    private static final int FITTINGS = 71 * 6 * 4 * 6 * 3 * 5 * 2;
+    /** Constructions with scopes × locks. */
+    private static final int LOCKED = 64 * 7;
 
     @Test
     void everyPlanOfEverySchoolCanBeDoneInTheShop() {
-        assertThat(allCanBeDone(Briefs.everySchool())).isEqualTo(SCHOOLS);
+        assertThat(allCanBeDone(Briefs.everySchool())).isEqualTo(LOCKED * 2 * 2 * 3 * 4 * 6);
+    }
+
+    @Test
+    void everyPlanOfEveryNutCanBeDoneInTheShop() {
+        int newHubs = 21;
+        assertThat(allCanBeDone(Briefs.everyNut())).isEqualTo((newHubs * 4 + (64 - newHubs) * 3) * 7 * 2 * 14);
     }
 
     @Test
     void everyPlanWithEveryFittingCanBeDoneInTheShop() {
-        assertThat(allCanBeDone(Briefs.everyFitting())).isEqualTo(FITTINGS);
+        assertThat(allCanBeDone(Briefs.everySeal())).isEqualTo(LOCKED * 4 * 3 * 2 * 3 * 4);
+        assertThat(allCanBeDone(Briefs.everyCap())).isEqualTo(LOCKED * 6 * 3 * 5 * 2);
+    }
+
+    /** Nothing that a mechanic of that very hub would shake his head at. */
+    @Test
+    void everyPlanSpeaksOfItsOwnHubAlone() {
+        List<String> faults = Stream.concat(Briefs.worthReading(), Briefs.everyWording())
+                .parallel()
+                .flatMap(brief -> PlanWording.faults(Planner.plan(brief)).stream())
+                .map(fault -> fault.substring(0, Math.min(fault.length(), 420)))
+                .distinct()
+                .limit(12)
+                .toList();
+
+        assertThat(faults).isEmpty();
     }
 
     @ParameterizedTest
@@ -55,7 +80,12 @@ class PlannerTest {
 
         if (brief.scope() == Scope.FIRST_BUILD) {
             assertThat(off).isEmpty();
-            assertThat(on).hasSameSizeAs(brief.stack().parts());
+            // everything but the axle's own linings and the cups in the bought hub, snapped in or not
+            assertThat(on.stream().filter(part -> part != Part.SNAP_RING)).hasSize((int) brief.stack().parts().stream()
+                    .map(StackedPart::part)
+                    .filter(part -> part != Part.LININGS && part != Part.SNAP_RING)
+                    .filter(part -> !(part.isCup() && brief.comesWithHub(part)))
+                    .count());
         } else {
             assertThat(on.reversed()).isEqualTo(off);
         }
@@ -69,21 +99,140 @@ class PlannerTest {
         assertThat(ids(Construction.FULL_FLOATING_REAR, Scope.REPACK))
                 .containsSubsequence("strip.drain", "strip.half-shaft", "strip.spin-again", "strip.outer-nut");
         assertThat(ids(Construction.DRIVE_FLANGE_FRONT, Scope.REPACK))
-                .containsSubsequence("strip.circlip", "strip.shims", "strip.drive-flange", "strip.lock-plate");
+                .containsSubsequence(
+                        "strip.end-cover", "strip.circlip", "strip.shims", "strip.drive-flange", "strip.lock-plate")
+                .containsSubsequence("close.drive-flange", "close.shims", "close.circlip", "close.end-cover")
+                .doesNotContain("strip.washer", "hub.washer");
         assertThat(ids(Construction.SPACER_SET, Scope.REPACK))
-                .contains("hub.upright-spacer", "nut.full-torque")
-                .doesNotContain("nut.stop", "nut.fine");
+                .containsSubsequence(
+                        "strip.nut",
+                        "strip.caliper",
+                        "strip.upright-flange",
+                        "strip.steering-joints",
+                        "strip.upright",
+                        "strip.outboard-cone",
+                        "strip.spacer",
+                        "strip.water-shield",
+                        "strip.seal",
+                        "strip.locking-ring",
+                        "strip.inboard-cone")
+                .containsSubsequence(
+                        "hub.inboard-cone",
+                        "hub.locking-ring",
+                        "hub.seal",
+                        "hub.water-shield",
+                        "hub.spacer",
+                        "hub.outboard-cone",
+                        "hub.outboard-seal",
+                        "hub.upright",
+                        "hub.caliper",
+                        "nut.full-torque")
+                .doesNotContain("nut.stop", "nut.fine", "nut.release");
         assertThat(ids(Construction.OIL_BATH_HEAVY, Scope.REPACK))
-                .startsWith("prepare.licence")
-                .contains("close.oil", "grease.oil-film")
-                .doesNotContain("grease.inboard");
-        assertThat(ids(Construction.CLASSIC_CAR, Scope.RENEW)).contains("close.stake", "races.snap-ring-out");
-        assertThat(step(Construction.LOCKING_HUB_FRONT, Scope.RENEW, "hub.on").checks())
-                .extracting("id")
-                .contains("hub.no-gap");
-        assertThat(step(Construction.HUB_EXCHANGE, Scope.EXCHANGE, "strip.inboard-cone")
+                .containsSubsequence("look.temperature", "prepare.licence", "close.down", "close.oil", "prove.oil")
+                .contains("grease.oil-film")
+                .doesNotContain("grease.inboard", "grease.kind");
+        assertThat(ids(Construction.CLASSIC_CAR, Scope.RENEW))
+                .contains("close.stake", "races.snap-ring-out")
+                .containsSubsequence("strip.locating-pins", "strip.disc", "strip.disc-spacer", "strip.nut")
+                .containsSubsequence("nut.stop", "close.disc-spacer", "close.disc", "close.locating-pins");
+        assertThat(ids(Construction.LOCKING_HUB_FRONT, Scope.RENEW))
+                .containsSubsequence("strip.hub-cover", "strip.circlip", "strip.locking-hub")
+                .containsSubsequence("races.outboard-out", "races.hub-work", "races.bores", "races.outboard-in");
+        assertThat(step(Construction.STEPPED_UNBRAKED, Scope.EXCHANGE, "strip.inboard-cone")
                         .how())
                 .anyMatch(line -> line.contains("walk it off evenly"));
+    }
+
+    /** Locks told apart (job.md §1): each with its own parts, in its own place. */
+    @Test
+    void locksAreToldApart() {
+        assertThat(ids(Fastening.NUT_AND_TANG_WASHER))
+                .containsSubsequence("strip.tang", "strip.nut", "strip.tang-washer", "strip.outboard-cone")
+                .containsSubsequence("hub.tang-washer", "hub.nut", "nut.stop", "close.tang")
+                .doesNotContain("strip.washer", "close.cotter");
+        assertThat(ids(Fastening.PUSH_ON_RETAINER))
+                .containsSubsequence("strip.retainer", "strip.nut", "strip.washer")
+                .doesNotContain("strip.cotter", "close.cotter");
+        assertThat(ids(Fastening.RING_AND_LOCK_PLATE)).doesNotContain("strip.washer", "close.cotter");
+        Plan push = Planner.plan(
+                Briefs.with(Briefs.of(Construction.STEPPED_BRAKED, Scope.REPACK), Fastening.PUSH_ON_RETAINER));
+        assertThat(push.newParts()).doesNotContain(Part.RETAINER, Part.COTTER);
+    }
+
+    /** The heat is felt on arrival; the roadside begins off the road. */
+    @ParameterizedTest
+    @MethodSource("oldtallow.core.job.Briefs#presets")
+    void feelsForHeatBeforeAnythingElse(JobBrief brief) {
+        List<String> ids = Planner.plan(brief).steps().stream().map(Step::id).toList();
+
+        switch (brief.scope()) {
+            case FIRST_BUILD -> assertThat(ids).doesNotContain("look.temperature");
+            case ROADSIDE -> assertThat(ids).startsWith("prepare.place", "look.temperature", "prepare.cool");
+            default -> assertThat(ids).startsWith("look.temperature");
+        }
+    }
+
+    /** What the new hub brings is neither bought nor fitted (job.md §1, hub exchange). */
+    @Test
+    void fitsOnlyWhatTheNewHubDoesNotBring() {
+        assertThat(exchange(HubBrings.NOTHING).newParts()).contains(Part.INBOARD_CUP, Part.INBOARD_CONE, Part.SEAL);
+        assertThat(exchange(HubBrings.CUPS).newParts())
+                .contains(Part.INBOARD_CONE, Part.OUTBOARD_CONE, Part.SEAL)
+                .doesNotContain(Part.INBOARD_CUP);
+        assertThat(exchange(HubBrings.BEARINGS).newParts())
+                .contains(Part.SEAL, Part.HUB)
+                .doesNotContain(Part.INBOARD_CONE, Part.OUTBOARD_CONE);
+        assertThat(exchange(HubBrings.READY).newParts()).doesNotContain(Part.SEAL, Part.INBOARD_CONE);
+        assertThat(exchange(HubBrings.READY).steps())
+                .extracting(Step::id)
+                .contains("hub.on-ready", "hub.outboard-cone")
+                .doesNotContain("grease.inboard", "hub.seal", "judge.inboard", "remember.spares", "races.inboard-in");
+        Plan build = plan(Construction.STEPPED_UNBRAKED, Scope.FIRST_BUILD);
+        assertThat(build.steps()).extracting(Step::id).doesNotContain("races.inboard-in");
+        assertThat(build.mustChecks()).extracting(Check::id).doesNotContain("grease.goes-with-old");
+    }
+
+    /** Figures of the seating in foot-pounds; only a school that asks inch-pounds warns of them, and only there. */
+    @Test
+    void asksForAWrenchOnlyWhereTheSchoolPullsATorque() {
+        JobBrief brief = Briefs.of(Construction.STEPPED_BRAKED, Scope.REPACK);
+        Plan fingers = Planner.plan(brief);
+        Plan inches = Planner.plan(Briefs.with(brief, StandardSchools.of(SchoolId.INCH_POUND)));
+        Plan feel = Planner.plan(Briefs.with(brief, StandardSchools.of(SchoolId.LOCK_AND_FREE)));
+
+        assertThat(fingers.find("nut.seat").orElseThrow().tools())
+                .contains(Tool.TORQUE_WRENCH)
+                .doesNotContain(Tool.TORQUE_WRENCH_SMALL);
+        assertThat(fingers.steps()).noneMatch(step -> step.cautions().contains(Caution.INCH_POUNDS));
+        assertThat(inches.find("nut.seat").orElseThrow().cautions()).contains(Caution.INCH_POUNDS);
+        assertThat(feel.find("nut.seat").orElseThrow().tools())
+                .doesNotContain(Tool.TORQUE_WRENCH, Tool.TORQUE_WRENCH_SMALL);
+        assertThat(feel.find("nut.release").orElseThrow().what()).isEqualTo("Back it off, trying the hub as you go");
+        assertThat(feel.find("nut.fine")).isEmpty();
+    }
+
+    /** A condemned brake has something to order and its steps; a new pair brings its spacer. */
+    @Test
+    void condemnedPartsBringWhatGoesWithThem() {
+        Plan linings =
+                Planner.plan(Briefs.with(Briefs.of(Construction.STEPPED_BRAKED, Scope.REPACK), Set.of(Part.LININGS)));
+        JobBrief pair = Briefs.of(Construction.SPACER_SET, Scope.REPACK).condemning(Part.INBOARD_CONE);
+
+        assertThat(linings.newParts()).contains(Part.LININGS);
+        assertThat(linings.steps()).extracting(Step::id).containsSubsequence("strip.linings", "hub.linings", "hub.on");
+        assertThat(Planner.plan(pair).newParts())
+                .contains(Part.SPACER, Part.INBOARD_CONE, Part.OUTBOARD_CONE, Part.OUTBOARD_CUP);
+    }
+
+    /** About 15 km before a hub's warmth says anything: one figure. */
+    @Test
+    void drivesAsFarAsTheWarmthNeeds() {
+        assertThat(step(Construction.STEPPED_BRAKED, Scope.REPACK, "prove.drive")
+                        .how())
+                .anyMatch(line -> line.contains(AfterDrive.ENOUGH_KM + " km"));
+        assertThat(step(Construction.STEPPED_BRAKED, Scope.REPACK, "prove.rock").cautions())
+                .contains(Caution.FALLING_RIG, Caution.ROLLING_RIG);
     }
 
     /** job.md §3, stage 0: always new are seal, cotter, staked nut or tab washer and gaskets. */
@@ -120,8 +269,7 @@ class PlannerTest {
     @Test
     void theRoadsideHasNeitherOvenNorSolvent() {
         Plan plan = Planner.plan(Briefs.with(
-                Briefs.of(Construction.STEPPED_BRAKED, Scope.ROADSIDE),
-                Briefs.with(Choices.USUAL, RaceFitting.WARMED)));
+                Briefs.of(Construction.STEPPED_BRAKED, Scope.ROADSIDE), Choices.USUAL.with(RaceFitting.WARMED)));
 
         assertThat(plan.tools().values().stream().flatMap(Set::stream)).doesNotContain(Tool.OVEN, Tool.PRESS);
         assertThat(plan.supplies().values().stream().flatMap(Set::stream)).doesNotContain(Supply.SOLVENT);
@@ -131,7 +279,7 @@ class PlannerTest {
     @Test
     void hooksTheConeOffWithTheNutWhereThatSchoolIsChosen() {
         Plan plan = Planner.plan(Briefs.with(
-                Briefs.of(Construction.STEPPED_UNBRAKED, Scope.RENEW), Briefs.with(Choices.USUAL, InboardCone.HOOKED)));
+                Briefs.of(Construction.STEPPED_UNBRAKED, Scope.RENEW), Choices.USUAL.with(InboardCone.HOOKED)));
 
         assertThat(plan.steps())
                 .extracting(Step::id)
@@ -196,6 +344,7 @@ class PlannerTest {
                         brief.choices(),
                         brief.known(),
                         brief.worker(),
+                        brief.school(),
                         Set.of(Part.INBOARD_CONE)))
                 .isInstanceOf(OutOfRangeException.class)
                 .hasMessageContaining("they wear together");
@@ -226,6 +375,7 @@ class PlannerTest {
                 Arguments.of(Caution.BRAKE_HOSE, "strip.caliper"),
                 Arguments.of(Caution.WHEEL_NUTS, "close.wheel-nuts"),
                 Arguments.of(Caution.NO_PEDAL, "close.pedal"),
+                Arguments.of(Caution.LEVER_SLIPS, "strip.seal"),
                 Arguments.of(Caution.LICENSED_HEAVY, "prepare.licence"),
                 Arguments.of(Caution.LICENSED_BRAKES, "close.caliper"));
     }
@@ -239,6 +389,18 @@ class PlannerTest {
                 .toList();
         assertThat(faults).isEmpty();
         return count.get();
+    }
+
+    private static Plan exchange(HubBrings brings) {
+        return Planner.plan(Briefs.chosen(Briefs.of(Construction.STEPPED_UNBRAKED, Scope.EXCHANGE), brings));
+    }
+
+    private static List<String> ids(Fastening fastening) {
+        return Planner.plan(Briefs.with(Briefs.of(Construction.STEPPED_BRAKED, Scope.REPACK), fastening))
+                .steps()
+                .stream()
+                .map(Step::id)
+                .toList();
     }
 
     private static Plan plan(Construction construction, Scope scope) {

@@ -9,7 +9,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import oldtallow.core.hub.Construction;
+import oldtallow.core.hub.Fittings;
 import oldtallow.core.part.Fate;
 import oldtallow.core.part.Part;
 import oldtallow.core.part.StackedPart;
@@ -32,37 +32,60 @@ final class WheelEndInTheShop {
     private static final Map<Part, List<Part>> UNDER = Map.ofEntries(
             Map.entry(CALIPER, List.of(WHEEL)),
             Map.entry(DRUM, List.of(WHEEL)),
+            Map.entry(LOCATING_PINS, List.of(WHEEL)),
+            Map.entry(DISC, List.of(CALIPER, LOCATING_PINS)),
+            Map.entry(DISC_SPACER, List.of(DISC)),
             Map.entry(CAP, List.of(CAP_PLUG)),
             Map.entry(CAP_GASKET, List.of(CAP)),
             Map.entry(FLANGE_GASKET, List.of(HALF_SHAFT, DRIVE_FLANGE, LOCKING_HUB)),
+            Map.entry(CIRCLIP, List.of(END_COVER, HUB_COVER)),
             Map.entry(SHIMS, List.of(CIRCLIP)),
-            Map.entry(LOCKING_HUB, List.of(CIRCLIP)),
+            Map.entry(LOCKING_HUB, List.of(CIRCLIP, HUB_COVER)),
             Map.entry(COTTER, List.of(CAP, LOCKING_HUB, HALF_SHAFT)),
-            Map.entry(RETAINER, List.of(COTTER)),
-            Map.entry(TANG_WASHER, List.of(CAP)),
+            Map.entry(RETAINER, List.of(COTTER, CAP)),
+            Map.entry(TANG_WASHER, List.of(CAP, NUT)),
             Map.entry(LOCK_PLATE, List.of(LOCK_SCREWS, CAP)),
             Map.entry(OUTER_NUT, List.of(CAP, HALF_SHAFT, LOCKING_HUB)),
             Map.entry(TAB_WASHER, List.of(OUTER_NUT)),
-            Map.entry(NUT, List.of(COTTER, RETAINER, TANG_WASHER, LOCK_PLATE, TAB_WASHER, CAP)),
+            Map.entry(NUT, List.of(COTTER, RETAINER, LOCK_PLATE, TAB_WASHER, CAP)),
             Map.entry(WASHER, List.of(NUT)),
-            Map.entry(OUTBOARD_SEAL, List.of(DRIVE_FLANGE, WASHER)),
-            Map.entry(OUTBOARD_CONE, List.of(WASHER, OUTBOARD_SEAL)),
-            Map.entry(HUB, List.of(OUTBOARD_CONE, CALIPER, DRUM)),
-            Map.entry(SEAL, List.of(HUB, LOCKING_RING, WATER_SHIELD)),
+            Map.entry(UPRIGHT, List.of(STEERING_JOINTS, CALIPER, NUT)),
+            Map.entry(OUTBOARD_SEAL, List.of(DRIVE_FLANGE, WASHER, UPRIGHT)),
+            Map.entry(OUTBOARD_CONE, List.of(WASHER, TANG_WASHER, NUT, OUTBOARD_SEAL)),
+            Map.entry(SPACER, List.of(OUTBOARD_CONE)),
+            Map.entry(HUB, List.of(OUTBOARD_CONE, SPACER, CALIPER, DRUM, DISC)),
+            Map.entry(SEAL, List.of(HUB, WATER_SHIELD)),
+            Map.entry(LOCKING_RING, List.of(SEAL)),
             Map.entry(STUB_SEAL, List.of(HALF_SHAFT, HUB)),
             Map.entry(SEAL_SLEEVE, List.of(HUB)),
-            Map.entry(INBOARD_CONE, List.of(SEAL)),
+            Map.entry(INBOARD_CONE, List.of(SEAL, LOCKING_RING)),
             Map.entry(OUTBOARD_CUP, List.of(OUTBOARD_CONE, HUB)),
-            Map.entry(INBOARD_CUP, List.of(INBOARD_CONE, HUB, SNAP_RING)));
+            Map.entry(INBOARD_CUP, List.of(INBOARD_CONE, HUB)));
 
-    private static final Map<Tool, Caution> TOOL_NEEDS = Map.of(
-            Tool.JACK, Caution.FALLING_RIG,
-            Tool.COMPRESSED_AIR, Caution.AIR_ON_BEARING,
-            Tool.OVEN, Caution.HOT_PARTS,
-            Tool.CIRCLIP_PLIERS, Caution.SPRING_CLIP,
-            Tool.RACE_DRIVER, Caution.STEEL_CHIPS,
-            Tool.PRESS, Caution.STEEL_CHIPS,
-            Tool.TORQUE_WRENCH_SMALL, Caution.INCH_POUNDS);
+    /** The hurt of a tool, met at the step that uses it. */
+    private static final Map<Tool, Caution> TOOL_NEEDS = Map.ofEntries(
+            Map.entry(Tool.JACK, Caution.FALLING_RIG),
+            Map.entry(Tool.COMPRESSED_AIR, Caution.AIR_ON_BEARING),
+            Map.entry(Tool.OVEN, Caution.HOT_PARTS),
+            Map.entry(Tool.CIRCLIP_PLIERS, Caution.SPRING_CLIP),
+            Map.entry(Tool.SEAL_LEVER, Caution.LEVER_SLIPS),
+            Map.entry(Tool.COLD_CHISEL, Caution.STEEL_CHIPS),
+            Map.entry(Tool.RACE_DRIVER, Caution.STEEL_CHIPS),
+            Map.entry(Tool.DRIFT, Caution.STEEL_CHIPS),
+            Map.entry(Tool.PRESS, Caution.STEEL_CHIPS),
+            Map.entry(Tool.WELDER, Caution.WELDING),
+            Map.entry(Tool.GRINDER, Caution.SPARKS),
+            Map.entry(Tool.TORQUE_WRENCH_SMALL, Caution.INCH_POUNDS));
+
+    /** What a caution asks to be worn, laid out with the step. */
+    private static final Map<Caution, Tool> WORN = Map.of(
+            Caution.STEEL_CHIPS, Tool.GOGGLES,
+            Caution.SPRING_CLIP, Tool.GOGGLES,
+            Caution.LEVER_SLIPS, Tool.GOGGLES,
+            Caution.AIR_ON_BEARING, Tool.GOGGLES,
+            Caution.SPARKS, Tool.GOGGLES,
+            Caution.BRAKE_DUST, Tool.MASK,
+            Caution.SOLVENT, Tool.GLOVES);
 
     private final Plan plan;
     private final Set<Part> has;
@@ -75,14 +98,27 @@ final class WheelEndInTheShop {
         this.has = EnumSet.noneOf(Part.class);
         plan.brief().stack().parts().stream().map(StackedPart::part).forEach(has::add);
         this.on = EnumSet.noneOf(Part.class);
-        if (plan.brief().scope() != Scope.FIRST_BUILD) {
+        if (plan.brief().scope() == Scope.FIRST_BUILD) {
+            // what comes in the bought hub, and the axle's own linings
+            has.stream()
+                    .filter(part ->
+                            (part == LININGS && !plan.brief().condemned().contains(LININGS))
+                                    || (part.isCup() && plan.brief().comesWithHub(part)))
+                    .forEach(on::add);
+            if (plan.brief().brings() != Choices.HubBrings.NOTHING
+                    && (plan.brief().fittings().snapRing() == Fittings.SnapRing.BEFORE_CUP
+                            || plan.brief().comesWithHub(SNAP_RING))
+                    && has.contains(SNAP_RING)) {
+                on.add(SNAP_RING);
+            }
+        } else {
             on.addAll(has);
         }
     }
 
     /** What is wrong with a plan, in words; empty when it can be done as it stands. */
     static Optional<String> fault(Plan plan) {
-        return new WheelEndInTheShop(plan).doAll().map(fault -> fault + " in " + plan.brief());
+        return new WheelEndInTheShop(plan).doAll().map(fault -> fault + " in " + PrintPlans.heading(plan.brief()));
     }
 
     private Optional<String> doAll() {
@@ -129,8 +165,18 @@ final class WheelEndInTheShop {
                 return Optional.of(step.id() + " uses " + tool + " without " + caution);
             }
         }
+        for (Caution caution : step.cautions()) {
+            Tool worn = WORN.get(caution);
+            if (worn != null && !step.tools().contains(worn)) {
+                return Optional.of(step.id() + " warns of " + caution + " without " + worn);
+            }
+        }
         if (step.supplies().contains(Supply.SOLVENT) && !step.cautions().contains(Caution.SOLVENT)) {
             return Optional.of(step.id() + " uses solvent without its caution");
+        }
+        Optional<String> unseen = PlanWording.unseen(step, plan.brief(), on);
+        if (unseen.isPresent()) {
+            return unseen;
         }
         for (PartMove move : step.moves()) {
             Optional<String> fault = move.kind() == Kind.REMOVE ? remove(move.part()) : put(move, step);
@@ -186,8 +232,7 @@ final class WheelEndInTheShop {
         }
         for (Part cone : List.of(INBOARD_CONE, OUTBOARD_CONE)) {
             Part cup = cone.otherRing().orElseThrow();
-            boolean newHub = puts.get(HUB) == Kind.RENEW && brief.scope() == Scope.EXCHANGE;
-            boolean newCup = puts.get(cup) == Kind.RENEW || puts.get(cup) == Kind.FIT || newHub;
+            boolean newCup = puts.get(cup) == Kind.RENEW || puts.get(cup) == Kind.FIT || brief.comesWithHub(cup);
             boolean newCone = puts.get(cone) == Kind.RENEW || puts.get(cone) == Kind.FIT;
             if (newCup != newCone) {
                 return Optional.of(cone + " and its cup have different fates");
@@ -202,9 +247,14 @@ final class WheelEndInTheShop {
                 return Optional.of(entry.part() + " goes back without having been judged");
             }
         }
-        if (brief.construction() != Construction.SPACER_SET
-                && plan.find("nut.stop").isEmpty()) {
+        if (brief.setsByNut()
+                ? plan.find("nut.stop").isEmpty()
+                : plan.find("nut.full-torque").isEmpty()) {
             return Optional.of("the nut is not set");
+        }
+        boolean newPair = puts.get(INBOARD_CONE) != null && puts.get(INBOARD_CONE) != Kind.REFIT;
+        if (has.contains(SPACER) && newPair && puts.get(SPACER) == Kind.REFIT) {
+            return Optional.of("the old spacer goes in with a new pair");
         }
         return Optional.empty();
     }

@@ -8,6 +8,7 @@ import oldtallow.core.look.AfterDrive.Spin;
 import oldtallow.core.look.AfterDrive.Verdict;
 import oldtallow.core.quantity.Length;
 import oldtallow.core.quantity.OutOfRangeException;
+import oldtallow.core.warmth.HubHeat;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -22,7 +23,7 @@ class AfterDriveTest {
         "38,36,20,40,false,NOT_TRIED,false,FINE",
         "48,47,15,40,false,NOT_TRIED,false,FINE",
         "62,60,20,40,false,NOT_TRIED,false,WATCH",
-        "62,60,40,40,false,NOT_TRIED,false,FINE",
+        "62,60,40,40,false,NOT_TRIED,false,WATCH",
         "48,30,20,40,false,NOT_TRIED,false,WATCH",
         "35,34,20,5,false,NOT_TRIED,false,TOO_SHORT",
         "78,45,20,40,false,STIFF,false,TOO_TIGHT",
@@ -33,6 +34,10 @@ class AfterDriveTest {
         "78,45,20,40,false,STIFF,true,DRAGGING_BRAKE",
         "82,50,20,40,false,GROWLS,false,DRY",
         "95,50,20,40,true,FREE,false,TOO_TIGHT",
+        "90,88,20,40,true,NOT_TRIED,true,BRAKED",
+        "90.1,88,20,40,true,NOT_TRIED,true,DRAGGING_BRAKE",
+        "95,94,20,40,true,NOT_TRIED,false,STOP",
+        "119,118,20,40,true,FREE,false,TOO_TIGHT",
         "130,50,20,3,true,NOT_TRIED,true,SPOILT"
     })
     void saysWhatTheWarmthPointsTo(
@@ -75,6 +80,24 @@ class AfterDriveTest {
         assertThat(Verdict.TOO_TIGHT.movesTheNut()).isTrue();
         assertThat(Verdict.DRAGGING_BRAKE.movesTheNut()).isFalse();
         assertThat(Verdict.TOO_TIGHT.words()).contains("next looser stop").doesNotContain("quarter");
+    }
+
+    /** The one scale (common practice): above 90 °C it stops and cools first, and nothing says drive on, whatever warmed it. */
+    @Test
+    void sendsNothingOnItsWayAboveNinety() {
+        for (double hub = 90.1; hub < 400; hub += 4.7) {
+            for (Spin spin : Spin.values()) {
+                for (boolean flag : new boolean[] {true, false}) {
+                    var after = new AfterDrive(
+                            new HubHeat(hub, Optional.of(hub - 1)), 20, 40, flag, spin, !flag, Optional.empty());
+                    assertThat(after.words())
+                            .startsWith("stop, and let it cool")
+                            .doesNotContain("drive");
+                    assertThat(after.recheck()).noneMatch(line -> line.startsWith("Drive"));
+                    assertThat(after.verdict()).isNotEqualTo(Verdict.BRAKED);
+                }
+            }
+        }
     }
 
     @Test

@@ -16,6 +16,8 @@ import oldtallow.core.look.Seen.Spin;
 import oldtallow.core.look.Seen.SpinWithoutShaft;
 import oldtallow.core.look.Seen.TakenUp;
 import oldtallow.core.part.Part;
+import oldtallow.core.warmth.HeatBand;
+import oldtallow.core.warmth.HubHeat;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -75,16 +77,28 @@ class FirstLookTest {
 
     @ParameterizedTest
     @CsvSource({
-        "59.9, , FINE",
-        "61, , HOT",
-        "61, 60, BOTH_HOT",
+        "50, , FINE",
+        "50.1, , WARM",
+        "70, 69, WARM",
+        "70.1, 69, TOO_HOT",
         "50, 35.1, FINE",
-        "50, 35, HOTTER_THAN_THE_OTHER",
-        "109.9, , HOT",
-        "110, 109, DANGEROUS"
+        "50, 35, ONE_SIDED",
+        "65, 50, ONE_SIDED",
+        "90, , TOO_HOT",
+        "90.1, 89, STOP"
     })
     void readsTemperaturesFromBothSidesOfEachLimit(double hub, Double other, HubHeat.Reading reading) {
         assertThat(new HubHeat(hub, Optional.ofNullable(other)).reading()).isEqualTo(reading);
+    }
+
+    /** The one scale: too hot to touch holds the rig, warm does not. */
+    @ParameterizedTest
+    @CsvSource({"49, YES", "65, YES", "71, NO", "119, NO"})
+    void aHubTooHotToTouchHoldsTheRig(double hub, Drive drive) {
+        var look = new FirstLook(List.of(), Optional.of(new HubHeat(hub, Optional.of(hub - 2))), true).diagnosis();
+
+        assertThat(look.drive()).isEqualTo(drive);
+        assertThat(look.driveReason()).contains(hub > 50 ? HeatBand.of(hub).words() : "Nothing seen");
     }
 
     @Test

@@ -10,6 +10,7 @@ import oldtallow.core.endplay.EndPlayWindow;
 import oldtallow.core.quantity.Force;
 import oldtallow.core.quantity.Length;
 import oldtallow.core.quantity.Torque;
+import oldtallow.core.quantity.TorqueUnit;
 import oldtallow.core.rolling.ModelHub;
 import oldtallow.core.rolling.RockReading;
 import oldtallow.core.rolling.TyrePlay;
@@ -80,10 +81,10 @@ class ReadingsTest {
 
     @Test
     void holdsATorqueAgainstWhatTheStepAsks() {
-        TorqueRange twenty = TorqueRange.between(Torque.ofPoundForceInches(15), Torque.ofPoundForceInches(25));
-        TorqueRange fiftyOrMore = TorqueRange.atLeast(Torque.ofPoundForceFeet(50));
+        TorqueRange twenty = TorqueRange.between(15, 25, TorqueUnit.POUND_FORCE_INCH);
+        TorqueRange fiftyOrMore = TorqueRange.atLeast(50, TorqueUnit.POUND_FORCE_FOOT);
 
-        TorqueRange thirty = TorqueRange.about(Torque.ofPoundForceFeet(30));
+        TorqueRange thirty = TorqueRange.about(30, TorqueUnit.POUND_FORCE_FOOT);
 
         assertThat(pulled(Torque.ofNewtonMetres(40.7)).decide(thirty)).isEqualTo(Decision.INSIDE);
         assertThat(pulled(Torque.ofNewtonMetres(43)).decide(thirty)).isEqualTo(Decision.TOO_CLOSE);

@@ -72,6 +72,31 @@ class NutCaseTest {
         });
     }
 
+    /**
+     * One slot of a 1-14 nut with six is 11.905 thou: over all phases 4 / 11.905 = .336 have a stop in 1 to 5 thou (the
+     * product's sheet, §2) and 9 / 11.905 = .756 one in 1 to 10; the rest are told that none is usable.
+     */
+    @Test
+    void twoGradesLetThreeOfFourTrailerNutsStop() {
+        var graded = new GoverningFigure<>(
+                EndPlayWindow.LIGHT_TRAILER, Authority.COMMON_PRACTICE, "common practice of light trailers");
+        int good = 0;
+        int usable = 0;
+        int phases = 6_000;
+        for (int i = 0; i < phases; i++) {
+            var reading = NutReading.atZeroPlay(1, Turn.of(i, 6L * phases));
+            Advice advice = new NutCase(thread(SpindleThread.UNS_1_14), ONE_HOLE, reading, graded, null).advice();
+            good += advice instanceof Advice.Take ? 1 : 0;
+            if (advice instanceof Advice.TakeUsable take) {
+                usable++;
+                assertThat(take.stop().endPlay().thousandths()).isBetween(5.0, 10.0);
+                assertThat(take.remedies()).as("how to do better").isNotEmpty();
+            }
+        }
+        assertThat(good / (double) phases).isCloseTo(0.336, within(0.001));
+        assertThat((good + usable) / (double) phases).isCloseTo(0.756, within(0.001));
+    }
+
     @Test
     void readsTheSameNutFromEitherHole() {
         NutCase fromTwo = new NutCase(

@@ -12,7 +12,7 @@ import oldtallow.core.endplay.EndPlayVerdict;
 import oldtallow.core.endplay.EndPlayWindow;
 import oldtallow.core.quantity.Force;
 import oldtallow.core.quantity.Length;
-import oldtallow.core.quantity.Torque;
+import oldtallow.core.quantity.TorqueUnit;
 import oldtallow.core.sequence.TorqueRange;
 import oldtallow.core.thread.Hand;
 import oldtallow.core.thread.ScrewThread;
@@ -69,7 +69,7 @@ class SensitivityTest {
     }
 
     private static Map<String, Sensitivity> of(Length setting, double warming) {
-        TorqueRange fine = TorqueRange.between(Torque.ofPoundForceInches(15), Torque.ofPoundForceInches(25));
+        TorqueRange fine = TorqueRange.between(15, 25, TorqueUnit.POUND_FORCE_INCH);
         return Sensitivity.of(
                         ModelHub.PAIR, ONE_FOURTEEN, EndPlayWindow.COMMON_PRACTICE, setting, warming, Optional.of(fine))
                 .stream()

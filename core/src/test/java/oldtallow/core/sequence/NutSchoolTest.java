@@ -5,7 +5,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import java.util.List;
 import oldtallow.core.quantity.OutOfRangeException;
-import oldtallow.core.quantity.Torque;
+import oldtallow.core.quantity.TorqueUnit;
 import oldtallow.core.quantity.Turn;
 import org.jspecify.annotations.Nullable;
 import org.junit.jupiter.api.Test;
@@ -15,8 +15,8 @@ import org.junit.jupiter.params.provider.ValueSource;
 /** A school as such; the trade's own stand in a file and are held to the trade's table in the application's tests. */
 class NutSchoolTest {
 
-    private static final TorqueRange TEN = TorqueRange.about(Torque.ofNewtonMetres(10));
-    private static final TorqueRange FORTY = TorqueRange.about(Torque.ofNewtonMetres(40));
+    private static final TorqueRange TEN = TorqueRange.about(10, TorqueUnit.NEWTON_METRE);
+    private static final TorqueRange FORTY = TorqueRange.about(40, TorqueUnit.NEWTON_METRE);
 
     @Test
     void asksTheLastTorqueOfSeating() {
@@ -52,7 +52,7 @@ class NutSchoolTest {
 
     @Test
     void refusesTorquesNoWrenchPulls() {
-        TorqueRange slip = TorqueRange.about(Torque.ofPoundForceFeet(2000));
+        TorqueRange slip = TorqueRange.about(2000, TorqueUnit.POUND_FORCE_FOOT);
 
         assertThatThrownBy(() -> step(StepKind.SEAT, slip)).hasMessageContaining("is the unit right?");
     }
@@ -60,7 +60,7 @@ class NutSchoolTest {
     @Test
     void refusesMoreThanTwoTurns() {
         assertThatThrownBy(() -> new SequenceStep(
-                        StepKind.RELEASE, "back", null, Turn.FULL.times(3), HubMotion.HOLD_STILL, 0, ""))
+                        StepKind.RELEASE, "back", null, false, Turn.FULL.times(3), HubMotion.HOLD_STILL, 0, ""))
                 .hasMessageContaining("turn of the nut");
     }
 
@@ -75,6 +75,6 @@ class NutSchoolTest {
     }
 
     private static SequenceStep step(StepKind kind, @Nullable TorqueRange torque) {
-        return new SequenceStep(kind, "do it", torque, null, HubMotion.TURN_BOTH_WAYS, 0, "");
+        return new SequenceStep(kind, "do it", torque, false, null, HubMotion.TURN_BOTH_WAYS, 0, "");
     }
 }

@@ -11,7 +11,6 @@ import static org.assertj.core.api.Assertions.within;
 
 import java.util.Random;
 import oldtallow.core.quantity.OutOfRangeException;
-import oldtallow.core.quantity.Torque;
 import oldtallow.core.quantity.TorqueUnit;
 import oldtallow.core.sequence.TorqueUnitGuard.Doubt;
 import oldtallow.core.sequence.TorqueUnitGuard.Question;
@@ -23,9 +22,8 @@ import org.junit.jupiter.params.provider.ValueSource;
 /** "About 20 lbf·in, often misread as foot-pounds": common practice. */
 class TorqueUnitGuardTest {
 
-    private static final TorqueRange TWENTY_INCH_POUNDS =
-            TorqueRange.between(Torque.ofPoundForceInches(15), Torque.ofPoundForceInches(25));
-    private static final TorqueRange FIFTY_FOOT_POUNDS_OR_MORE = TorqueRange.atLeast(Torque.ofPoundForceFeet(50));
+    private static final TorqueRange TWENTY_INCH_POUNDS = TorqueRange.between(15, 25, TorqueUnit.POUND_FORCE_INCH);
+    private static final TorqueRange FIFTY_FOOT_POUNDS_OR_MORE = TorqueRange.atLeast(50, TorqueUnit.POUND_FORCE_FOOT);
 
     @Test
     void questionsInchPoundsEnteredAsFootPounds() {
@@ -69,6 +67,28 @@ class TorqueUnitGuardTest {
                         question -> assertThat(question.likelyUnit()).isEqualTo(POUND_FORCE_INCH));
     }
 
+    /** 1 lbf·ft is 1.36 N·m (NIST SP 811): within any margin, so the bare number itself must ask. */
+    @ParameterizedTest
+    @CsvSource({
+        "30, NEWTON_METRE, POUND_FORCE_FOOT",
+        "40.7, POUND_FORCE_FOOT, NEWTON_METRE",
+        "30.2, NEWTON_METRE, POUND_FORCE_FOOT"
+    })
+    void questionsNewtonMetresTypedForFootPounds(double number, TorqueUnit typed, TorqueUnit likely) {
+        var thirty = TorqueRange.about(30, POUND_FORCE_FOOT);
+
+        assertThat(TorqueUnitGuard.question(number, typed, thirty)).hasValueSatisfying(question -> {
+            assertThat(question.doubt()).isEqualTo(Doubt.OTHER_UNIT);
+            assertThat(question.likelyUnit()).isEqualTo(likely);
+        });
+        assertThat(TorqueUnitGuard.question(40.7, NEWTON_METRE, thirty)).isEmpty();
+        assertThat(TorqueUnitGuard.question(34, POUND_FORCE_FOOT, thirty)).isEmpty();
+        assertThat(TorqueUnitGuard.question(50, NEWTON_METRE, FIFTY_FOOT_POUNDS_OR_MORE))
+                .as("a seating that falls short by a quarter")
+                .hasValueSatisfying(
+                        question -> assertThat(question.likelyUnit()).isEqualTo(POUND_FORCE_FOOT));
+    }
+
     @ParameterizedTest
     @CsvSource({
         "90, POUND_FORCE_FOOT, TOO_HIGH",
@@ -107,7 +127,7 @@ class TorqueUnitGuardTest {
         for (int i = 0; i < 5000; i++) {
             double asked = Math.exp(random.nextDouble(0, 6));
             double number = Math.exp(random.nextDouble(0, 6));
-            var expected = TorqueRange.about(Torque.ofPoundForceInches(asked));
+            var expected = TorqueRange.about(asked, TorqueUnit.POUND_FORCE_INCH);
             boolean inch =
                     TorqueUnitGuard.question(number, POUND_FORCE_INCH, expected).isEmpty();
             boolean foot =
@@ -120,8 +140,8 @@ class TorqueUnitGuardTest {
 
     @Test
     void refusesARangeUpsideDown() {
-        assertThatThrownBy(() -> TorqueRange.between(Torque.ofNewtonMetres(2), Torque.ofNewtonMetres(1)))
+        assertThatThrownBy(() -> TorqueRange.between(2, 1, TorqueUnit.NEWTON_METRE))
                 .isInstanceOf(OutOfRangeException.class);
-        assertThatThrownBy(() -> TorqueRange.about(Torque.ofNewtonMetres(0))).isInstanceOf(OutOfRangeException.class);
+        assertThatThrownBy(() -> TorqueRange.about(0, TorqueUnit.NEWTON_METRE)).isInstanceOf(OutOfRangeException.class);
     }
 }

@@ -79,6 +79,54 @@ class StudLoadTest {
         assertThat(TorqueStage.Kind.ROUND.inTheStar()).isFalse();
     }
 
+    /** ISO 898-1 from memory: 580 N/mm² to 16 mm and 600 above for 8.8, 830 for 10.9, 970 for 12.9; M12×1.5 has 88.1 mm². */
+    @ParameterizedTest
+    @CsvSource({
+        "12, 1.5, 100, CLASS_8_8, 0.815, HOLDS",
+        "12, 1.5, 112, CLASS_8_8, 0.913, STRETCHES",
+        "12, 1.5, 900, CLASS_8_8, 7.336, YIELDS",
+        "12, 1.5, 900, CLASS_12_9, 4.387, YIELDS",
+        "18, 1.5, 300, CLASS_8_8, 0.642, HOLDS",
+        "14, 1.5, 150, CLASS_10_9, 0.518, HOLDS"
+    })
+    void holdsATorqueAgainstTheProofStress(
+            double diameter,
+            double pitch,
+            double newtonMetres,
+            PropertyClass strength,
+            double share,
+            StudLoad.Verdict verdict) {
+        var stud = new StudLoad(
+                Length.ofMillimetres(diameter),
+                Length.ofMillimetres(pitch),
+                StudLoad.Series.METRIC,
+                StudLoad.Surface.DRY);
+        Torque torque = Torque.ofNewtonMetres(newtonMetres);
+
+        assertThat(stud.ofProof(torque, strength)).isCloseTo(share, within(0.002));
+        assertThat(stud.verdict(torque, strength)).isEqualTo(verdict);
+    }
+
+    /** ISO 261 and ASME B1.1, from memory: no stud of 12 mm has 2 mm pitch, none of 1/2 in 18 threads. */
+    @Test
+    void refusesPitchesThatAreNotCut() {
+        assertThatThrownBy(() -> new StudLoad(
+                        Length.ofMillimetres(12),
+                        Length.ofMillimetres(2),
+                        StudLoad.Series.METRIC,
+                        StudLoad.Surface.DRY))
+                .hasMessageContaining("1.75, 1.5, 1.25, 1 mm on M12");
+        assertThatThrownBy(() -> new StudLoad(
+                        Length.ofInches(0.5), Length.ofInches(1 / 18.0), StudLoad.Series.UNIFIED, StudLoad.Surface.DRY))
+                .hasMessageContaining("13, 20, 28 threads to the inch on 0.5 in");
+        assertThatThrownBy(() -> new StudLoad(
+                        Length.ofMillimetres(13),
+                        Length.ofMillimetres(1.5),
+                        StudLoad.Series.METRIC,
+                        StudLoad.Surface.DRY))
+                .hasMessageContaining("near a diameter that is made");
+    }
+
     @ParameterizedTest
     @CsvSource({"5.9, 1", "30.1, 1", "NaN, 1", "12, 0.4", "12, 4.1", "12, NaN"})
     void refusesStudsNoWheelHas(double diameter, double pitch) {

@@ -15,7 +15,10 @@ import oldtallow.core.hub.Fittings.BrakeKind;
 import oldtallow.core.hub.Fittings.CapKind;
 import oldtallow.core.hub.Fittings.CavityFill;
 import oldtallow.core.hub.Fittings.SealKind;
+import oldtallow.core.hub.Fittings.SnapRing;
+import oldtallow.core.hub.Fittings.Spacing;
 import oldtallow.core.hub.Fittings.WasherKind;
+import oldtallow.core.hub.Fittings.WheelFixing;
 import oldtallow.core.hub.HubDimension;
 import oldtallow.core.hub.HubPreset;
 import oldtallow.core.lock.LockPattern;
@@ -29,6 +32,8 @@ import org.jspecify.annotations.Nullable;
  * What a wheel end is made of.
  *
  * @param since the day from which it is so; today where it is left out
+ * @param spacing what sets the play; with {@code snapRing} and {@code wheel} as usual on the construction where left out
+ * @param wheel what holds the wheel
  * @param dimensions what was measured on it
  */
 record BuildForm(
@@ -42,6 +47,9 @@ record BuildForm(
         BrakeKind brake,
         CavityFill cavity,
         WasherKind washer,
+        @Nullable Spacing spacing,
+        @Nullable SnapRing snapRing,
+        @Nullable WheelFixing wheel,
         List<DimensionForm> dimensions) {
 
     /** A measured size. */
@@ -59,6 +67,9 @@ record BuildForm(
                 build.fittings().brake(),
                 build.fittings().cavity(),
                 build.fittings().washer(),
+                build.fittings().spacing(),
+                build.fittings().snapRing(),
+                build.fittings().wheel(),
                 build.dimensions().entrySet().stream()
                         .sorted(Map.Entry.comparingByKey())
                         .map(entry -> new DimensionForm(entry.getKey(), LengthEntry.ofMillimetres(entry.getValue())))
@@ -108,14 +119,20 @@ record BuildForm(
             return null;
         }
         return new WheelEndBuild(
-                since == null ? today : since,
-                construction,
-                designation(),
-                cut,
-                pattern,
-                setBy,
-                new Fittings(seal, cap, brake, cavity, washer),
-                sizes);
+                since == null ? today : since, construction, designation(), cut, pattern, setBy, fittings(), sizes);
+    }
+
+    private Fittings fittings() {
+        Fittings usual = HubPreset.of(construction).fittings();
+        return new Fittings(
+                seal,
+                cap,
+                brake,
+                cavity,
+                washer,
+                spacing == null ? usual.spacing() : spacing,
+                snapRing == null ? usual.snapRing() : snapRing,
+                wheel == null ? usual.wheel() : wheel);
     }
 
     private String designation() {

@@ -7,6 +7,8 @@ import oldtallow.app.cost.JobCosts;
 import oldtallow.app.cost.JobCosts.Alternative;
 import oldtallow.app.cost.JobCosts.Alternatives;
 import oldtallow.app.platform.FieldErrors;
+import oldtallow.core.job.Choices;
+import oldtallow.core.job.Choices.HubBrings;
 import oldtallow.core.job.Scope;
 import oldtallow.core.store.JobCost;
 import oldtallow.core.store.Money;
@@ -26,10 +28,13 @@ class JobCostController {
         this.costs = costs;
     }
 
-    /** What the jobs cost that this wheel end could have, and what waiting costs. */
+    /** What the jobs cost that this wheel end could have, a new hub bringing so much, and what waiting costs. */
     @GetMapping("/api/wheel-ends/{id}/job-costs")
-    JobCostsView of(@PathVariable UUID id, @RequestParam(defaultValue = "2") int waitingDays) {
-        Alternatives all = costs.of(id);
+    JobCostsView of(
+            @PathVariable UUID id,
+            @RequestParam(defaultValue = "2") int waitingDays,
+            @RequestParam(required = false) @Nullable HubBrings hubBrings) {
+        Alternatives all = costs.of(id, hubBrings == null ? Choices.USUAL : Choices.USUAL.with(hubBrings));
         var errors = new FieldErrors();
         @Nullable
         BigDecimal standing = errors.at(

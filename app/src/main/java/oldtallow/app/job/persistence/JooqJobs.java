@@ -17,6 +17,7 @@ import java.util.Optional;
 import java.util.UUID;
 import oldtallow.app.job.Job;
 import oldtallow.app.job.JobStore;
+import oldtallow.app.job.PastJob;
 import oldtallow.app.job.Recorded;
 import oldtallow.app.photo.Photo;
 import oldtallow.app.walls.SignedIn;
@@ -80,6 +81,24 @@ class JooqJobs implements JobStore {
                         JOB.STATE.in(Job.State.CLOSED.name(), Job.State.ABANDONED.name()))
                 .orderBy(JOB.CLOSED_AT.desc(), JOB.ID)
                 .fetch(JooqJobs::job);
+    }
+
+    @Override
+    public List<PastJob> past(UUID workshopId, Collection<UUID> wheelEndIds, int most) {
+        return db.select(JOB.ID, JOB.WHEEL_END_ID, JOB.SCOPE, JOB.STATE, JOB.CLOSED_AT)
+                .from(JOB)
+                .where(
+                        JOB.WORKSHOP_ID.eq(workshopId),
+                        JOB.WHEEL_END_ID.eq(any(wheelEndIds.toArray(UUID[]::new))),
+                        JOB.STATE.in(Job.State.CLOSED.name(), Job.State.ABANDONED.name()))
+                .orderBy(JOB.CLOSED_AT.desc(), JOB.ID)
+                .limit(most)
+                .fetch(row -> new PastJob(
+                        row.value1(),
+                        row.value2(),
+                        Scope.valueOf(row.value3()),
+                        Job.State.valueOf(row.value4()),
+                        row.value5().toInstant()));
     }
 
     @Override

@@ -2,8 +2,18 @@ package oldtallow.app.job.web;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Function;
 import java.util.stream.Stream;
 import oldtallow.app.job.Sign;
+import oldtallow.core.job.Choices;
+import oldtallow.core.job.Choices.CapFill;
+import oldtallow.core.job.Choices.Cleaning;
+import oldtallow.core.job.Choices.CupRemoval;
+import oldtallow.core.job.Choices.HubBrings;
+import oldtallow.core.job.Choices.InboardCone;
+import oldtallow.core.job.Choices.Packing;
+import oldtallow.core.job.Choices.RaceFitting;
+import oldtallow.core.job.Choices.Reuse;
 import oldtallow.core.judge.DamageMode;
 import oldtallow.core.judge.Spot;
 import oldtallow.core.part.Part;
@@ -25,11 +35,46 @@ class BenchReferenceController {
                         .toList(),
                 Stream.of(Part.values())
                         .map(part -> new PartNameView(part, part.words()))
+                        .toList(),
+                Choices.USUAL,
+                List.of(
+                        asked("hubBrings", "What the new hub brings", HubBrings.values(), HubBrings::words),
+                        asked("inboardCone", "Seal and inboard cone", InboardCone.values(), InboardCone::words),
+                        asked("cupRemoval", "Old cups out", CupRemoval.values(), CupRemoval::words),
+                        asked("races", "New cups", RaceFitting.values(), RaceFitting::words),
+                        asked("cleaning", "Old grease out", Cleaning.values(), Cleaning::words),
+                        asked("reuse", "What is apart", Reuse.values(), Reuse::words),
+                        asked("packing", "Cones packed", Packing.values(), Packing::words),
+                        asked("capFill", "Into the cap", CapFill.values(), CapFill::words)));
+    }
+
+    private static <T extends Enum<T>> ChoiceAskedView asked(
+            String name, String words, T[] values, Function<T, String> said) {
+        return new ChoiceAskedView(
+                name,
+                words,
+                Stream.of(values)
+                        .map(value -> new ChoiceValueView(value.name(), said.apply(value)))
                         .toList());
     }
 
+    /**
+     * What the bench asks and calls things.
+     *
+     * @param usual choices where nobody says otherwise
+     */
     record BenchReferenceView(
-            List<SignKindView> signs, List<DamageModeView> modes, List<SpotView> spots, List<PartNameView> parts) {}
+            List<SignKindView> signs,
+            List<DamageModeView> modes,
+            List<SpotView> spots,
+            List<PartNameView> parts,
+            Choices usual,
+            List<ChoiceAskedView> choices) {}
+
+    /** A choice among schools, by its name in a job's choices. */
+    record ChoiceAskedView(String name, String words, List<ChoiceValueView> values) {}
+
+    record ChoiceValueView(String value, String words) {}
 
     /**
      * What is asked at a first look.

@@ -63,12 +63,15 @@ final class JobForms {
     record TakenForm(ReadingKind kind, double number, ReadingUnit unit) {
 
         JobEntry.Taken toTaken() {
-            return new JobEntry.Taken(kind, kind.of(number, unit));
+            return new JobEntry.Taken(kind, kind.of(number, unit), unit);
         }
     }
 
     /** The step done last, taken back. */
     record UndoForm(UUID id, String stepId) {}
+
+    /** Parts that are done with, and why. */
+    record CondemnedForm(UUID id, Set<Part> parts, String reason) {}
 
     /** A check that a mechanic lets go. */
     record WaiverForm(UUID id, String checkId, String reason) {}

@@ -32,6 +32,7 @@ import org.jspecify.annotations.Nullable;
  *
  * @param number of its latest entry; grows with each
  * @param now the step to do now; null when none is left
+ * @param condemnable parts that can be called done with now
  * @param offSection what of the section is not on the wheel end now
  * @param settingRecorded whether the nut's setting was put on record since the job began
  * @param greased which grease goes in; null until somebody says
@@ -57,6 +58,7 @@ record JobView(
         List<AheadView> ahead,
         List<DoneView> done,
         List<TrayView> tray,
+        List<CondemnableView> condemnable,
         List<PartName> offSection,
         List<String> openChecks,
         boolean settingRecorded,
@@ -97,6 +99,9 @@ record JobView(
                 bench.ledger().entries().stream()
                         .filter(Ledger.Entry::isOnTray)
                         .map(entry -> TrayView.of(entry, bench))
+                        .toList(),
+                bench.condemnable().stream()
+                        .map(part -> new CondemnableView(part, part.words()))
                         .toList(),
                 offSection(bench),
                 bench.open().stream().map(check -> check.says()).toList(),
@@ -205,6 +210,9 @@ record JobView(
                     entry.part().drawn());
         }
     }
+
+    /** A part that can be called done with. */
+    record CondemnableView(Part part, String words) {}
 
     /** A photo and the step it was taken at. */
     record JobPhotoView(UUID id, String stepId, String by, Instant at) {

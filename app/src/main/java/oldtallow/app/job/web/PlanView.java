@@ -13,7 +13,7 @@ import oldtallow.core.step.Tool;
 /**
  * A job before it starts.
  *
- * @param fromPastJobs how many past jobs the time is the middle of; 0 for common practice
+ * @param fromPastJobs how many past jobs are in the time; 0 for common practice alone
  */
 record PlanView(
         String scopeWords,

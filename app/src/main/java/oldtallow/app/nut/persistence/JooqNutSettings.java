@@ -152,6 +152,7 @@ class JooqNutSettings implements NutSettingStore {
         row.setVerdict(setting.verdict().name());
         row.setWindowLeastUm(setting.window().value().least().micrometres());
         row.setWindowMostUm(setting.window().value().most().micrometres());
+        row.setWindowUsableUm(setting.window().value().usable().micrometres());
         row.setWindowAuthority(setting.window().authority().name());
         row.setWindowSource(setting.window().source());
         NewNutSetting.@Nullable FinalTorque torque = reported.finalTorque();
@@ -190,7 +191,8 @@ class JooqNutSettings implements NutSettingStore {
                 new GoverningFigure<>(
                         new EndPlayWindow(
                                 Length.ofMicrometres(row.getWindowLeastUm()),
-                                Length.ofMicrometres(row.getWindowMostUm())),
+                                Length.ofMicrometres(row.getWindowMostUm()),
+                                Length.ofMicrometres(row.getWindowUsableUm())),
                         Authority.valueOf(row.getWindowAuthority()),
                         row.getWindowSource()),
                 torque == null ? null : Torque.ofNewtonMetres(torque),

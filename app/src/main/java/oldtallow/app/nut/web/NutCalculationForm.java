@@ -9,6 +9,7 @@ import oldtallow.app.school.NutSchools;
 import oldtallow.app.wire.FigureForm;
 import oldtallow.app.wire.LengthEntry;
 import oldtallow.app.wire.LockForm;
+import oldtallow.app.wire.LockKind;
 import oldtallow.app.wire.ThreadForm;
 import oldtallow.app.wire.TorqueEntry;
 import oldtallow.core.endplay.EndPlayWindow;
@@ -127,8 +128,17 @@ record NutCalculationForm(
                 windows.add(window);
             }
         }
-        windows.add(new GoverningFigure<>(
-                EndPlayWindow.COMMON_PRACTICE, Authority.COMMON_PRACTICE, "common practice, 1 to 5 thou"));
+        // a castle nut on its own is taken for a light trailer's, whose window has two grades
+        windows.add(
+                lock.kind() == LockKind.CASTLE_NUT
+                        ? new GoverningFigure<>(
+                                EndPlayWindow.LIGHT_TRAILER,
+                                Authority.COMMON_PRACTICE,
+                                "common practice of light trailers, 1 to 5 thou good, to 10 thou usable")
+                        : new GoverningFigure<>(
+                                EndPlayWindow.COMMON_PRACTICE,
+                                Authority.COMMON_PRACTICE,
+                                "common practice, 1 to 5 thou"));
         return windows;
     }
 }

@@ -52,12 +52,17 @@ record NutCalculationView(
                 torque);
     }
 
-    /** The window that governs, as an arc of the rim and in both units. */
+    /**
+     * The window that governs, as an arc of the rim and in both units.
+     *
+     * @param usableDegrees to where it may still be used; null where the window has one grade
+     */
     record WindowView(
             LengthView least,
             LengthView most,
             double fromDegrees,
             double toDegrees,
+            @Nullable Double usableDegrees,
             Authority authority,
             String source) {
 
@@ -68,6 +73,9 @@ record NutCalculationView(
                     LengthView.of(figure.value().most()),
                     nutCase.degreesTo(figure.value().least().plus(nutCase.lockingTakesUp())),
                     nutCase.degreesTo(figure.value().most().plus(nutCase.lockingTakesUp())),
+                    figure.value().isGraded()
+                            ? nutCase.degreesTo(figure.value().usable().plus(nutCase.lockingTakesUp()))
+                            : null,
                     figure.authority(),
                     figure.source());
         }
@@ -122,6 +130,8 @@ record NutCalculationView(
     /** What to do. */
     enum AdviceKind {
         TAKE_STOP,
+        /** Usable at the loose end: with what it costs, and remedies to do better. */
+        TAKE_USABLE,
         NONE_GOOD,
         ANY_ANGLE
     }
@@ -129,8 +139,8 @@ record NutCalculationView(
     /**
      * The advice.
      *
-     * @param stop to take, with TAKE_STOP
-     * @param remedies with NONE_GOOD, in the order worth trying
+     * @param stop to take, with TAKE_STOP and TAKE_USABLE
+     * @param remedies with NONE_GOOD and TAKE_USABLE, in the order worth trying
      * @param suggestedDegrees with ANY_ANGLE: the middle of the window
      * @param measureAgain with ANY_ANGLE: locking takes up play, only a reading afterwards counts
      */
@@ -145,6 +155,13 @@ record NutCalculationView(
             return switch (advice) {
                 case Advice.Take take ->
                     new AdviceView(AdviceKind.TAKE_STOP, StopView.of(take.stop()), List.of(), null, false);
+                case Advice.TakeUsable usable ->
+                    new AdviceView(
+                            AdviceKind.TAKE_USABLE,
+                            StopView.of(usable.stop()),
+                            usable.remedies().stream().map(RemedyView::of).toList(),
+                            null,
+                            false);
                 case Advice.NoneGood none ->
                     new AdviceView(
                             AdviceKind.NONE_GOOD,

@@ -11,6 +11,7 @@ import oldtallow.app.play.PlayChecks;
 import oldtallow.app.register.Register;
 import oldtallow.app.wire.DialReadingsForm;
 import oldtallow.app.wire.LengthView;
+import oldtallow.core.endplay.EndPlayVerdict;
 import oldtallow.core.endplay.EndPlayWindow;
 import oldtallow.core.figure.Authority;
 import oldtallow.core.figure.GoverningFigure;
@@ -91,13 +92,16 @@ class PlayController {
 
         static PlayFoundView of(DialReadings readings, GoverningFigure<EndPlayWindow> window) {
             Decision decision = readings.decide(window.value());
+            EndPlayVerdict grade = window.value().judge(readings.endPlay());
             return new PlayFoundView(
                     LengthView.of(readings.endPlay()),
                     LengthView.of(readings.uncertainty()),
                     LengthView.of(readings.spread()),
                     readings.readings().size(),
                     decision,
-                    decision.words(),
+                    grade == EndPlayVerdict.USABLE && decision == Decision.INSIDE
+                            ? "usable, at the loose end"
+                            : decision.words(),
                     BetterWith.advice(readings, window.value()),
                     LengthView.of(window.value().least()),
                     LengthView.of(window.value().most()),

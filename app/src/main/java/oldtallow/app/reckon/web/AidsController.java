@@ -62,7 +62,7 @@ class AidsController {
             SensedReadingForm one = form.readings().get(i);
             taken.add(errors.at(
                     "readings[" + i + "].number",
-                    () -> new Taken(one.kind(), one.kind().of(one.number(), one.unit()))));
+                    () -> new Taken(one.kind(), one.kind().of(one.number(), one.unit()), one.unit())));
         }
         errors.throwIfAny();
         return taken.stream().map(errors::require).toList();

@@ -127,6 +127,7 @@ class WheelNutController {
      * @param stages empty where no torque is known
      * @param authority whose torque it is; null where it was typed in, or none is known
      * @param clamp pull of a stud at the upper torque, an estimate
+     * @param strengths what that does to studs of each class of its series; empty where no stud or torque is known
      */
     record WheelNutsView(
             List<Integer> order,
@@ -137,6 +138,7 @@ class WheelNutController {
             @Nullable ForceView clamp,
             @Nullable Double stressMegapascals,
             @Nullable Double overDry,
+            List<StudStrengthView> strengths,
             List<NutSeatView> seats) {
 
         static WheelNutsView of(
@@ -160,11 +162,30 @@ class WheelNutController {
                     load.flatMap(stud -> torque.map(one -> stud.stressMegapascals(one.most())))
                             .orElse(null),
                     load.map(StudLoad::overDry).orElse(null),
+                    load.flatMap(stud -> torque.map(one -> WheelNutController.ofClasses(stud, one.most())))
+                            .orElse(List.of()),
                     Arrays.stream(NutSeat.values())
                             .map(seat -> new NutSeatView(seat, seat.words(), seat.look()))
                             .toList());
         }
     }
+
+    private static List<StudStrengthView> ofClasses(StudLoad stud, Torque torque) {
+        return stud.series().classes().stream()
+                .map(strength -> {
+                    StudLoad.Verdict verdict = stud.verdict(torque, strength);
+                    return new StudStrengthView(
+                            strength.words(), stud.ofProof(torque, strength), verdict, verdict.words());
+                })
+                .toList();
+    }
+
+    /**
+     * What the torque does to studs of a class.
+     *
+     * @param ofProof tension over the stress of the proof load
+     */
+    record StudStrengthView(String strength, double ofProof, StudLoad.Verdict verdict, String words) {}
 
     /** A stud on its circle, radius 1. */
     record StudView(int number, double right, double up) {}

@@ -11,7 +11,10 @@ import oldtallow.core.hub.Fittings.BrakeKind;
 import oldtallow.core.hub.Fittings.CapKind;
 import oldtallow.core.hub.Fittings.CavityFill;
 import oldtallow.core.hub.Fittings.SealKind;
+import oldtallow.core.hub.Fittings.SnapRing;
+import oldtallow.core.hub.Fittings.Spacing;
 import oldtallow.core.hub.Fittings.WasherKind;
+import oldtallow.core.hub.Fittings.WheelFixing;
 import oldtallow.core.hub.HubDimension;
 import oldtallow.core.quantity.Length;
 import oldtallow.core.sequence.SchoolId;
@@ -47,7 +50,10 @@ final class BuildRow {
                         CapKind.valueOf(row.getCap()),
                         BrakeKind.valueOf(row.getBrake()),
                         CavityFill.valueOf(row.getCavity()),
-                        WasherKind.valueOf(row.getWasher())),
+                        WasherKind.valueOf(row.getWasher()),
+                        Spacing.valueOf(row.getSpacing()),
+                        SnapRing.valueOf(row.getSnapRing()),
+                        WheelFixing.valueOf(row.getWheelFixing())),
                 dimensions(row.getDimensionsUm()));
     }
 
@@ -68,6 +74,9 @@ final class BuildRow {
         row.setBrake(build.fittings().brake().name());
         row.setCavity(build.fittings().cavity().name());
         row.setWasher(build.fittings().washer().name());
+        row.setSpacing(build.fittings().spacing().name());
+        row.setSnapRing(build.fittings().snapRing().name());
+        row.setWheelFixing(build.fittings().wheel().name());
         Map<String, Double> micrometres = new TreeMap<>();
         build.dimensions().forEach((dimension, length) -> micrometres.put(dimension.name(), length.micrometres()));
         row.setDimensionsUm(JSONB.valueOf(JSON.writeValueAsString(micrometres)));

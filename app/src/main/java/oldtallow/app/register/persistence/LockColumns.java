@@ -7,6 +7,7 @@ import oldtallow.core.lock.CastleNut;
 import oldtallow.core.lock.FreeAngleLock;
 import oldtallow.core.lock.LockPattern;
 import oldtallow.core.lock.LockPlate;
+import oldtallow.core.lock.PushOnRetainer;
 import oldtallow.core.lock.SeatedRetainer;
 import oldtallow.core.lock.TangWasher;
 import oldtallow.core.quantity.Turn;
@@ -23,6 +24,7 @@ final class LockColumns {
             case "SEATED_RETAINER" ->
                 new SeatedRetainer(
                         row.getLockSlots(), row.getLockSeats(), Turn.ofDegrees(row.getLockOffsetDeg()), marks(row));
+            case "PUSH_ON_RETAINER" -> new PushOnRetainer(row.getLockSeats(), marks(row));
             case "TANG_WASHER" -> new TangWasher(row.getLockFlats(), marks(row));
             case "LOCK_PLATE" -> new LockPlate(row.getLockPlateHoles(), row.getLockRingHoles(), row.getLockScrews());
             case "TWO_NUTS" -> FreeAngleLock.TWO_NUTS;
@@ -52,6 +54,11 @@ final class LockColumns {
                 row.setLockSeats((short) retainer.seats());
                 row.setLockOffsetDeg(BigDecimal.valueOf(retainer.offset().degrees()));
                 row.setLockMarksDeg(degrees(retainer.holes()));
+            }
+            case PushOnRetainer retainer -> {
+                row.setLockKind("PUSH_ON_RETAINER");
+                row.setLockSeats((short) retainer.seats());
+                row.setLockMarksDeg(degrees(retainer.flats()));
             }
             case TangWasher washer -> {
                 row.setLockKind("TANG_WASHER");

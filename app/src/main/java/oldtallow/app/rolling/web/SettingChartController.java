@@ -18,7 +18,6 @@ import oldtallow.app.wire.TemperatureView;
 import oldtallow.core.endplay.EndPlayVerdict;
 import oldtallow.core.figure.Authority;
 import oldtallow.core.look.AfterDrive;
-import oldtallow.core.look.HubHeat;
 import oldtallow.core.nut.Stop;
 import oldtallow.core.quantity.Force;
 import oldtallow.core.quantity.Length;
@@ -27,6 +26,7 @@ import oldtallow.core.rolling.Correction;
 import oldtallow.core.rolling.Sensitivity;
 import oldtallow.core.rolling.SettingChart.Point;
 import oldtallow.core.rolling.SettingSense;
+import oldtallow.core.warmth.HubHeat;
 import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -108,11 +108,11 @@ class SettingChartController {
         AfterDrive.Verdict verdict = answered.after().verdict();
         return new AfterDriveView(
                 verdict,
-                verdict.words(),
+                answered.after().words(),
                 answered.after().oneSided(),
                 answered.correction().map(Correction::words).orElse(null),
                 answered.foundLoose(),
-                verdict.recheck());
+                answered.after().recheck());
     }
 
     /** {@code otherSide} and {@code playNow}, measured after the drive, may be left out. */

@@ -18,6 +18,7 @@ import oldtallow.core.interval.DueAction;
 import oldtallow.core.step.Supply;
 import oldtallow.core.step.Tool;
 import oldtallow.core.store.StockKind;
+import oldtallow.core.trip.Doubt;
 import oldtallow.core.trip.TripAdvice;
 import org.jspecify.annotations.Nullable;
 
@@ -25,6 +26,8 @@ import org.jspecify.annotations.Nullable;
  * A trip's plan.
  *
  * @param daysToGo until it begins; negative once it has
+ * @param good whether every hub is good for it
+ * @param doubts what speaks against hubs as they stand, worst first
  * @param advice before leaving first
  */
 record TripPlanView(
@@ -39,6 +42,8 @@ record TripPlanView(
         String note,
         long daysToGo,
         List<PlannedLegView> legs,
+        boolean good,
+        List<DoubtView> doubts,
         List<TripAdviceView> advice,
         List<FeelStopView> stops,
         List<PlannedEndView> ends,
@@ -58,6 +63,8 @@ record TripPlanView(
                 trip.note(),
                 ChronoUnit.DAYS.between(plan.today(), trip.from()),
                 trip.legs().stream().map(PlannedLegView::of).toList(),
+                plan.isGood(),
+                plan.doubts().stream().map(DoubtView::of).toList(),
                 plan.advice().stream().map(one -> TripAdviceView.of(one, trip)).toList(),
                 plan.stops().stream()
                         .map(stop -> FeelStopView.of(stop, trip, plan.felt()))
@@ -70,6 +77,17 @@ record TripPlanView(
 
         static PlannedEndView of(WheelEnd end) {
             return new PlannedEndView(end.id(), end.positionName());
+        }
+    }
+
+    /** The same doubt about some wheel ends, in words that go on from their names. */
+    record DoubtView(List<PlannedEndView> ends, Doubt doubt, String words) {
+
+        static DoubtView of(TripPlan.Doubted doubted) {
+            return new DoubtView(
+                    doubted.ends().stream().map(PlannedEndView::of).toList(),
+                    doubted.doubt(),
+                    doubted.doubt().words());
         }
     }
 

@@ -9,6 +9,7 @@ import oldtallow.app.warmth.HubWarmth;
 import oldtallow.app.warmth.WarmthLog;
 import oldtallow.app.warmth.WarmthStop;
 import oldtallow.core.warmth.Alarm;
+import oldtallow.core.warmth.HeatBand;
 import oldtallow.core.warmth.StopReading;
 import oldtallow.core.warmth.Touch;
 import org.jspecify.annotations.Nullable;
@@ -17,6 +18,7 @@ import org.jspecify.annotations.Nullable;
  * Hub temperatures of a rig.
  *
  * @param touches what a hand may tell, coolest first
+ * @param bands of the one scale by which warmth is judged, coolest first
  * @param worst what presses most at the last stop; null before the first
  * @param stops the last one first
  * @param hubs from the front, left first
@@ -25,6 +27,7 @@ record WarmthView(
         UUID rigId,
         String rigName,
         List<TouchView> touches,
+        List<HeatBandView> bands,
         @Nullable AlarmView worst,
         List<WarmthStopView> stops,
         List<HubWarmthView> hubs) {
@@ -36,6 +39,7 @@ record WarmthView(
                 Stream.of(Touch.values())
                         .map(touch -> new TouchView(touch, touch.words()))
                         .toList(),
+                Stream.of(HeatBand.values()).map(HeatBandView::of).toList(),
                 warmth.hubs().stream()
                         .flatMap(hub -> hub.alarm().stream())
                         .max(Alarm::compareTo)
@@ -46,6 +50,15 @@ record WarmthView(
     }
 
     record TouchView(Touch touch, String words) {}
+
+    /** @param over °C above which it begins; null for the first */
+    record HeatBandView(
+            HeatBand band, String name, @Nullable Double over) {
+
+        static HeatBandView of(HeatBand band) {
+            return new HeatBandView(band, band.shortly(), band == HeatBand.FINE ? null : band.over());
+        }
+    }
 
     /** @param holdsTheRig whether it had better stay where it is until somebody has looked */
     record AlarmView(Alarm alarm, String words, boolean holdsTheRig) {

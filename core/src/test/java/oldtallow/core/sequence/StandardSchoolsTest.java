@@ -1,18 +1,16 @@
-package oldtallow.app.school;
+package oldtallow.core.sequence;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
+import java.io.StringReader;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import oldtallow.core.quantity.Turn;
-import oldtallow.core.sequence.HubMotion;
-import oldtallow.core.sequence.NutSchool;
-import oldtallow.core.sequence.SequenceStep;
-import oldtallow.core.sequence.StepKind;
-import oldtallow.core.sequence.TorqueRange;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -21,7 +19,7 @@ import org.junit.jupiter.params.provider.MethodSource;
 /** The file of schools against the trade's table: common practice, no single source, but for the recommended practice. */
 class StandardSchoolsTest {
 
-    private static final List<NutSchool> ALL = TestSchools.standard().all();
+    private static final List<NutSchool> ALL = StandardSchools.all();
     private static final Map<String, NutSchool> BY_ID =
             ALL.stream().collect(Collectors.toMap(school -> school.id().value(), Function.identity()));
 
@@ -62,7 +60,6 @@ class StandardSchoolsTest {
 
     @ParameterizedTest
     @CsvSource({
-        "SEAT_AND_FINGER_TIGHT, 5, 15",
         "TORQUE_HALF_TURN_TORQUE, 15, 25",
         "INCH_POUND, 5, 5",
         "HALF_TURN_AND_FEEL, 12, 14",
@@ -104,6 +101,61 @@ class StandardSchoolsTest {
                 .isEqualTo(!List.of("SPACER_SET", "REUSED_UNDISTURBED")
                         .contains(school.id().value()));
         assertThat(school.source()).isNotBlank();
+    }
+
+    /** The hub is held while the nut is released, or it is tried while the nut comes back; never both in one step. */
+    @ParameterizedTest
+    @MethodSource("all")
+    void releasesWithTheHubHeldOrTriesItNeverBoth(NutSchool school) {
+        assertThat(school.steps(StepKind.RELEASE))
+                .allSatisfy(step -> assertThat(step.hub() == HubMotion.HOLD_STILL)
+                        .isEqualTo(!step.says().contains("trying the hub")))
+                .allSatisfy(step -> assertThat(step.hub() != HubMotion.HOLD_STILL
+                                && step.lookOutFor().contains("A hub that turns now"))
+                        .isFalse());
+    }
+
+    /** What a lock needs belongs to the lock, so that one school serves on every one. */
+    @ParameterizedTest
+    @MethodSource("all")
+    void saysNothingOfTheLock(NutSchool school) {
+        assertThat(school.steps())
+                .extracting(step -> (step.says() + " " + step.lookOutFor()).toLowerCase(Locale.ROOT))
+                .noneMatch(words -> words.matches(
+                        ".*\\b(cotters?|slots?|holes?|tabs?|tangs?|collar|stake|screws?|jam nut|outer nut)\\b.*"));
+    }
+
+    /** Read in the other unit it is twelve times off: only a figure printed in inch-pounds may speak of them. */
+    @ParameterizedTest
+    @MethodSource("all")
+    void speaksOfInchPoundsOnlyWhereItAsksThem(NutSchool school) {
+        assertThat(school.steps())
+                .filteredOn(step -> (step.says() + step.lookOutFor()).contains("nch-pound"))
+                .allSatisfy(
+                        step -> assertThat(school.asksInchPounds(step.kind())).isTrue());
+    }
+
+    @Test
+    void fingersAskForNoWrench() {
+        NutSchool fingers = StandardSchools.of(SchoolId.SEAT_AND_FINGER_TIGHT);
+
+        assertThat(fingers.asksWrench(StepKind.SEAT)).isTrue();
+        assertThat(fingers.asksInchPounds(StepKind.SEAT)).isFalse();
+        assertThat(fingers.asksWrench(StepKind.FINAL)).isFalse();
+        assertThat(fingers.finalTorque()).as("still a guard").isPresent();
+        assertThat(StandardSchools.of(SchoolId.INCH_POUND).asksInchPounds(StepKind.SEAT))
+                .isTrue();
+        assertThat(StandardSchools.of(SchoolId.LOCK_AND_FREE).asksWrench(StepKind.SEAT))
+                .isFalse();
+    }
+
+    @Test
+    void namesTheLineOfABadRow() {
+        assertThatThrownBy(() -> StandardSchools.read("ours", new StringReader("# ours\nstep|SEAT|hard|50 stone||\n")))
+                .hasMessageStartingWith("ours:2: 6 columns, not 8");
+        assertThatThrownBy(() ->
+                        StandardSchools.read("ours", new StringReader("step|SEAT|hard|50 stone||TURN_BOTH_WAYS||")))
+                .hasMessageContaining("unit of torque stone");
     }
 
     private static NutSchool school(String id) {
