@@ -3,6 +3,8 @@ import { client, dataOf, type Schemas } from './request'
 /** Bearing sets: the catalogue, and which one it is. */
 export const bearings = {
   bearingSets: () => dataOf(client.GET('/api/bearing-sets')),
+  readBearing: (text: string) =>
+    dataOf(client.GET('/api/bearing-sets/read', { params: { query: { text } } })),
   addBearingSet: (body: Schemas['OwnSetForm']) =>
     dataOf(client.POST('/api/bearing-sets', { body })),
   removeBearingSet: (id: string) =>

@@ -18,6 +18,8 @@ export const register = {
   parts: (id: string) => dataOf(client.GET('/api/wheel-ends/{id}/parts', { params: at(id) })),
   fit: (id: string, body: Schemas['PartForm']) =>
     dataOf(client.POST('/api/wheel-ends/{id}/parts', { params: at(id), body })),
+  correctPart: (id: string, body: Schemas['PartForm']) =>
+    dataOf(client.PUT('/api/wheel-ends/{id}/parts', { params: at(id), body })),
   takeOff: (id: string, place: Schemas['PartForm']['place']) =>
     dataOf(
       client.DELETE('/api/wheel-ends/{id}/parts/{place}', { params: { path: { id, place } } }),

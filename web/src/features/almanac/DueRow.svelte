@@ -2,7 +2,6 @@
   import type { Schemas } from '$api/client'
   import { date } from '$features/display'
   import { authorityWords } from '$features/nut-dial'
-  import { states } from '$features/yard'
   import { Mark } from '$ui/mark'
   import { away } from './strip'
 
@@ -38,9 +37,7 @@
         ></span
       >
       {#if outside}
-        <span class="block text-label font-semibold"
-          >{states[item.state].word} since it was set</span
-        >
+        <span class="block text-label font-semibold first-letter:uppercase">{item.stateWords}</span>
       {:else if late}
         <span class="block text-label text-ink2">{item.due.ifLate}</span>
       {/if}

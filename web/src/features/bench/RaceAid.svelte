@@ -1,6 +1,6 @@
 <script lang="ts">
   import type { Schemas } from '$api/client'
-  import { leadingSize, otherSize } from '$features/display'
+  import { leadingLength, leadingSize, otherLength, otherSize } from '$features/display'
   import { OwnTools, SeatedFace } from '$features/reckoner'
   import { Mark } from '$ui/mark'
   import type { Aids } from './aids.svelte'
@@ -41,6 +41,14 @@
   >
 </p>
 <div class="mt-1"><OwnTools own={race.own} /></div>
+<p class="mt-1 text-label">
+  {#if race.grindOff}
+    Old cup as driver: <b>{leadingLength(race.grindOff)}</b> ({otherLength(race.grindOff)}) off its
+    outside, on diameter, and it will not stick.
+  {:else}
+    Old cup as driver: once the bore is measured on the hub’s page, what to grind off stands here.
+  {/if}
+</p>
 <div class="mt-2 grid grid-cols-[1fr_92px] items-center gap-3 border-t border-rule pt-2">
   <div>
     {#if aids.said?.seated}

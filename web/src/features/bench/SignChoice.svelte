@@ -14,6 +14,10 @@
 
   const mine = $derived(bench.signs.filter((one) => one.kind === kind.kind))
   const chosen = $derived(mine.at(-1)?.value ?? '')
+  /** Only what this hub can show. */
+  const values = $derived(
+    kind.values.filter((one) => one.value !== 'AT_SPRING_CAP' || bench.job?.springCap),
+  )
   let part = $state<Schemas['PartNameView']['part']>('WASHER')
 
   function choose(value: string): void {
@@ -40,7 +44,7 @@
     />
   {/if}
   <div class={['clear-both grid gap-1.5', kind.kind === 'GREASE' ? 'grid-cols-3' : 'grid-cols-2']}>
-    {#each kind.values as one (one.value)}
+    {#each values as one (one.value)}
       <button
         type="button"
         aria-pressed={chosen === one.value}

@@ -11,6 +11,7 @@
   import { isSequence } from './sequence.svelte'
   import ProveAid from './ProveAid.svelte'
   import StepAid from './StepAid.svelte'
+  import StepFigures from './StepFigures.svelte'
   import WheelNutsAid from './WheelNutsAid.svelte'
   import PlayAid from './PlayAid.svelte'
   import SoakedLinings from './SoakedLinings.svelte'
@@ -45,6 +46,8 @@
     step.aid && isSequence(step.aid) ? step.how.filter((line) => !said.includes(line)) : step.how,
   )
   const needs = $derived([...step.tools, ...step.supplies].join(', '))
+  /** What governs the readings of bolts; that of the wheel nuts stands with their star. */
+  const governed = $derived(step.readings.flatMap((one) => one.figure ?? []))
   /** Its aid judges what is typed, so it stands beneath. */
   const proves = $derived(step.aid === 'WARMTH' || step.aid === 'PROVED')
 </script>
@@ -86,6 +89,14 @@
     {aids}
     aid={step.aid}
   />{/if}
+{#if governed.length > 0}
+  {#key step.id}<StepFigures
+      {bench}
+      {wheelEnd}
+      kinds={governed}
+      doubtOnly={governed.includes('WHEEL_NUT_TORQUE')}
+    />{/key}
+{/if}
 {#if reckonings.length > 0}
   <p class="mt-2 flex flex-wrap gap-x-4">
     {#each reckonings as one (one.href)}
@@ -93,7 +104,12 @@
     {/each}
   </p>
 {/if}
-{#if needs}<p class="mt-2"><span class="font-semibold">At hand:</span> {needs}</p>{/if}
+{#if needs}<p class="mt-2">
+    <span class="font-semibold">At hand:</span>
+    {needs}{#if step.wantsSizes && bench.spanners}<span class="font-semibold"
+        >. This hub: {bench.spanners}</span
+      >{/if}
+  </p>{/if}
 <div class="mt-3 flex flex-col gap-2.5">
   {#if bench.reference}
     {#each bench.reference.signs.filter((one) => one.step === step.id) as kind (kind.kind)}

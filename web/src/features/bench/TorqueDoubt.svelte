@@ -7,9 +7,11 @@
   interface Props {
     bench: Bench
     question: Schemas['TorqueQuestionView']
+    /** Whether it is about bolts, which press no bearing. */
+    bolts?: boolean
   }
 
-  let { bench, question }: Props = $props()
+  let { bench, question, bolts = false }: Props = $props()
 
   /** As the server names it: a torque somebody stands by. */
   const MEANT = 'nut.torque-meant'
@@ -22,15 +24,16 @@
     <span class="type-card"
       >{question.timesExpected >= 1
         ? `${figure(question.timesExpected)} times what this step asks.`
-        : `Only ${figure(question.timesExpected * 100)} % of what this step asks.`} Foot-pounds for inch-pounds?</span
+        : `Only ${figure(question.timesExpected * 100)} % of what this step asks.`}
+      {bolts ? 'In the right unit?' : 'Foot-pounds for inch-pounds?'}</span
     >
   </p>
   <p class="mt-1">
     It asks {figure(question.expectedLeast.newtonMetres)} to {figure(
       question.expectedMost.newtonMetres,
-    )} N·m, {figure(question.expectedLeast.poundForceInches)} to {figure(
-      question.expectedMost.poundForceInches,
-    )} lbf·in. As typed it presses with about {figure(question.pressKilonewtons)} kN, an estimate.
+    )} N·m, {bolts
+      ? `${figure(question.expectedLeast.poundForceFeet)} to ${figure(question.expectedMost.poundForceFeet)} lbf·ft.`
+      : `${figure(question.expectedLeast.poundForceInches)} to ${figure(question.expectedMost.poundForceInches)} lbf·in. As typed it presses with about ${figure(question.pressKilonewtons)} kN, an estimate.`}
   </p>
   <label class="mt-1 flex min-h-11 cursor-pointer items-center gap-2 font-semibold">
     <input

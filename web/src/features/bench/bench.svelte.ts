@@ -16,6 +16,8 @@ export class Bench {
   section = $state.raw<Schemas['SectionView'] | null>(null)
   /** The rig's other wheel ends; null until asked for. */
   otherEnds = $state.raw<readonly Schemas['StandingView'][] | null>(null)
+  /** What governs on this hub, by kind; empty until it is looked up. */
+  rungs = $state.raw<readonly Schemas['RungView'][]>([])
   problem = $state.raw<Problem | null>(null)
   picked = $state<PartName | null>(null)
   /** A step done here that the server has not got yet. */
@@ -36,6 +38,11 @@ export class Bench {
   readonly item: Item | null = $derived(this.step?.judges ?? null)
 
   readonly judging = $derived(this.job?.judgings.find((one) => one.item === this.item) ?? null)
+
+  /** Which spanners and sockets fit this hub; empty where nobody kept them. */
+  readonly spanners = $derived(
+    this.rungs.find((one) => one.kind === 'SPANNERS')?.figures[0]?.value.words ?? '',
+  )
 
   readonly move: Move = $derived.by(() => moveNow(this, this.mayRelease()))
 
@@ -82,6 +89,7 @@ export class Bench {
       this.show(job)
       this.problem = null
       if (this.unsent) await this.sendUnsent()
+      if (this.rungs.length === 0) this.rungs = await api.ladder(job.wheelEndId)
     } catch (error) {
       if (!(error instanceof ProblemError)) throw error
       // what is on the bench stays in sight while the server is away

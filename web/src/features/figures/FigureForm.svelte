@@ -8,7 +8,7 @@
   import { ProblemCard } from '$ui/problem-card'
   import RuleRows from './RuleRows.svelte'
   import type { FigureDraft } from './figure-entry.svelte'
-  import { kindWords, type FigureKind } from './words'
+  import { isTorque, kindWords, type FigureKind } from './words'
 
   interface Props {
     draft: FigureDraft
@@ -54,7 +54,7 @@
   const schoolOptions = $derived(
     schools.map((s) => ({ value: s.id, label: s.label, note: s.usedOn })),
   )
-  const ranged = $derived(draft.kind === 'END_PLAY' || draft.kind === 'WHEEL_NUT_TORQUE')
+  const ranged = $derived(draft.kind === 'END_PLAY' || isTorque(draft.kind))
   const error = (...fields: string[]): string =>
     fields.map((field) => attempt.fieldError(field)).find((remedy) => remedy !== '') ?? ''
 </script>
@@ -154,7 +154,11 @@
     {/if}
     <Field
       class="tab:col-span-2"
-      label={draft.kind === 'GREASE' ? 'Grease' : 'In their own words and numbers'}
+      label={draft.kind === 'GREASE'
+        ? 'Grease'
+        : draft.kind === 'SPANNERS'
+          ? 'Sizes, such as 27 mm nut, 19 mm wheel nuts'
+          : 'In their own words and numbers'}
       autocomplete="off"
       bind:value={draft.words}
       error={error('words')}

@@ -6,8 +6,7 @@
   import { Choice } from '$ui/choice'
   import { FigureDraft } from './figure-entry.svelte'
   import FigureForm from './FigureForm.svelte'
-  import { newRow } from './rules'
-  import { kindWords, valueWords } from './words'
+  import { kindWords, unknownWords, valueWords } from './words'
 
   interface Props {
     wheelEndId: string
@@ -46,14 +45,11 @@
   function edit(rung: Rung): void {
     open = open?.kind === rung.kind ? null : rung
     const filed = rung.filed.find((one) => one.scope !== 'WORKSHOP')
-    draft.kind = rung.kind
     if (filed) {
       draft.take(filed)
       place = filed.scope as Place
     } else {
-      draft.source = draft.least = draft.most = draft.words = ''
-      draft.rules = [newRow()]
-      draft.authority = 'MAKER'
+      draft.begin(rung.kind)
     }
     attempt.problem = null
   }
@@ -109,7 +105,7 @@
             {/if}
           {:else}
             <p class="font-semibold">not known</p>
-            <p class="text-min text-ink2">Measure the stud, or look it up in the manual.</p>
+            <p class="text-min text-ink2">{unknownWords(rung.kind)}</p>
           {/if}
         </div>
         <button

@@ -10,6 +10,7 @@ export const actions: Record<Action, { short: string; label: string }> = {
   RENEW: { short: 'renew', label: 'renew the bearings' },
   ADJUST: { short: 'play', label: 'measure the play again' },
   INSPECT: { short: 'look', label: 'spin, rock and look' },
+  TOP_UP: { short: 'cap', label: 'top up the spring-loaded cap' },
 }
 
 /** What makes it due, and what its number counts. */
@@ -39,6 +40,7 @@ export const services: { value: Schemas['ServiceForm']['kind']; label: string }[
   { value: 'RETORQUE', label: 'wheel nuts re-torqued' },
   { value: 'INSPECT', label: 'spun, rocked, looked at' },
   { value: 'ADJUST', label: 'play measured again' },
+  { value: 'TOP_UP', label: 'spring-loaded cap topped up' },
   { value: 'REPACK', label: 'repacked and set' },
   { value: 'RENEW', label: 'bearings renewed' },
   { value: 'WHEEL_OFF', label: 'wheel was off and is on again' },

@@ -19,6 +19,15 @@ export class FigureDraft {
   torqueUnit = $state<Schemas['TorqueEntry']['unit']>('NEWTON_METRE')
   rules = $state.raw<RuleRow[]>([newRow()])
 
+  /** Starts afresh for a kind. */
+  begin(kind: FigureKind): void {
+    this.kind = kind
+    this.least = this.most = this.words = ''
+    this.rules = [newRow()]
+    this.authority = kind === 'SPANNERS' ? 'WORKSHOP' : 'MAKER'
+    this.source = kind === 'SPANNERS' ? 'tried on this hub' : ''
+  }
+
   /** Starts from a figure on file. */
   take(filed: Filed): void {
     const { value } = filed
@@ -47,12 +56,17 @@ export class FigureDraft {
           ...given('most', this.most, (n) => ({ number: n, unit: this.lengthUnit })),
         }
       case 'WHEEL_NUT_TORQUE':
+      case 'CALIPER_BOLT_TORQUE':
+      case 'ROTOR_BOLT_TORQUE':
+      case 'FLANGE_BOLT_TORQUE':
+      case 'OUTER_NUT_TORQUE':
         return {
           ...head,
           ...given('leastTorque', this.least, (n) => ({ number: n, unit: this.torqueUnit })),
           ...given('mostTorque', this.most, (n) => ({ number: n, unit: this.torqueUnit })),
         }
       case 'GREASE':
+      case 'SPANNERS':
         return { ...head, ...(this.words.trim() === '' ? {} : { words: this.words }) }
       case 'INTERVAL':
         return { ...head, rules: rulesOf(this.rules) }

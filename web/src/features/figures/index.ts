@@ -1,5 +1,5 @@
 export { default as FigureForm } from './FigureForm.svelte'
 export { default as FigureLadder } from './FigureLadder.svelte'
 export { FigureDraft } from './figure-entry.svelte'
-export { kindWords, valueWords } from './words'
+export { kindWords, valueWords, type FigureKind } from './words'
 export { actions, services } from './due-words'

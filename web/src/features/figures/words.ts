@@ -9,9 +9,25 @@ export const kindWords: Record<FigureKind, string> = {
   NUT_SEQUENCE: 'Nut sequence',
   END_PLAY: 'End play or preload',
   WHEEL_NUT_TORQUE: 'Wheel-nut torque',
+  CALIPER_BOLT_TORQUE: 'Caliper bolt torque',
+  ROTOR_BOLT_TORQUE: 'Rotor bolt torque',
+  FLANGE_BOLT_TORQUE: 'Flange bolt torque',
+  OUTER_NUT_TORQUE: 'Outer nut torque',
+  SPANNERS: 'Spanners and sockets',
   GREASE: 'Grease',
   INTERVAL: 'Interval',
 }
+
+/** Of bolts and nuts: from and to, with a torque's units. */
+export const isTorque = (kind: FigureKind): boolean => kind.endsWith('_TORQUE')
+
+/** What to do where not even common practice has a figure. */
+export const unknownWords = (kind: FigureKind): string =>
+  kind === 'WHEEL_NUT_TORQUE'
+    ? 'Measure the stud, or look it up in the manual.'
+    : kind === 'SPANNERS'
+      ? 'Which fit this hub: they stand beside the steps that need them.'
+      : 'No common practice: it stands in the manual.'
 
 const range = (from: string, to: string): string => {
   const [low, unit] = from.split(' ')

@@ -78,6 +78,7 @@ const kinds: Record<Schemas['HitView']['kind'], string> = {
   WHEEL_END: 'wheel end',
   PART: 'part',
   BATCH: 'batch',
+  JOB: 'job',
 }
 
 /** The box that finds anything. */
@@ -139,6 +140,7 @@ function target(hit: Schemas['HitView']): Target {
 
 function hrefOf(hit: Schemas['HitView']): string {
   if (hit.batch !== undefined) return `/shelf?batch=${encodeURIComponent(hit.batch)}`
+  if (hit.jobId !== undefined) return `/bench/${hit.jobId}`
   if (hit.owner !== undefined) return `/?owner=${encodeURIComponent(hit.owner)}`
   return hit.wheelEndId === undefined ? `/rigs/${hit.rigId ?? ''}` : `/wheel-ends/${hit.wheelEndId}`
 }

@@ -1,15 +1,28 @@
 <script lang="ts">
   import { onMount } from 'svelte'
+  import { goto } from '$app/navigation'
+  import { page } from '$app/state'
+  import type { Schemas } from '$api/client'
+  import { Found, Identify, placeOfQuery, ReadingsForm, type Measurand } from '$features/bearing'
   import { keys } from '$features/keys'
   import { ProblemCard } from '$ui/problem-card'
-  import Found from './Found.svelte'
-  import { Identify, type Measurand } from './identify.svelte'
+  import UseSet from './UseSet.svelte'
   import ReadingHelp from './ReadingHelp.svelte'
-  import ReadingsForm from './ReadingsForm.svelte'
   import ReckonerTabs from './ReckonerTabs.svelte'
   import StudCircle from './StudCircle.svelte'
 
   const identify = new Identify()
+  /** The hub it was asked for; empty where it was asked for none. */
+  const wheelEnd = $derived(page.url.searchParams.get('wheelEnd') ?? '')
+  const place = $derived(placeOfQuery(page.url.searchParams, 'place'))
+  /** A set to be used, where nobody said for what. */
+  let taken = $state.raw<Schemas['SetView'] | null>(null)
+
+  function use(set: Schemas['SetView']): void {
+    if (wheelEnd && place)
+      void goto(`/wheel-ends/${wheelEnd}?fit=${place}&set=${encodeURIComponent(set.designation)}`)
+    else taken = set
+  }
 
   function focus(measurand: Measurand): void {
     document.querySelector<HTMLInputElement>(`[data-measurand="${measurand}"]`)?.focus()
@@ -39,7 +52,8 @@
   </section>
   <div class="flex flex-col gap-6 px-4 py-4 desk:overflow-y-auto desk:px-5">
     <h1 class="sr-only">Reckoner: which bearing is it</h1>
-    <Found {identify} onnext={focus} />
+    <Found {identify} onnext={focus} onuse={use} />
+    {#if taken}<UseSet designation={taken.designation} {wheelEnd} />{/if}
     {#if identify.problem && identify.problem.errors.length === 0}
       <ProblemCard title={identify.problem.title}><p>{identify.problem.detail}</p></ProblemCard>
     {/if}

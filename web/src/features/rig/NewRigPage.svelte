@@ -1,6 +1,8 @@
 <script lang="ts">
   import { onMount } from 'svelte'
   import { goto } from '$app/navigation'
+  import { page } from '$app/state'
+  import { BearingPicker } from '$features/bearing'
   import { BuildFields } from '$features/build'
   import { keys } from '$features/keys'
   import { Section } from '$features/section'
@@ -32,7 +34,8 @@
     )
     return found?.remedy ?? ''
   }
-  const shown = (field: string): boolean => /^(rig\.)?(name|plate)$/.test(field)
+  const shown = (field: string): boolean =>
+    /^(rig\.)?(name|plate)$|\.(inboard|outboard)$/.test(field)
 
   async function save(event: SubmitEvent): Promise<void> {
     event.preventDefault()
@@ -41,7 +44,11 @@
   }
 
   onMount(() => {
-    void entry.load()
+    void entry.load().then(() => {
+      const query = page.url.searchParams
+      entry.inboard = query.get('inboard') ?? entry.inboard
+      entry.outboard = query.get('outboard') ?? entry.outboard
+    })
     return keys.add([{ keys: ['PageUp'], does: 'Back to the yard', run: () => void goto('/') }])
   })
 </script>
@@ -98,22 +105,19 @@
           value={entry.build.form.construction}
           onchange={(id) => entry.setConstruction(id)}
         />
-        <Field
+        <BearingPicker
           label="Inboard bearing, cone/cup"
-          autocomplete="off"
-          autocapitalize="characters"
-          spellcheck="false"
           bind:value={entry.inboard}
           onchange={() => void entry.draw()}
-          hint="The usual one. Clear it where nobody has read it."
+          error={errorAt('inboard')}
+          hint="Left empty where nobody has read it."
         />
-        <Field
+        <BearingPicker
           label="Outboard bearing, cone/cup"
-          autocomplete="off"
-          autocapitalize="characters"
-          spellcheck="false"
           bind:value={entry.outboard}
           onchange={() => void entry.draw()}
+          error={errorAt('outboard')}
+          hint="Left empty where nobody has read it."
         />
       </div>
       {#if entry.problem}

@@ -1,5 +1,6 @@
 import { Attempt } from '$api/attempt.svelte'
 import { api, type Schemas } from '$api/client'
+import { rings } from '$features/bearing'
 import { BuildEntry } from '$features/build'
 import type { SectionView } from '$features/section'
 import { RigEntry } from './rig-entry.svelte'
@@ -98,10 +99,3 @@ export class NewRig extends Attempt {
 
 const written = (set: { cone: string; cup: string }): string =>
   set.cone === set.cup ? set.cone : `${set.cone}/${set.cup}`
-
-/** Cone and cup from "L68149/L68111" or, for a metric set, "32007X"; null where nothing is written. */
-export function rings(text: string): { cone: string; cup: string } | null {
-  const [cone, cup] = text.trim().split('/')
-  if (!cone) return null
-  return { cone: cone.trim(), cup: (cup ?? cone).trim() }
-}

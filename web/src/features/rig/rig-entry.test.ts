@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { rings } from './new-rig.svelte'
+import { rings } from '$features/bearing'
 import { RigEntry } from './rig-entry.svelte'
 
 describe('an entry of a rig', () => {

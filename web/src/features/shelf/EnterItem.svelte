@@ -1,6 +1,7 @@
 <script lang="ts">
   import { onMount } from 'svelte'
   import { api, type Schemas } from '$api/client'
+  import { BearingPicker } from '$features/bearing'
   import { Button } from '$ui/button'
   import { Field } from '$ui/field'
   import { number, NumberField } from '$ui/number-field'
@@ -60,13 +61,21 @@
       kind = next
     }}
   />
-  <Field
-    label="As it stands on the box"
-    autocomplete="off"
-    maxlength={60}
-    bind:value={designation}
-    error={shelf.fieldError('designation')}
-  />
+  {#if kind === 'BEARING'}
+    <BearingPicker
+      label="As it stands on the box, cone/cup"
+      bind:value={designation}
+      error={shelf.fieldError('designation')}
+    />
+  {:else}
+    <Field
+      label="As it stands on the box"
+      autocomplete="off"
+      maxlength={60}
+      bind:value={designation}
+      error={shelf.fieldError('designation')}
+    />
+  {/if}
   <Field label="More about it" maxlength={200} bind:value={words} />
   <Field label="From" maxlength={80} bind:value={supplier} />
   <NumberField label="Price of one" bind:value={price} error={shelf.fieldError('price')} />

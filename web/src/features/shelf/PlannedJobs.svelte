@@ -1,5 +1,5 @@
 <script lang="ts">
-  import type { Schemas } from '$api/client'
+  import { api, type Schemas } from '$api/client'
   import { scopes, type Scope } from '$features/bench'
   import { date } from '$features/display'
   import { Button } from '$ui/button'
@@ -19,19 +19,28 @@
   let rigs = $state.raw<Schemas['YardRigView'][]>([])
   let wheelEndId = $state('')
   let scope = $state<Scope>('REPACK')
+  let hubBrings = $state<Schemas['Choices']['hubBrings']>('BEARINGS')
+  let brings = $state.raw<{ value: typeof hubBrings; label: string }[]>([])
   let wantedOn = $state('')
   let missing = $state('')
 
   async function begin(): Promise<void> {
     planning = !planning
-    if (planning && rigs.length === 0) rigs = await everyRig()
+    if (!planning || rigs.length > 0) return
+    const [every, reference] = await Promise.all([everyRig(), api.benchReference()])
+    rigs = every
+    brings =
+      reference.choices
+        .find((one) => one.name === 'hubBrings')
+        ?.values.map(({ value, words }) => ({ value: value as typeof hubBrings, label: words })) ??
+      []
   }
 
   async function plan(event: SubmitEvent): Promise<void> {
     event.preventDefault()
     missing = wheelEndId === '' ? 'Choose one' : ''
     if (missing || wantedOn === '') return
-    if (await orders.plan({ wheelEndId, scope, wantedOn })) planning = false
+    if (await orders.plan({ wheelEndId, scope, hubBrings, wantedOn })) planning = false
   }
 </script>
 
@@ -59,6 +68,17 @@
           scope = next as Scope
         }}
       />
+      {#if scope === 'EXCHANGE' || scope === 'FIRST_BUILD'}
+        <Pick
+          label="The new hub comes"
+          class="w-64"
+          options={brings}
+          value={hubBrings}
+          onchange={(next) => {
+            hubBrings = next
+          }}
+        />
+      {/if}
       {#if orders.fieldError('scope')}
         <p class="text-min font-semibold text-oxide">{orders.fieldError('scope')}</p>
       {/if}
@@ -83,7 +103,7 @@
               >{job.rigName}, {job.position}</a
             >
             <p class="text-label">
-              {job.scopeWords}, {date(job.wantedOn)}:
+              {job.scopeWords}{job.hubBrings ? `, hub ${job.hubBrings}` : ''}, {date(job.wantedOn)}:
               <b>{job.allHere ? 'all parts are here' : 'parts are missing'}</b>
             </p>
             <ul class="mt-1 text-label">

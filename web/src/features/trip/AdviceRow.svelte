@@ -7,9 +7,11 @@
   interface Props {
     advice: Advice
     rigId: string
+    /** Wheel ends with a job that is not over. */
+    apart?: readonly string[]
   }
 
-  let { advice, rigId }: Props = $props()
+  let { advice, rigId, apart = [] }: Props = $props()
 
   const shape = $derived(
     advice.when === 'BEFORE_LEAVING' ? 'overdue' : advice.when === 'ON_THE_WAY' ? 'soon' : 'good',
@@ -34,7 +36,7 @@
       <span class="flex flex-wrap gap-x-4 text-label">
         {#each advice.ends as end (end.wheelEndId)}
           <a class="inline-flex min-h-9 items-center" href={`/wheel-ends/${end.wheelEndId}/job`}
-            >begin on the {end.name}</a
+            >{apart.includes(end.wheelEndId) ? 'go on with the' : 'begin on the'} {end.name}</a
           >
         {/each}
       </span>

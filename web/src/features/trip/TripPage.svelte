@@ -64,6 +64,11 @@
         : days === 0
           ? 'leaves today'
           : 'under way'
+  const apart = $derived(
+    trip.view?.doubts
+      .filter((one) => one.doubt === 'APART')
+      .flatMap((one) => one.ends.map((end) => end.wheelEndId)) ?? [],
+  )
 </script>
 
 <svelte:head><title>{trip.view?.name ?? 'A trip'} · Old Tallow</title></svelte:head>
@@ -93,7 +98,11 @@
               <h2 class="type-h">{group.title}</h2>
               <ul class="border-t border-ink">
                 {#each doubts as one (one.doubt)}<DoubtRow {one} />{/each}
-                {#each group.list as advice, i (i)}<AdviceRow {advice} rigId={view.rigId} />{/each}
+                {#each group.list as advice, i (i)}<AdviceRow
+                    {advice}
+                    rigId={view.rigId}
+                    {apart}
+                  />{/each}
               </ul>
             </section>
           {/if}

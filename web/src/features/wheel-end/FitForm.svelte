@@ -1,5 +1,6 @@
 <script lang="ts">
   import type { Schemas } from '$api/client'
+  import { BearingPicker, rings } from '$features/bearing'
   import { number } from '$ui/number-field'
   import { Button } from '$ui/button'
   import { Choice } from '$ui/choice'
@@ -13,10 +14,12 @@
     place: Place
     words: string
     now: Schemas['PartView'] | null
+    /** A set found for it in the reckoner; empty where none was. */
+    found: string
     ondone: () => void
   }
 
-  let { end, place, words, now, ondone }: Props = $props()
+  let { end, place, words, now, found, ondone }: Props = $props()
 
   const today = new Date().toISOString().slice(0, 10)
   const conditions = [
@@ -27,8 +30,9 @@
   // svelte-ignore state_referenced_locally
   const start = now
   const form = $state({
+    // svelte-ignore state_referenced_locally
+    set: found || (isBearing(place) ? (start?.words ?? '') : ''),
     designation: start?.designation ?? '',
-    cup: start?.cupDesignation ?? '',
     conePair: '',
     cupPair: '',
     gradeNote: '',
@@ -42,15 +46,36 @@
   const error = (field: string): string => end.fitting.fieldError(field)
   /** One part, however often the save is tried. */
   const id = crypto.randomUUID()
+  /** Whether the part there is the same one, and was only written down wrongly. */
+  let typo = $state(false)
+  const what = [
+    { value: 'fitted', label: 'another part was fitted' },
+    { value: 'typo', label: 'that was a typing error' },
+  ] as const
+
+  /** A part that was written down wrongly is what it was, but for what is changed now. */
+  function correcting(next: boolean): void {
+    typo = next
+    if (!now) return
+    form.conePair = form.cupPair = next ? (now.pairNumber ?? '') : ''
+    form.gradeNote = next ? now.gradeNote : ''
+    form.batch = next ? now.batch : ''
+    form.packedOn = next ? (now.packedOn ?? '') : ''
+    form.fittedOn = next ? (now.fittedOn ?? '') : today
+    form.fittedKm = next && now.fittedKm !== undefined ? String(now.fittedKm) : ''
+    condition = next ? now.condition : 'NEW'
+  }
 
   async function fit(event: SubmitEvent): Promise<void> {
     event.preventDefault()
     const km = number(form.fittedKm)
-    const saved = await end.fit({
-      id,
+    const pair = bearing ? rings(form.set) : null
+    const save = typo ? end.correct.bind(end) : end.fit.bind(end)
+    const saved = await save({
+      id: typo && now ? now.id : id,
       place,
-      designation: form.designation,
-      ...(bearing && form.cup.trim() !== '' ? { cupDesignation: form.cup } : {}),
+      designation: bearing ? (pair?.cone ?? '') : form.designation,
+      ...(pair ? { cupDesignation: pair.cup } : {}),
       ...(bearing ? { conePairNumber: form.conePair, cupPairNumber: form.cupPair } : {}),
       gradeNote: form.gradeNote,
       batch: form.batch,
@@ -72,25 +97,37 @@
   aria-label={`Fit the ${words}`}
   class="grid gap-x-3 gap-y-2.5 border-t border-rule bg-wall p-3 tab:grid-cols-2"
 >
-  <Field
-    label={bearing ? 'Cone' : 'Designation'}
-    autocomplete="off"
-    autocapitalize="characters"
-    spellcheck="false"
-    bind:value={form.designation}
-    error={error('designation')}
-    hint={bearing ? 'As it stands on the ring.' : 'As it stands on the part, or its size.'}
-  />
+  {#if now}
+    <Choice
+      class="tab:col-span-2"
+      label="What happened"
+      options={what}
+      value={typo ? 'typo' : 'fitted'}
+      onchange={(next) => correcting(next === 'typo')}
+    />
+  {/if}
   {#if bearing}
+    <div class="tab:col-span-2">
+      <BearingPicker
+        label="Cone/cup, as they stand on the rings"
+        bind:value={form.set}
+        error={error('designation') || error('cupDesignation')}
+        hint="One set, such as L68149/L68111; a metric set has one number."
+      />
+    </div>
+  {:else}
     <Field
-      label="Cup"
+      label="Designation"
       autocomplete="off"
       autocapitalize="characters"
       spellcheck="false"
-      bind:value={form.cup}
-      error={error('cupDesignation')}
-      hint="Cone and cup are one set."
+      maxlength={40}
+      bind:value={form.designation}
+      error={error('designation')}
+      hint="As it stands on the part, or its size."
     />
+  {/if}
+  {#if bearing}
     <Field
       label="Pair number on the cone"
       autocomplete="off"
@@ -158,9 +195,12 @@
       >
     </div>
   {/if}
-  <Button tone="main" type="submit" disabled={end.fitting.busy}>Fit it</Button>
+  <Button tone="main" type="submit" disabled={end.fitting.busy}
+    >{typo ? 'Put it right' : 'Fit it'}</Button
+  >
   <div class="flex gap-2">
     <Button class="flex-1" onclick={ondone}>Not now</Button>
-    {#if now}<Button class="flex-1" onclick={() => void takeOff()}>Take it off</Button>{/if}
+    {#if now && !typo}<Button class="flex-1" onclick={() => void takeOff()}>Take it off</Button
+      >{/if}
   </div>
 </form>

@@ -1,4 +1,6 @@
 <script lang="ts">
+  import { page } from '$app/state'
+  import { placeOfQuery } from '$features/bearing'
   import { date } from '$features/display'
   import FitForm from './FitForm.svelte'
   import { at, placeOf, places, type Place } from './fitted'
@@ -10,12 +12,13 @@
 
   let { end }: Props = $props()
 
-  let open = $state<Place | null>(null)
+  /** A bearing found in the reckoner, for one of the places here. */
+  const foundFor = placeOfQuery(page.url.searchParams, 'fit')
+  const found = page.url.searchParams.get('set') ?? ''
+  let open = $state<Place | null>(found ? foundFor : null)
   const picked = $derived(end.picked ? placeOf(end.picked) : null)
   const rows = $derived(
-    places.filter(
-      ({ place }) => place !== 'SPACER' || end.view?.build.construction.startsWith('SPACER'),
-    ),
+    places.filter(({ place }) => place !== 'SPACER' || end.view?.build.spacing === 'SPACER'),
   )
 </script>
 
@@ -35,6 +38,9 @@
                       />{/if}{ring}{/each}</span
                 >
                 <span class="text-label">{now.condition === 'NEW' ? 'new' : 'reused'}</span>
+                {#if !now.onFile}<span class="text-label font-semibold text-oxide"
+                    >not on file: nothing is worked out from it</span
+                  >{/if}
                 {#if now.pairNumber}<span class="text-label">pair {now.pairNumber}</span>{/if}
               </p>
               <p class="text-min text-ink2">
@@ -75,6 +81,7 @@
             {place}
             {words}
             {now}
+            found={place === foundFor ? found : ''}
             ondone={() => {
               open = null
             }}

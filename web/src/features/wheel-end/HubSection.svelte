@@ -18,6 +18,8 @@
   const fitted = $derived(
     end.parts.find((one) => one.place === place && one.removedOn === undefined) ?? null,
   )
+  /** Bearings whose numbers were read, of sets nobody has sizes of. */
+  const unknown = $derived(end.parts.filter((one) => one.removedOn === undefined && !one.onFile))
   const placeWords = $derived(places.find((one) => one.place === place)?.words ?? '')
 
   function save(how: (svg: SVGSVGElement, name: string) => void): void {
@@ -79,8 +81,11 @@
   </div>
   {#if !section.bearingsKnown}
     <p class="text-label text-ink2">
-      The bearings are not read yet: drawn as {section.inboardSet} inboard and {section.outboardSet}
-      outboard, the usual ones. <a href="/reckoner">Find out which they are</a>
+      {unknown.length > 0
+        ? `${unknown.map((one) => one.words).join(' and ')} ${unknown.length > 1 ? 'are' : 'is'} not on file:`
+        : 'The bearings are not read yet:'} drawn as {section.inboardSet} inboard and {section.outboardSet}
+      outboard, the usual ones, and nothing is worked out from them.
+      <a href={`/reckoner?wheelEnd=${end.id}`}>Find out which they are</a>
     </p>
   {/if}
 {/if}

@@ -12,6 +12,7 @@ const part = (more: Partial<Schemas['PartView']>): Schemas['PartView'] => ({
   gradeNote: '',
   batch: '',
   condition: 'REUSED',
+  onFile: true,
   ...more,
 })
 const today = new Date('2026-06-01T12:00:00Z')

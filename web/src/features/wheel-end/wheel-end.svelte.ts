@@ -74,6 +74,14 @@ export class WheelEnd {
     return saved
   }
 
+  /** The part is the same one, and was written down wrongly. */
+  async correct(part: Schemas['PartForm']): Promise<boolean> {
+    return this.fitting.run(async () => {
+      this.parts = await api.correctPart(this.id, part)
+      this.section = await api.section(this.id)
+    })
+  }
+
   async takeOff(place: Schemas['PartForm']['place']): Promise<boolean> {
     return this.fitting.run(async () => {
       this.parts = await api.takeOff(this.id, place)

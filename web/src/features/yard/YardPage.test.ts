@@ -9,6 +9,7 @@ const left: Schemas['StandingView'] = {
   position: 'left',
   side: 'LEFT',
   state: 'OVERDUE',
+  stateWords: 'past due',
   daysLeft: -47,
   intervalAuthority: 'COMMON_PRACTICE',
   dueBy: 'every 12 months',

@@ -13,6 +13,7 @@ const end = (
   position,
   side: position.endsWith('left') ? 'LEFT' : 'RIGHT',
   state: 'FINE',
+  stateWords: 'nothing to do yet',
   ...more,
 })
 
@@ -38,9 +39,14 @@ describe('the yard’s words', () => {
     ).toBe('Due today by common practice: re-torque the wheel nuts.')
   })
 
-  it('says which way a setting is outside its window', () => {
-    expect(reason('OUTSIDE_WINDOW', [end('left', { verdict: 'TOO_LOOSE' })])).toContain('too loose')
-    expect(reason('OUTSIDE_WINDOW', [end('left', { verdict: 'TOO_TIGHT' })])).toContain('tighter')
+  it('says of a hub what is said of it everywhere', () => {
+    const stateWords = 'its last setting is outside its window: open it before it goes out'
+    expect(
+      reason('OUTSIDE_WINDOW', [
+        end('right'),
+        end('left', { state: 'OUTSIDE_WINDOW', stateWords }),
+      ]),
+    ).toBe('Its last setting is outside its window: open it before it goes out.')
   })
 
   it('gives every state a shape and a word of its own', () => {

@@ -57,17 +57,14 @@ export function reason(state: HubState, ends: Standing[]): string {
   const first = ends.find((end) => end.daysLeft === left)
   const by = first ? ` by ${authorityWords[first.intervalAuthority].toLowerCase()}` : ''
   const what = first?.dueWords ?? 'inspect and set again'
+  const said = ends.find((end) => end.state === state)?.stateWords ?? ''
   switch (state) {
     case 'OUTSIDE_WINDOW':
-      return ends.some((end) => end.verdict === 'TOO_LOOSE')
-        ? 'The last setting left it too loose for its window. Open it before it goes out.'
-        : 'The last setting left it tighter than its window. Open it before it goes out.'
     case 'AWAITS_SIGN_OFF':
-      return 'An apprentice set it. A mechanic looks at it and signs it off.'
+    case 'NO_RECORD':
+      return `${said.charAt(0).toUpperCase()}${said.slice(1)}.`
     case 'OVERDUE':
       return `${-left} days past due${by}: ${what}.`
-    case 'NO_RECORD':
-      return 'Nobody knows how the nut was left. Set it and put it on record.'
     case 'DUE_SOON':
       return left === 0 ? `Due today${by}: ${what}.` : `Due in ${left} days${by}: ${what}.`
     case 'FINE':

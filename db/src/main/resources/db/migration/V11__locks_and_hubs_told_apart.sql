@@ -61,5 +61,35 @@ alter table nut_setting
     add constraint nut_setting_verdict_check
         check (verdict in ('PRELOAD', 'TOO_TIGHT', 'INSIDE', 'USABLE', 'TOO_LOOSE'));
 
--- what dues hang on names the construction: made again when somebody next asks
+-- torques of other bolts, and which spanners fit, are figures like those of the wheel nuts
+do $$
+declare
+    old record;
+begin
+    for old in select conname from pg_constraint
+        where conrelid = 'figure'::regclass and contype = 'c'
+            and (pg_get_constraintdef(oid) like '%WHEEL_NUT_TORQUE%' or pg_get_constraintdef(oid) like '%GREASE%')
+    loop
+        execute format('alter table figure drop constraint %I', old.conname);
+    end loop;
+end $$;
+alter table figure
+    add constraint figure_kind check (kind in (
+        'NUT_SEQUENCE', 'END_PLAY', 'WHEEL_NUT_TORQUE', 'CALIPER_BOLT_TORQUE', 'ROTOR_BOLT_TORQUE', 'FLANGE_BOLT_TORQUE',
+        'OUTER_NUT_TORQUE', 'SPANNERS', 'GREASE', 'INTERVAL')),
+    add constraint figure_words_of_kind check ((words is not null) = (kind in ('GREASE', 'SPANNERS')) or kind = 'NUT_SEQUENCE'),
+    add constraint figure_torque_of_kind check (num_nonnulls(least_nm, most_nm) = case when kind like '%TORQUE' then 2 else 0 end
+        and least_nm <= most_nm);
+
+-- a planned job knows what its new hub brings, so that the order list does
+alter table planned_job add column hub_brings text not null default 'BEARINGS'
+    check (hub_brings in ('NOTHING', 'CUPS', 'BEARINGS', 'READY'));
+
+-- topping up a spring-loaded cap is an action of its own
+alter table service_event
+    drop constraint service_event_action_check,
+    add constraint service_event_action_check
+        check (action in ('RETORQUE', 'REPACK', 'RENEW', 'ADJUST', 'INSPECT', 'TOP_UP', 'WHEEL_OFF'));
+
+-- what dues hang on names construction and duty: made again when somebody next asks
 delete from due_basis;

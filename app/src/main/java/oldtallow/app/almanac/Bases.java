@@ -3,12 +3,10 @@ package oldtallow.app.almanac;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.Collection;
-import java.util.EnumSet;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
 import java.util.UUID;
 import java.util.function.Function;
 import java.util.function.UnaryOperator;
@@ -23,7 +21,6 @@ import oldtallow.app.usage.RigUsage;
 import oldtallow.app.usage.Usage;
 import oldtallow.core.almanac.ServiceHistory;
 import oldtallow.core.almanac.Serviced;
-import oldtallow.core.almanac.Severity;
 import oldtallow.core.distance.Odometry;
 import oldtallow.core.interval.DueAction;
 import org.jspecify.annotations.Nullable;
@@ -79,6 +76,7 @@ class Bases {
         Odometry odometry = used.odometry();
         List<Basis.End> ends = rig.wheelEnds()
                 .map(end -> end(
+                        rig,
                         end,
                         Optional.ofNullable(latest.get(end.id())),
                         history(done.getOrDefault(end.id(), List.of()), odometry)))
@@ -88,14 +86,15 @@ class Bases {
                 .map(Serviced::on)
                 .max(LocalDate::compareTo)
                 .orElseGet(() -> LocalDate.now(clock));
-        return new Read(new Basis(rig.id(), severity(rig.uses()), used.use(odometry, from), ends), used, odometry);
+        return new Read(new Basis(rig.id(), rig.severity(), used.use(odometry, from), ends), used, odometry);
     }
 
-    private static Basis.End end(WheelEnd end, Optional<SettingSummary> last, ServiceHistory history) {
+    private static Basis.End end(Rig rig, WheelEnd end, Optional<SettingSummary> last, ServiceHistory history) {
         return new Basis.End(
                 end.id(),
                 end.axleId(),
                 end.construction(),
+                rig.upkeep(end),
                 end.build().since(),
                 last.map(setting -> new Basis.LastSetting(
                         setting.setAt(), setting.stands(), setting.verdict(), setting.awaitsSignOff())),
@@ -110,19 +109,5 @@ class Bases {
             history = action == null ? history.withWheelOff(done) : history.with(action, done);
         }
         return history;
-    }
-
-    private static Set<Severity> severity(Set<Rig.Use> uses) {
-        Set<Severity> hard = EnumSet.noneOf(Severity.class);
-        for (Rig.Use use : uses) {
-            switch (use) {
-                case SALT_WATER -> hard.add(Severity.SALT_WATER);
-                case WATER_CROSSINGS -> hard.add(Severity.WATER_CROSSINGS);
-                case BRAKED_HILLS -> hard.add(Severity.BRAKED_HILLS);
-                case LOADED_HIGH -> hard.add(Severity.FULL_LOADS);
-                case FRESH_WATER, OFF_ROAD, BRAKED, LONG_STORAGE, LONG_TRIPS -> {}
-            }
-        }
-        return hard;
     }
 }

@@ -8,9 +8,10 @@ import java.util.Set;
 import java.util.UUID;
 import oldtallow.core.almanac.RigUse;
 import oldtallow.core.almanac.ServiceHistory;
-import oldtallow.core.almanac.Severity;
 import oldtallow.core.endplay.EndPlayVerdict;
 import oldtallow.core.hub.Construction;
+import oldtallow.core.interval.Severity;
+import oldtallow.core.interval.Upkeep;
 import oldtallow.core.quantity.Length;
 
 /** What the dues of a rig are worked out from, but for the rules. */
@@ -39,6 +40,7 @@ public record Basis(UUID rigId, Set<Severity> severity, RigUse use, List<End> en
             UUID id,
             UUID axleId,
             Construction construction,
+            Upkeep upkeep,
             LocalDate builtOn,
             Optional<LastSetting> lastSetting,
             ServiceHistory history) {

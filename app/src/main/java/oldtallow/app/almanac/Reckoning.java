@@ -15,19 +15,22 @@ import oldtallow.app.figures.IntervalLadders;
 import oldtallow.core.almanac.Almanac;
 import oldtallow.core.almanac.Due;
 import oldtallow.core.almanac.GoverningRule;
-import oldtallow.core.almanac.Severity;
 import oldtallow.core.almanac.WorkTime;
 import oldtallow.core.figure.FigureValue;
 import oldtallow.core.figure.GoverningFigure;
-import oldtallow.core.hub.Construction;
+import oldtallow.core.interval.Duty;
+import oldtallow.core.interval.Severity;
+import oldtallow.core.interval.Upkeep;
 
 /** Works out dues by the rules of one moment. Rules that hold at many wheel ends alike are put together once. */
 final class Reckoning {
 
     private final Ladders ladders;
     /** By the ladder itself: one that holds at many wheel ends is the same object there. */
-    private final IdentityHashMap<List<GoverningFigure<FigureValue>>, Map<Set<Severity>, List<GoverningRule>>> rules =
+    private final IdentityHashMap<List<GoverningFigure<FigureValue>>, Map<Hard, List<GoverningRule>>> rules =
             new IdentityHashMap<>();
+
+    private record Hard(Set<Severity> uses, Duty duty) {}
 
     Reckoning(IntervalLadders ladders) {
         this(ladders::at);
@@ -42,7 +45,7 @@ final class Reckoning {
     @FunctionalInterface
     interface Ladders {
 
-        List<GoverningFigure<FigureValue>> at(UUID rigId, UUID axleId, UUID wheelEndId, Construction construction);
+        List<GoverningFigure<FigureValue>> at(UUID rigId, UUID axleId, UUID wheelEndId, Upkeep upkeep);
     }
 
     /** A wheel end with what falls due at it, most pressing first. */
@@ -56,10 +59,11 @@ final class Reckoning {
     List<EndDues> dues(Basis basis) {
         List<EndDues> dues = new ArrayList<>(basis.ends().size());
         for (Basis.End end : basis.ends()) {
-            List<GoverningFigure<FigureValue>> ladder =
-                    ladders.at(basis.rigId(), end.axleId(), end.id(), end.construction());
+            List<GoverningFigure<FigureValue>> ladder = ladders.at(basis.rigId(), end.axleId(), end.id(), end.upkeep());
             List<GoverningRule> governing = rules.computeIfAbsent(ladder, found -> new HashMap<>())
-                    .computeIfAbsent(basis.severity(), hard -> GoverningRule.among(ladder, hard));
+                    .computeIfAbsent(
+                            new Hard(basis.severity(), end.upkeep().duty()),
+                            hard -> GoverningRule.among(ladder, hard.uses(), hard.duty()));
             dues.add(new EndDues(end, governing, Almanac.dues(governing, end.history(), basis.use())));
         }
         return dues;

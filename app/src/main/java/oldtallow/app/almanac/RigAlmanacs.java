@@ -107,8 +107,8 @@ public class RigAlmanacs {
                 Optional.ofNullable(bases.of(List.of(rig), otherwise).get(rigId))
                         .orElseThrow(),
                 whatIf.useFactor());
-        var reckoning = new Reckoning(
-                (of, axle, end, construction) -> with(whatIf.rules(), onFile.at(of, axle, end, construction)));
+        var reckoning =
+                new Reckoning((of, axle, end, upkeep) -> with(whatIf.rules(), onFile.at(of, axle, end, upkeep)));
         Map<UUID, Standing> standings = Standings.of(rig.inPlan(), read.basis(), reckoning, jobs.openAt(ends), today);
         return new RigAlmanac(
                 rig,

@@ -6,11 +6,13 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import oldtallow.app.catalogue.Catalogue;
 import oldtallow.app.fitted.FittedPart;
 import oldtallow.app.fitted.FittedParts;
 import oldtallow.app.fitted.PartEntry;
 import oldtallow.app.fitted.PartPlace;
 import oldtallow.app.platform.FieldErrors;
+import oldtallow.app.platform.NotFoundException;
 import oldtallow.app.register.Register;
 import oldtallow.app.register.Rig;
 import oldtallow.app.register.RigEntry;
@@ -28,12 +30,14 @@ public class Assembly {
     private final Register register;
     private final FittedParts fitted;
     private final Shapes shapes;
+    private final Catalogue catalogue;
     private final Clock clock;
 
-    Assembly(Register register, FittedParts fitted, Shapes shapes, Clock clock) {
+    Assembly(Register register, FittedParts fitted, Shapes shapes, Catalogue catalogue, Clock clock) {
         this.register = register;
         this.fitted = fitted;
         this.shapes = shapes;
+        this.catalogue = catalogue;
         this.clock = clock;
     }
 
@@ -97,15 +101,38 @@ public class Assembly {
     @Transactional
     public List<FittedPart> fit(UUID wheelEndId, PartEntry entry) {
         WheelEnd end = register.wheelEnd(wheelEndId);
-        if (entry.place().isBearing()) {
-            var errors = new FieldErrors();
-            var bearings = Shapes.Bearings.of(fitted.fittedTo(wheelEndId)).with(entry.place(), set(entry));
-            errors.at("designation", () -> shapes.shape(end.build(), bearings));
-            errors.throwIfAny();
-        }
+        refuseOddBearing(end, entry);
         fitted.fit(wheelEndId, entry);
         register.touched(end.rigId());
         return fitted.of(List.of(wheelEndId));
+    }
+
+    /**
+     * Puts a typing error right: the part is the same one, and was always meant to be written so.
+     *
+     * @param entry under the id of the part, in the same place
+     */
+    @Transactional
+    public List<FittedPart> correct(UUID wheelEndId, PartEntry entry) {
+        WheelEnd end = register.wheelEnd(wheelEndId);
+        refuseOddBearing(end, entry);
+        if (!fitted.correct(wheelEndId, entry)) {
+            throw new NotFoundException("part fitted to this wheel end", entry.id());
+        }
+        register.touched(end.rigId());
+        return fitted.of(List.of(wheelEndId));
+    }
+
+    private void refuseOddBearing(WheelEnd end, PartEntry entry) {
+        if (!entry.place().isBearing()) {
+            return;
+        }
+        var errors = new FieldErrors();
+        entry.cupDesignation().ifPresent(cup -> catalogue.check("designation", entry.designation(), cup, errors));
+        errors.throwIfAny();
+        var bearings = Shapes.Bearings.of(fitted.fittedTo(end.id())).with(entry.place(), set(entry));
+        errors.at("designation", () -> shapes.shape(end.build(), bearings));
+        errors.throwIfAny();
     }
 
     @Transactional
@@ -165,6 +192,12 @@ public class Assembly {
     private void check(HubEntry hub, String path, FieldErrors errors) {
         var bearings = new Shapes.Bearings(Optional.empty(), Optional.empty());
         for (PartEntry part : hub.parts()) {
+            part.cupDesignation()
+                    .ifPresent(cup -> catalogue.check(
+                            path + (part.place() == PartPlace.INBOARD_BEARING ? "inboard" : "outboard"),
+                            part.designation(),
+                            cup,
+                            errors));
             bearings = bearings.with(part.place(), set(part));
         }
         shapes.check(hub.build(), bearings, path, errors);

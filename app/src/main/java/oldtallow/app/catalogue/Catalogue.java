@@ -11,6 +11,7 @@ import oldtallow.core.bearing.BearingSet;
 import oldtallow.core.bearing.CatalogueEntry;
 import oldtallow.core.bearing.SetDesignation;
 import oldtallow.core.bearing.StandardCatalogue;
+import oldtallow.core.bearing.WrittenBearing;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -36,6 +37,20 @@ public class Catalogue {
     @Transactional(readOnly = true)
     public List<BearingSet> sets() {
         return all().stream().map(set -> set.entry().set()).toList();
+    }
+
+    /** What somebody wrote where a bearing's number belongs. */
+    @Transactional(readOnly = true)
+    public WrittenBearing read(String text) {
+        return WrittenBearing.read(text, sets());
+    }
+
+    /** Notes why cone and cup cannot be kept as a bearing. */
+    @Transactional(readOnly = true)
+    public void check(String field, String cone, String cup, FieldErrors errors) {
+        WrittenBearing.rings(cone, cup, sets())
+                .objection()
+                .ifPresent(remedy -> errors.add(field, cone.equals(cup) ? cone : cone + "/" + cup, remedy));
     }
 
     /** A set by its designation, cone/cup, however it is written. */

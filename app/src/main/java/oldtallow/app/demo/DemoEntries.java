@@ -142,11 +142,13 @@ final class DemoEntries {
                 new FigureValue.EndPlay(new EndPlayWindow(
                         Length.ofMillimetres(given(demo.leastMillimetres())),
                         Length.ofMillimetres(given(demo.mostMillimetres()))));
-            case WHEEL_NUT_TORQUE ->
-                new FigureValue.WheelNutTorque(
+            case WHEEL_NUT_TORQUE, CALIPER_BOLT_TORQUE, ROTOR_BOLT_TORQUE, FLANGE_BOLT_TORQUE, OUTER_NUT_TORQUE ->
+                new FigureValue.BoltTorque(
+                        demo.kind(),
                         Torque.ofNewtonMetres(given(demo.leastNewtonMetres())),
                         Torque.ofNewtonMetres(given(demo.mostNewtonMetres())));
             case GREASE -> new FigureValue.Grease(given(demo.words()));
+            case SPANNERS -> new FigureValue.Spanners(given(demo.words()));
             case INTERVAL -> FigureValue.Interval.repack(given(demo.months()), Optional.ofNullable(demo.kilometres()));
             case NUT_SEQUENCE -> throw new IllegalArgumentException("the demo has no nut sequences");
         };

@@ -80,13 +80,24 @@ public class Figures {
     /** What governs at a wheel end, by kind, common practice at the bottom; the first of a kind governs. */
     @Transactional(readOnly = true)
     public Map<FigureKind, List<GoverningFigure<FigureValue>>> ladder(WheelEnd end) {
-        return ladder(end, filed(end));
+        List<FiledFigure> filed = filed(end);
+        Map<FigureKind, List<GoverningFigure<FigureValue>>> ladder = new EnumMap<>(FigureKind.class);
+        for (FigureKind kind : FigureKind.values()) {
+            ladder.put(kind, ladder(end, kind, filed));
+        }
+        return ladder;
+    }
+
+    /** What could govern at a wheel end for one kind, the governing one first. */
+    @Transactional(readOnly = true)
+    public List<GoverningFigure<FigureValue>> ladder(WheelEnd end, FigureKind kind) {
+        return ladder(end, kind, filed(EnumSet.of(kind), places(end)));
     }
 
     /** End play windows that could govern here, the governing one first. */
     @Transactional(readOnly = true)
     public List<GoverningFigure<EndPlayWindow>> endPlay(WheelEnd end) {
-        return ladder(end).getOrDefault(FigureKind.END_PLAY, List.of()).stream()
+        return ladder(end, FigureKind.END_PLAY).stream()
                 .flatMap(figure -> figure.value() instanceof EndPlay(EndPlayWindow window)
                         ? Stream.of(new GoverningFigure<>(window, figure.authority(), figure.source()))
                         : Stream.empty())
@@ -191,26 +202,23 @@ public class Figures {
                 .toList();
     }
 
-    private static Map<FigureKind, List<GoverningFigure<FigureValue>>> ladder(WheelEnd end, List<FiledFigure> filed) {
-        Map<FigureKind, List<GoverningFigure<FigureValue>>> ladder = new EnumMap<>(FigureKind.class);
-        for (FigureKind kind : FigureKind.values()) {
-            List<GoverningFigure<FigureValue>> rungs = new ArrayList<>();
-            filed.stream()
-                    .filter(one -> one.figure().value().kind() == kind)
-                    .map(FiledFigure::figure)
-                    .forEach(rungs::add);
-            common(kind, end).ifPresent(rungs::add);
-            ladder.put(kind, List.copyOf(rungs));
+    private List<GoverningFigure<FigureValue>> ladder(WheelEnd end, FigureKind kind, List<FiledFigure> filed) {
+        List<GoverningFigure<FigureValue>> rungs = new ArrayList<>();
+        filed.stream()
+                .filter(one -> one.figure().value().kind() == kind)
+                .map(FiledFigure::figure)
+                .forEach(rungs::add);
+        if (kind == FigureKind.INTERVAL) {
+            rungs.add(CommonPractice.interval(register.rig(end.rigId()).upkeep(end)));
+        } else {
+            CommonPractice.figure(
+                            kind,
+                            end.construction(),
+                            end.school(),
+                            Optional.ofNullable(end.build().dimensions().get(HubDimension.STUD_DIAMETER)))
+                    .ifPresent(rungs::add);
         }
-        return ladder;
-    }
-
-    private static Optional<GoverningFigure<FigureValue>> common(FigureKind kind, WheelEnd end) {
-        return CommonPractice.figure(
-                kind,
-                end.construction(),
-                end.school(),
-                Optional.ofNullable(end.build().dimensions().get(HubDimension.STUD_DIAMETER)));
+        return List.copyOf(rungs);
     }
 
     private static List<UUID> places(WheelEnd end) {

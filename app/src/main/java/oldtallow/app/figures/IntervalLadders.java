@@ -1,18 +1,16 @@
 package oldtallow.app.figures;
 
 import java.util.ArrayList;
-import java.util.EnumMap;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import oldtallow.core.figure.Authority;
+import oldtallow.core.figure.CommonPractice;
 import oldtallow.core.figure.FigureValue;
-import oldtallow.core.figure.FigureValue.Interval;
 import oldtallow.core.figure.GoverningFigure;
-import oldtallow.core.hub.Construction;
-import oldtallow.core.interval.IntervalSchool;
-import oldtallow.core.interval.StandardIntervals;
+import oldtallow.core.interval.Upkeep;
 
 /** Which intervals could govern at wheel ends, the governing one first. */
 public final class IntervalLadders {
@@ -20,7 +18,7 @@ public final class IntervalLadders {
     private final UUID workshopId;
     private final Map<UUID, List<FiledFigure>> byPlace;
     /** Where nothing is on file for the place itself. */
-    private final Map<Construction, List<GoverningFigure<FigureValue>>> usual = new EnumMap<>(Construction.class);
+    private final Map<Upkeep, List<GoverningFigure<FigureValue>>> usual = new HashMap<>();
 
     /** {@code sorted}: the governing ones first. */
     IntervalLadders(UUID workshopId, List<FiledFigure> sorted) {
@@ -30,15 +28,15 @@ public final class IntervalLadders {
     }
 
     /** At a wheel end, common practice at the bottom; the same list wherever nothing is on file for the place itself. */
-    public List<GoverningFigure<FigureValue>> at(UUID rigId, UUID axleId, UUID wheelEndId, Construction construction) {
+    public List<GoverningFigure<FigureValue>> at(UUID rigId, UUID axleId, UUID wheelEndId, Upkeep upkeep) {
         boolean own = byPlace.containsKey(rigId) || byPlace.containsKey(axleId) || byPlace.containsKey(wheelEndId);
         return own
-                ? ladder(List.of(wheelEndId, axleId, rigId, workshopId), construction)
-                : usual.computeIfAbsent(construction, any -> ladder(List.of(workshopId), construction));
+                ? ladder(List.of(wheelEndId, axleId, rigId, workshopId), upkeep)
+                : usual.computeIfAbsent(upkeep, any -> ladder(List.of(workshopId), upkeep));
     }
 
     /** {@code places}: the narrower first. */
-    private List<GoverningFigure<FigureValue>> ladder(List<UUID> places, Construction construction) {
+    private List<GoverningFigure<FigureValue>> ladder(List<UUID> places, Upkeep upkeep) {
         List<GoverningFigure<FigureValue>> ladder = new ArrayList<>();
         for (Authority authority : List.of(Authority.MAKER, Authority.WORKSHOP)) {
             for (UUID place : places) {
@@ -48,8 +46,7 @@ public final class IntervalLadders {
                         .forEach(ladder::add);
             }
         }
-        IntervalSchool common = StandardIntervals.common(construction);
-        ladder.add(new GoverningFigure<>(new Interval(common.rules()), Authority.COMMON_PRACTICE, common.source()));
+        ladder.addAll(CommonPractice.intervals(upkeep));
         return ladder;
     }
 }

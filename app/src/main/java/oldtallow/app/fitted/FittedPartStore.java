@@ -17,6 +17,9 @@ public interface FittedPartStore {
     /** Takes off what is in a place; nothing happens where it is empty. */
     void takeOff(UUID workshopId, UUID wheelEndId, PartPlace place, LocalDate on);
 
+    /** Writes a part anew, but for its place and the day it came off; false where there is none of that id there. */
+    boolean correct(UUID workshopId, FittedPart part);
+
     /** Puts a part in its empty place; a part that is on record already stays as it is. */
     void fit(UUID workshopId, FittedPart part);
 }

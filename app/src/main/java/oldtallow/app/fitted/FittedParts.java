@@ -56,6 +56,15 @@ public class FittedParts {
         }
     }
 
+    /** Writes a part anew that was written down wrongly; false where there is none of that id in that place. */
+    @Transactional
+    public boolean correct(UUID wheelEndId, PartEntry entry) {
+        var errors = new FieldErrors();
+        entry.check(LocalDate.now(clock), errors);
+        errors.throwIfAny();
+        return store.correct(Asker.now().workshopId(), entry.on(wheelEndId));
+    }
+
     /** Takes a part off; its place is empty then. */
     @Transactional
     public void takeOff(UUID wheelEndId, PartPlace place) {

@@ -1,9 +1,15 @@
 package oldtallow.app.job;
 
+import java.util.Set;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import oldtallow.app.catalogue.Catalogue;
 import oldtallow.app.figures.Figures;
 import oldtallow.app.fitted.FittedParts;
 import oldtallow.app.greasing.GreaseFills;
 import oldtallow.app.register.WheelEnd;
+import oldtallow.core.bearing.BearingSet;
+import oldtallow.core.bearing.SetDesignation;
 import oldtallow.core.figure.Authority;
 import oldtallow.core.figure.FigureKind;
 import oldtallow.core.job.JobBrief.Known;
@@ -14,23 +20,27 @@ import org.springframework.stereotype.Component;
 class Beforehand {
 
     private final FittedParts fitted;
+    private final Catalogue catalogue;
     private final Figures figures;
     private final GreaseFills greasings;
 
-    Beforehand(FittedParts fitted, Figures figures, GreaseFills greasings) {
+    Beforehand(FittedParts fitted, Catalogue catalogue, Figures figures, GreaseFills greasings) {
         this.fitted = fitted;
+        this.catalogue = catalogue;
         this.figures = figures;
         this.greasings = greasings;
     }
 
     Known of(WheelEnd end) {
+        Set<SetDesignation> onFile =
+                catalogue.sets().stream().map(BearingSet::designation).collect(Collectors.toSet());
         boolean bearings = fitted.fittedTo(end.id()).stream()
-                        .filter(part -> part.place().isBearing() && part.set().isPresent())
+                        .filter(part -> part.place().isBearing()
+                                && part.set().filter(onFile::contains).isPresent())
                         .count()
                 == 2;
-        boolean makers = figures.ladder(end).entrySet().stream()
-                .filter(one -> one.getKey() == FigureKind.NUT_SEQUENCE || one.getKey() == FigureKind.END_PLAY)
-                .flatMap(one -> one.getValue().stream())
+        boolean makers = Stream.of(FigureKind.NUT_SEQUENCE, FigureKind.END_PLAY)
+                .flatMap(kind -> figures.ladder(end, kind).stream())
                 .anyMatch(figure -> figure.authority() == Authority.MAKER);
         boolean grease =
                 greasings.last(end.id()).filter(fill -> fill.grease().known()).isPresent();

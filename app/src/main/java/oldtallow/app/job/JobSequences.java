@@ -130,8 +130,7 @@ public class JobSequences {
     }
 
     private Optional<GoverningFigure<FigureValue>> governingFigure(WheelEnd end) {
-        return figures.ladder(end).getOrDefault(FigureKind.NUT_SEQUENCE, List.of()).stream()
-                .findFirst();
+        return figures.ladder(end, FigureKind.NUT_SEQUENCE).stream().findFirst();
     }
 
     /** Refuses a school that is none, or does not hold on this job. */
@@ -150,43 +149,49 @@ public class JobSequences {
         }
     }
 
-    /** Notes what readings of a nut step speak against it: too few turns, a torque read in another unit. */
+    /** Notes what readings speak against a step: too few turns, a torque read in another unit. */
     void check(JobBench bench, StepDone sent, FieldErrors errors) {
         Optional<StepKind> kind = Aid.at(sent.stepId()).flatMap(Aid::sequence);
-        if (kind.isEmpty()) {
-            return;
-        }
-        Guide guide = of(bench);
+        int turns = kind.isPresent() ? of(bench).hubTurns(kind.get()) : 0;
         for (Taken taken : sent.readings()) {
-            if (taken.kind() == ReadingKind.HUB_TURNS
-                    && sent.checksMet().contains(TURNED)
-                    && taken.value() < guide.hubTurns(kind.get())) {
+            if (taken.kind() == ReadingKind.HUB_TURNS && sent.checksMet().contains(TURNED) && taken.value() < turns) {
                 errors.add(
                         "readings",
                         (int) taken.value() + " turns",
-                        "must be " + guide.hubTurns(kind.get())
-                                + " or more before the hub counts as turned: turn it on, both ways");
+                        "must be " + turns + " or more before the hub counts as turned: turn it on, both ways");
             }
             if (!sent.checksMet().contains(TORQUE_MEANT)) {
-                question(guide, taken)
+                question(bench, taken)
                         .ifPresent(doubt -> errors.add(
                                 "readings",
                                 String.format(Locale.ROOT, "%.4g N·m", taken.value()),
                                 String.format(
                                         Locale.ROOT,
-                                        "is %.2g times what the sequence asks; check the unit, inch- or foot-pounds, or say that"
+                                        "is %.2g times what is asked; check the unit, inch- or foot-pounds, or say that"
                                                 + " it is meant",
                                         doubt.timesExpected())));
             }
         }
     }
 
+    /** The torque that is asked where a reading is taken: by the sequence, or by what governs those bolts. */
+    @Transactional(readOnly = true)
+    public Optional<TorqueRange> asked(JobBench bench, ReadingKind kind) {
+        return FigureKind.of(kind)
+                .map(figure -> figures.ladder(bench.end(), figure).stream()
+                        .findFirst()
+                        .flatMap(governing -> governing.value() instanceof FigureValue.BoltTorque torque
+                                ? Optional.of(torque.asked())
+                                : Optional.empty()))
+                .orElseGet(() -> of(bench).torque(kind));
+    }
+
     /** Doubt about a torque that was taken, in the unit it was typed in; empty where it fits, or where none is asked. */
-    public Optional<TorqueUnitGuard.Question> question(Guide guide, Taken taken) {
+    public Optional<TorqueUnitGuard.Question> question(JobBench bench, Taken taken) {
         @Nullable ReadingUnit typed = taken.typed();
         TorqueUnit unit =
                 typed == null ? TorqueUnit.NEWTON_METRE : typed.torque().orElse(TorqueUnit.NEWTON_METRE);
-        return guide.torque(taken.kind())
+        return asked(bench, taken.kind())
                 .flatMap(asked -> TorqueUnitGuard.question(taken.value() / unit.newtonMetres(), unit, asked));
     }
 

@@ -9,6 +9,7 @@ import java.util.stream.Stream;
 import oldtallow.app.almanac.DueList;
 import oldtallow.app.almanac.Standing;
 import oldtallow.core.almanac.Due;
+import oldtallow.core.interval.HubState;
 
 /**
  * What a reminder says: what is late, what is due soon.
@@ -50,7 +51,7 @@ record MailText(String subject, String body) {
                 .collect(Collectors.joining(", "));
         String day = DAY.format(due.when().likely());
         String when = item.isOutside()
-                ? "OPEN IT NOW, outside its window since it was set; " + day
+                ? day + "; NOW: " + HubState.OUTSIDE_WINDOW.words()
                 : isLate(item, today) ? "LATE, due " + day : day;
         return "%s: %s (%s)%n  %s, %s%s"
                 .formatted(

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Collection;
 import java.util.HashSet;
+import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Locale;
@@ -17,6 +18,8 @@ import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import oldtallow.app.fitted.FittedPart;
 import oldtallow.app.fitted.FittedParts;
+import oldtallow.app.job.Jobs;
+import oldtallow.app.job.PastJob;
 import oldtallow.app.palette.PaletteStore.Entry;
 import oldtallow.app.palette.PaletteStore.Kind;
 import oldtallow.app.register.Register;
@@ -36,22 +39,28 @@ import org.springframework.transaction.annotation.Transactional;
 public class Palette {
 
     private static final int MOST_HITS = 12;
+    private static final int MOST_JOBS = 3;
     private static final int MOST_WORDS = 6;
     private static final int LONGEST_WORD = 80;
     private static final Pattern BETWEEN_WORDS = Pattern.compile("[^\\p{L}\\p{N}]+");
     /** Words of positions: they pick wheel ends among the rigs that the other words find. */
     private static final Set<String> POSITION_WORDS = Set.of("left", "right", "front", "rear", "middle", "axle");
 
+    /** Words that ask for jobs that are over, of whatever the other words find. */
+    private static final Set<String> JOB_WORDS = Set.of("job", "jobs", "sheet", "sheets", "closed");
+
     private final PaletteStore store;
     private final Register register;
     private final FittedParts fitted;
     private final Recall recall;
+    private final Jobs jobs;
 
-    Palette(PaletteStore store, Register register, FittedParts fitted, Recall recall) {
+    Palette(PaletteStore store, Register register, FittedParts fitted, Recall recall, Jobs jobs) {
         this.store = store;
         this.register = register;
         this.fitted = fitted;
         this.recall = recall;
+        this.jobs = jobs;
     }
 
     /** What was found. */
@@ -65,6 +74,9 @@ public class Palette {
 
         record OfPart(Rig rig, WheelEnd end, FittedPart part) implements Hit {}
 
+        /** A job that is over. */
+        record OfJob(Rig rig, WheelEnd end, PastJob job) implements Hit {}
+
         /** A batch on the shelf. */
         record OfBatch(StockItem item, StockBatch batch) implements Hit {}
     }
@@ -72,10 +84,13 @@ public class Palette {
     /** The best hits for what was typed so far. */
     @Transactional(readOnly = true)
     public List<Hit> find(String typed) {
-        List<String> all = words(typed).stream().limit(MOST_WORDS).toList();
+        List<String> typedWords = words(typed).stream().limit(MOST_WORDS).toList();
+        List<String> all =
+                typedWords.stream().filter(word -> !JOB_WORDS.contains(word)).toList();
         if (all.isEmpty()) {
             return List.of();
         }
+        boolean jobsOnly = all.size() < typedWords.size();
         List<String> positions = positions(all);
         List<String> asked =
                 all.stream().filter(word -> !positions.contains(word)).toList();
@@ -93,7 +108,33 @@ public class Palette {
                 hits.addAll(hits(entry, rig, parts, positions, owners));
             }
         }
-        return Stream.concat(batches(typed), hits.stream()).limit(MOST_HITS).toList();
+        List<Hit> over = jobs(hits, jobsOnly ? MOST_HITS : MOST_JOBS);
+        return jobsOnly
+                ? over
+                : Stream.of(batches(typed), hits.stream().limit(MOST_HITS - over.size()), over.stream())
+                        .flatMap(Function.identity())
+                        .limit(MOST_HITS)
+                        .toList();
+    }
+
+    /** Jobs that are over on the rigs and wheel ends that were found, the latest first. */
+    private List<Hit> jobs(List<Hit> hits, int most) {
+        Map<UUID, Hit.OfWheelEnd> ends = new LinkedHashMap<>();
+        for (Hit hit : hits) {
+            switch (hit) {
+                case Hit.OfRig(Rig rig) ->
+                    rig.wheelEnds().forEach(end -> ends.putIfAbsent(end.id(), new Hit.OfWheelEnd(rig, end)));
+                case Hit.OfWheelEnd one -> ends.putIfAbsent(one.end().id(), one);
+                default -> {}
+            }
+        }
+        return ends.isEmpty()
+                ? List.of()
+                : jobs.past(ends.keySet()).stream()
+                        .flatMap(job -> Optional.ofNullable(ends.get(job.wheelEndId())).stream()
+                                .<Hit>map(at -> new Hit.OfJob(at.rig(), at.end(), job)))
+                        .limit(most)
+                        .toList();
     }
 
     /** Batches of the shelf; one letter would find too many to be of use. */

@@ -1,10 +1,15 @@
 package oldtallow.app.register;
 
 import java.time.LocalDate;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Stream;
+import oldtallow.core.hub.Fittings.CapKind;
+import oldtallow.core.interval.Duty;
+import oldtallow.core.interval.Severity;
+import oldtallow.core.interval.Upkeep;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -36,6 +41,29 @@ public record Rig(
 
     public Stream<WheelEnd> wheelEnds() {
         return axles.stream().flatMap(axle -> axle.wheelEnds().stream());
+    }
+
+    /** How hard what it goes through is on its hubs. */
+    public Set<Severity> severity() {
+        Set<Severity> hard = EnumSet.noneOf(Severity.class);
+        for (Use use : uses) {
+            switch (use) {
+                case SALT_WATER -> hard.add(Severity.SALT_WATER);
+                case WATER_CROSSINGS -> hard.add(Severity.WATER_CROSSINGS);
+                case OFF_ROAD -> hard.add(Severity.OFF_ROAD);
+                case BRAKED_HILLS -> hard.add(Severity.BRAKED_HILLS);
+                case LOADED_HIGH -> hard.add(Severity.FULL_LOADS);
+                case FRESH_WATER, BRAKED, LONG_STORAGE, LONG_TRIPS -> {}
+            }
+        }
+        return hard;
+    }
+
+    /** What the intervals of one of its wheel ends follow from. */
+    public Upkeep upkeep(WheelEnd end) {
+        return new Upkeep(
+                Duty.at(kind.duty(), severity(), end.construction()),
+                end.build().fittings().cap() == CapKind.SPRING_LOADED);
     }
 
     /** What lists of many rigs need of it. */

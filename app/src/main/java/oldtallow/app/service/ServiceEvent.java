@@ -27,6 +27,7 @@ public record ServiceEvent(
         RENEW(DueAction.RENEW),
         ADJUST(DueAction.ADJUST),
         INSPECT(DueAction.INSPECT),
+        TOP_UP(DueAction.TOP_UP),
         /** The wheel was off and is on again: its nuts want their second torque. */
         WHEEL_OFF(null);
 

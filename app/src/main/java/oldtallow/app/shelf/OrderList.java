@@ -115,7 +115,8 @@ public class OrderList {
 
     private Planned planned(PlannedJob job, List<Stocked> stock) {
         WheelEnd end = register.wheelEnd(job.wheelEndId());
-        Plan plan = jobs.preview(end.id(), job.scope(), Choices.USUAL).plan();
+        Plan plan = jobs.preview(end.id(), job.scope(), Choices.USUAL.with(job.hubBrings()))
+                .plan();
         return new Planned(job, end, kits.kit(plan, end.id(), stock));
     }
 }

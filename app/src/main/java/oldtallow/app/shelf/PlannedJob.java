@@ -2,7 +2,12 @@ package oldtallow.app.shelf;
 
 import java.time.LocalDate;
 import java.util.UUID;
+import oldtallow.core.job.Choices.HubBrings;
 import oldtallow.core.job.Scope;
 
-/** A job that is meant to be done, so that its parts can be here by then. */
-public record PlannedJob(UUID id, UUID wheelEndId, Scope scope, LocalDate wantedOn) {}
+/**
+ * A job that is meant to be done, so that its parts can be here by then.
+ *
+ * @param hubBrings what a new hub comes with, where the scope takes one
+ */
+public record PlannedJob(UUID id, UUID wheelEndId, Scope scope, HubBrings hubBrings, LocalDate wantedOn) {}

@@ -113,7 +113,7 @@ class CarryLists {
         return switch (action) {
             case REPACK -> Optional.of(Scope.REPACK);
             case RENEW -> Optional.of(Scope.RENEW);
-            case ADJUST, INSPECT, RETORQUE -> Optional.empty();
+            case ADJUST, INSPECT, RETORQUE, TOP_UP -> Optional.empty();
         };
     }
 

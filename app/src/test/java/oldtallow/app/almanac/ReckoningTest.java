@@ -23,6 +23,8 @@ import oldtallow.core.figure.FigureValue.Interval;
 import oldtallow.core.figure.GoverningFigure;
 import oldtallow.core.hub.Construction;
 import oldtallow.core.interval.DueAction;
+import oldtallow.core.interval.Duty;
+import oldtallow.core.interval.Upkeep;
 import oldtallow.core.quantity.Length;
 import org.jspecify.annotations.Nullable;
 import org.junit.jupiter.api.Test;
@@ -87,6 +89,7 @@ class ReckoningTest {
                 id,
                 UUID.randomUUID(),
                 Construction.STEPPED_BRAKED,
+                new Upkeep(Duty.TRAILER, false),
                 BUILT,
                 verdict.map(one -> new Basis.LastSetting(Instant.EPOCH, Length.ofMicrometres(80), one, false)),
                 done == null

@@ -169,7 +169,11 @@ class AssemblyTest {
 
     private Assembly assembly() {
         return new Assembly(
-                register, fitted, new Shapes(catalogue, TestSchools.standard()), Clock.fixed(NOW, ZoneOffset.UTC));
+                register,
+                fitted,
+                new Shapes(catalogue, TestSchools.standard()),
+                catalogue,
+                Clock.fixed(NOW, ZoneOffset.UTC));
     }
 
     private static List<FieldError> refused(ThrowingCallable task) {

@@ -69,6 +69,7 @@ class FiguresTest {
 
     @BeforeEach
     void findWhatIsFiled() {
+        when(register.rig(rig.id())).thenReturn(rig);
         when(store.at(any(), any(), any())).thenAnswer(call -> {
             Set<FigureKind> kinds = call.getArgument(1);
             Collection<UUID> places = call.getArgument(2);
@@ -183,7 +184,7 @@ class FiguresTest {
 
     private GoverningFigure<FigureValue> interval(WheelEnd of) {
         var intervals = as(TOBE, () -> figures().intervals(List.of(rig.inPlan())));
-        return intervals.at(rig.id(), of.axleId(), of.id(), of.construction()).getFirst();
+        return intervals.at(rig.id(), of.axleId(), of.id(), rig.upkeep(of)).getFirst();
     }
 
     private void put(SignedIn person, Place place, GoverningFigure<FigureValue> figure) {

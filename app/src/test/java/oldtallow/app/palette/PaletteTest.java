@@ -16,6 +16,7 @@ import java.util.UUID;
 import oldtallow.app.fitted.FittedPart;
 import oldtallow.app.fitted.FittedParts;
 import oldtallow.app.fitted.PartPlace;
+import oldtallow.app.job.Jobs;
 import oldtallow.app.palette.Palette.Hit;
 import oldtallow.app.palette.PaletteStore.Entry;
 import oldtallow.app.palette.PaletteStore.Kind;
@@ -57,6 +58,9 @@ class PaletteTest {
 
     @Mock
     private Recall recall;
+
+    @Mock
+    private Jobs jobs;
 
     @Captor
     private ArgumentCaptor<List<String>> asked;
@@ -147,7 +151,7 @@ class PaletteTest {
     }
 
     private Palette palette() {
-        return new Palette(store, register, fitted, recall);
+        return new Palette(store, register, fitted, recall, jobs);
     }
 
     private List<Hit> find(String typed) {

@@ -12,6 +12,8 @@ import oldtallow.core.figure.FigureValue.Interval;
 import oldtallow.core.figure.GoverningFigure;
 import oldtallow.core.interval.DueAction;
 import oldtallow.core.interval.DueRule;
+import oldtallow.core.interval.Duty;
+import oldtallow.core.interval.Severity;
 import oldtallow.core.interval.Trigger;
 
 /**
@@ -28,15 +30,19 @@ public record GoverningRule(DueRule rule, Trigger trigger, Authority authority, 
     /**
      * Rules that hold, of figures from the governing one down: each action and group of triggers goes by the first that says
      * anything of it.
+     *
+     * @param duty whose school stands at the bottom: what that school was made for does not shorten it again
      */
-    public static List<GoverningRule> among(List<GoverningFigure<FigureValue>> ladder, Set<Severity> uses) {
+    public static List<GoverningRule> among(List<GoverningFigure<FigureValue>> ladder, Set<Severity> uses, Duty duty) {
+        Set<Severity> beyond = new HashSet<>(uses);
+        beyond.removeAll(duty.allowsFor());
         List<GoverningRule> rules = new ArrayList<>();
         Set<Settled> settled = new HashSet<>();
         for (GoverningFigure<FigureValue> figure : ladder) {
             if (figure.value() instanceof Interval(List<DueRule> said)) {
                 said.stream()
                         .filter(rule -> !settled.contains(groupOf(rule)))
-                        .map(rule -> of(rule, figure, uses))
+                        .map(rule -> of(rule, figure, figure.authority() == Authority.COMMON_PRACTICE ? beyond : uses))
                         .forEach(rules::add);
                 said.forEach(rule -> settled.add(groupOf(rule)));
             }

@@ -15,7 +15,7 @@ public final class WorkTime {
     public static Duration usual(DueAction action, Construction construction) {
         return Duration.ofMinutes(
                 switch (action) {
-                    case RETORQUE -> 5;
+                    case RETORQUE, TOP_UP -> 5;
                     case INSPECT -> 10;
                     case ADJUST -> 20;
                     case REPACK -> opening(construction);

@@ -4,14 +4,13 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import oldtallow.core.endplay.EndPlayWindow;
+import oldtallow.core.figure.FigureValue.BoltTorque;
 import oldtallow.core.figure.FigureValue.EndPlay;
 import oldtallow.core.figure.FigureValue.Grease;
 import oldtallow.core.figure.FigureValue.Interval;
 import oldtallow.core.figure.FigureValue.NutSequence;
-import oldtallow.core.figure.FigureValue.WheelNutTorque;
 import oldtallow.core.hub.Construction;
-import oldtallow.core.interval.IntervalSchool;
-import oldtallow.core.interval.StandardIntervals;
+import oldtallow.core.interval.Upkeep;
 import oldtallow.core.quantity.Length;
 import oldtallow.core.quantity.Torque;
 import oldtallow.core.quantity.TorqueUnit;
@@ -38,7 +37,8 @@ public final class CommonPractice {
     private record StudRow(String stud, double diameterMillimetres, double least, double most, TorqueUnit unit) {}
 
     /**
-     * The figure of a kind for a construction; empty where there is none to go by, as for wheel nuts on unmeasured studs.
+     * The figure of a kind for a construction; empty where there is none to go by, as for wheel nuts on unmeasured studs and
+     * for bolts that differ from hub to hub, and for intervals, which follow from more than that: {@link #interval}.
      *
      * @param school the one kept with the wheel end
      */
@@ -57,7 +57,8 @@ public final class CommonPractice {
                                 : common(new EndPlay(EndPlayWindow.COMMON_PRACTICE), "common practice, 1 to 5 thou"));
             case WHEEL_NUT_TORQUE -> studDiameter.flatMap(CommonPractice::wheelNut);
             case GREASE -> Optional.of(grease(construction));
-            case INTERVAL -> Optional.of(interval(construction));
+            case CALIPER_BOLT_TORQUE, ROTOR_BOLT_TORQUE, FLANGE_BOLT_TORQUE, OUTER_NUT_TORQUE, SPANNERS, INTERVAL ->
+                Optional.empty();
         };
     }
 
@@ -66,7 +67,7 @@ public final class CommonPractice {
                 .filter(row -> Math.abs(row.diameterMillimetres - stud.millimetres()) <= SAME_STUD_MM)
                 .min(Comparator.comparingDouble(row -> Math.abs(row.diameterMillimetres - stud.millimetres())))
                 .map(row -> common(
-                        new WheelNutTorque(Torque.of(row.least, row.unit), Torque.of(row.most, row.unit)),
+                        BoltTorque.wheelNuts(Torque.of(row.least, row.unit), Torque.of(row.most, row.unit)),
                         "common practice for " + row.stud + " studs, clean and dry"));
     }
 
@@ -83,9 +84,17 @@ public final class CommonPractice {
         };
     }
 
-    private static GoverningFigure<FigureValue> interval(Construction construction) {
-        IntervalSchool school = StandardIntervals.common(construction);
-        return common(new Interval(school.rules()), school.source());
+    /** When it is done again, as one figure. */
+    public static GoverningFigure<FigureValue> interval(Upkeep upkeep) {
+        return common(new Interval(upkeep.rules()), upkeep.source());
+    }
+
+    /** When it is done again, by what each rule goes by. */
+    public static List<GoverningFigure<FigureValue>> intervals(Upkeep upkeep) {
+        return upkeep.schools().stream()
+                .flatMap(school -> school.bySource().entrySet().stream())
+                .map(one -> common(new Interval(one.getValue()), one.getKey()))
+                .toList();
     }
 
     private static GoverningFigure<FigureValue> common(FigureValue value, String source) {

@@ -1,6 +1,7 @@
 package oldtallow.core.figure;
 
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.stream.Stream;
 import oldtallow.core.endplay.EndPlayWindow;
@@ -9,10 +10,15 @@ import oldtallow.core.interval.DueRule;
 import oldtallow.core.interval.Trigger;
 import oldtallow.core.quantity.OutOfRangeException;
 import oldtallow.core.quantity.Torque;
+import oldtallow.core.quantity.TorqueUnit;
 import oldtallow.core.sequence.SchoolId;
+import oldtallow.core.sequence.TorqueRange;
 
 /** A figure of one kind. */
 public sealed interface FigureValue {
+
+    /** Most characters of a figure that is words. */
+    int MOST_WORDS = 300;
 
     FigureKind kind();
 
@@ -22,8 +28,6 @@ public sealed interface FigureValue {
      * @param words the maker's own numbers where they differ from the school's; at most 300 characters, may be empty
      */
     record NutSequence(SchoolId school, String words) implements FigureValue {
-
-        private static final int MOST_WORDS = 300;
 
         public NutSequence {
             if (words.length() > MOST_WORDS) {
@@ -47,34 +51,68 @@ public sealed interface FigureValue {
     }
 
     /**
-     * Torque of a wheel nut on a clean dry thread.
+     * Torque of a bolt or nut on a clean dry thread.
      *
-     * @param least 20 to 1000 N·m
+     * @param kind of which bolts
+     * @param least 5 to 1000 N·m, wheel nuts 20 or more
      * @param most not below {@code least}
      */
-    record WheelNutTorque(Torque least, Torque most) implements FigureValue {
+    record BoltTorque(FigureKind kind, Torque least, Torque most) implements FigureValue {
 
-        private static final double LEAST_NM = 20;
+        private static final double LEAST_NM = 5;
+        private static final double LEAST_WHEEL_NUT_NM = 20;
         private static final double MOST_NM = 1000;
 
-        public WheelNutTorque {
-            if (!(least.newtonMetres() >= LEAST_NM && most.newtonMetres() <= MOST_NM)) {
+        public BoltTorque {
+            if (!kind.isBoltTorque()) {
+                throw new IllegalArgumentException("no torque of bolts: " + kind);
+            }
+            double from = kind == FigureKind.WHEEL_NUT_TORQUE ? LEAST_WHEEL_NUT_NM : LEAST_NM;
+            if (!(least.newtonMetres() >= from && most.newtonMetres() <= MOST_NM)) {
                 throw new OutOfRangeException(
-                        "wheel-nut torque",
+                        kind.words(),
                         least.newtonMetres() + " to " + most.newtonMetres() + " N·m",
-                        "20 to 1000 N·m (15 to 740 lbf·ft); inch-pounds typed as foot-pounds?");
+                        String.format(
+                                Locale.ROOT,
+                                "%.0f to 1000 N·m (%.0f to 740 lbf·ft); inch-pounds typed as foot-pounds?",
+                                from,
+                                Torque.ofNewtonMetres(from).poundForceFeet()));
             }
             if (least.newtonMetres() > most.newtonMetres()) {
                 throw new OutOfRangeException(
-                        "wheel-nut torque",
+                        kind.words(),
                         least.newtonMetres() + " to " + most.newtonMetres() + " N·m",
                         "given the right way up, least first");
             }
         }
 
+        public static BoltTorque wheelNuts(Torque least, Torque most) {
+            return new BoltTorque(FigureKind.WHEEL_NUT_TORQUE, least, most);
+        }
+
+        /** As a step asks it. */
+        public TorqueRange asked() {
+            return new TorqueRange(least, most, false, TorqueUnit.NEWTON_METRE);
+        }
+    }
+
+    /**
+     * Which spanners and sockets fit.
+     *
+     * @param words such as 27 mm nut, 19 mm wheel nuts, 13 mm caliper; 1 to 300 characters
+     */
+    record Spanners(String words) implements FigureValue {
+
+        public Spanners {
+            if (words.isBlank() || words.length() > MOST_WORDS) {
+                throw new OutOfRangeException(
+                        "spanners and sockets", words, "1 to 300 characters, such as 27 mm nut, 19 mm wheel nuts");
+            }
+        }
+
         @Override
         public FigureKind kind() {
-            return FigureKind.WHEEL_NUT_TORQUE;
+            return FigureKind.SPANNERS;
         }
     }
 
@@ -84,8 +122,6 @@ public sealed interface FigureValue {
      * @param words as it stands on the tin or in the manual, 1 to 300 characters
      */
     record Grease(String words) implements FigureValue {
-
-        private static final int MOST_WORDS = 300;
 
         public Grease {
             if (words.isBlank() || words.length() > MOST_WORDS) {

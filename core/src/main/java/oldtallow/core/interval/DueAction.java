@@ -23,7 +23,13 @@ public enum DueAction {
             "play measured again",
             "New rings settle in. The play they leave rocks the wheel and pounds the races.",
             10),
-    INSPECT("spin, rock and look", "looked at", "Water, play or a rough bearing goes on unseen until it is heard.", 0);
+    INSPECT("spin, rock and look", "looked at", "Water, play or a rough bearing goes on unseen until it is heard.", 0),
+    /** No service: it only pushes old grease towards the seal. */
+    TOP_UP(
+            "top up the spring-loaded cap",
+            "cap topped up",
+            "The piston comes to rest; the hub draws air and water in as it cools.",
+            0);
 
     private final String words;
     private final String done;
@@ -63,10 +69,11 @@ public enum DueAction {
     public boolean covers(DueAction that) {
         return switch (this) {
             case RENEW -> that != RETORQUE;
-            case REPACK -> that == REPACK || that == ADJUST || that == INSPECT;
+            case REPACK -> that != RETORQUE && that != RENEW;
             case ADJUST -> that == ADJUST || that == INSPECT;
             case INSPECT -> that == INSPECT;
             case RETORQUE -> that == RETORQUE;
+            case TOP_UP -> that == TOP_UP;
         };
     }
 }

@@ -5,20 +5,36 @@ import java.time.temporal.ChronoUnit;
 import java.util.Optional;
 import oldtallow.core.endplay.EndPlayVerdict;
 
-/** How a wheel end stands, worst first. */
+/** How a wheel end stands, worst first; and what is said of it wherever it is shown. */
 public enum HubState {
     /** The last setting on record leaves it outside its window. */
-    OUTSIDE_WINDOW,
+    OUTSIDE_WINDOW("its last setting is outside its window: open it before it goes out"),
     /** An apprentice set it last; a mechanic has yet to answer for it. */
-    AWAITS_SIGN_OFF,
-    OVERDUE,
+    AWAITS_SIGN_OFF("an apprentice set it: a mechanic looks at it and signs it off"),
+    OVERDUE("past due"),
     /** Nothing on record to count from: nobody knows. */
-    NO_RECORD,
-    DUE_SOON,
-    FINE;
+    NO_RECORD("nothing on record to count from: write down when it was last done"),
+    DUE_SOON("due soon"),
+    FINE("nothing to do yet");
 
     /** From how many days before it is due a mechanic wants to be told: common practice. */
     private static final int SOON_DAYS = 30;
+
+    private final String words;
+
+    HubState(String words) {
+        this.words = words;
+    }
+
+    /** As goes on from the hub's name. */
+    public String words() {
+        return words;
+    }
+
+    /** Whether a date says more of it than its words do. */
+    public boolean isByDate() {
+        return this == OVERDUE || this == DUE_SOON || this == FINE;
+    }
 
     /**
      * How a wheel end stands.

@@ -8,11 +8,9 @@ import java.io.Reader;
 import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
-import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import oldtallow.core.hub.Construction;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -34,20 +32,14 @@ public final class StandardIntervals {
         return List.copyOf(SCHOOLS.values());
     }
 
-    /** What is commonly done with a construction where nobody says anything. */
-    public static IntervalSchool common(Construction construction) {
-        return require(
-                switch (construction) {
-                    case STRAIGHT_SPINDLE -> "boat-trailer";
-                    case FULL_FLOATING_REAR, DRIVE_FLANGE_FRONT, LOCKING_HUB_FRONT -> "four-wheel-drive";
-                    case STEPPED_UNBRAKED,
-                            STEPPED_BRAKED,
-                            GREASE_THROUGH,
-                            ROTOR_HUB,
-                            CLASSIC_CAR,
-                            SPACER_SET,
-                            OIL_BATH_HEAVY -> "year-or-distance";
-                });
+    /** What is commonly done at such a duty where nobody says anything. */
+    static IntervalSchool common(Duty duty) {
+        return require(duty.school());
+    }
+
+    /** What is commonly done with a spring-loaded cap between services. */
+    static IntervalSchool springCap() {
+        return require("spring-cap");
     }
 
     private static IntervalSchool require(String id) {
@@ -71,8 +63,8 @@ public final class StandardIntervals {
 
     /** Reads schools; throws {@link IllegalArgumentException} naming file and line of the first bad row. */
     static Map<String, IntervalSchool> read(String name, Reader text) throws IOException {
-        Map<String, List<DueRule>> rules = new LinkedHashMap<>();
-        Map<String, Row> first = new HashMap<>();
+        Map<String, Map<String, List<DueRule>>> rules = new LinkedHashMap<>();
+        Map<String, String> names = new LinkedHashMap<>();
         var lines = new BufferedReader(text);
         boolean headerSeen = false;
         int number = 0;
@@ -88,19 +80,17 @@ public final class StandardIntervals {
                     continue;
                 }
                 Row row = row(line.split(",", -1));
-                rules.computeIfAbsent(row.school, id -> new ArrayList<>()).add(row.rule);
-                first.putIfAbsent(row.school, row);
+                rules.computeIfAbsent(row.school, id -> new LinkedHashMap<>())
+                        .computeIfAbsent(row.source, source -> new ArrayList<>())
+                        .add(row.rule);
+                names.putIfAbsent(row.school, row.name);
             } catch (IllegalArgumentException e) {
                 throw new IllegalArgumentException(name + ":" + number + ": " + e.getMessage(), e);
             }
         }
         Map<String, IntervalSchool> schools = new LinkedHashMap<>();
-        rules.forEach((id, own) -> {
-            @Nullable Row named = first.get(id);
-            if (named != null) {
-                schools.put(id, new IntervalSchool(id, named.name, own, named.source));
-            }
-        });
+        names.forEach((id, called) ->
+                schools.put(id, new IntervalSchool(id, called, rules.getOrDefault(id, Map.of()))));
         return schools;
     }
 

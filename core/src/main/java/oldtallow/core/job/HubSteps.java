@@ -35,6 +35,20 @@ final class HubSteps {
 
     static final List<StepDefinition> ALL = List.of(
             step(
+                    "hub.rotor",
+                    Stage.SEAL_AND_HUB,
+                    "Rotor over to the new hub, unless it came with one",
+                    how(
+                            "Faces clean and dry, bolts crosswise to their figure.",
+                            "Left stays left: rotors can be handed.",
+                            "Its faces wiped with brake cleaner when it is on."),
+                    careful(Caution.LICENSED_BRAKES, Caution.BRAKE_FACE),
+                    with(Tool.SOCKET_SET, Tool.TORQUE_WRENCH),
+                    using(Supply.THREADLOCKER, Supply.BRAKE_CLEANER, Supply.RAGS),
+                    read(ReadingKind.ROTOR_BOLT_TORQUE),
+                    when(s -> s.scope() == Scope.EXCHANGE && RaceSteps.carriesRotor(s)),
+                    takes(600)),
+            step(
                     "hub.seal-sleeve",
                     Stage.SEAL_AND_HUB,
                     "Seal sleeve onto the spindle",

@@ -93,7 +93,7 @@ public record JobBrief(
 
     /** Whether a new hub goes on, or one on an axle that never ran. */
     public boolean isOnNewHub() {
-        return scope == Scope.EXCHANGE || scope == Scope.FIRST_BUILD;
+        return scope.takesNewHub();
     }
 
     /** What that new hub comes with; an upright is always built up from its parts. */

@@ -21,6 +21,7 @@ import static oldtallow.core.job.StepDefinition.step;
 
 import java.util.List;
 import oldtallow.core.hub.Construction;
+import oldtallow.core.hub.Fittings.BrakeKind;
 import oldtallow.core.hub.Fittings.SnapRing;
 import oldtallow.core.job.Choices.CupRemoval;
 import oldtallow.core.part.Part;
@@ -87,9 +88,10 @@ final class RaceSteps {
                             "Blasted and painted with seats, threads and faces masked; washed and dry after."),
                     with(Tool.PRESS, Tool.SOCKET_SET, Tool.TORQUE_WRENCH, Tool.GOGGLES),
                     using(Supply.THREADLOCKER, Supply.PAINT),
+                    read(ReadingKind.ROTOR_BOLT_TORQUE),
                     careful(Caution.STEEL_CHIPS),
                     after("races.inboard-out", "races.outboard-out"),
-                    when(s -> fitsCups(s) && s.scope() == Scope.RENEW && s.isOn(Construction.LOCKING_HUB_FRONT))),
+                    when(s -> fitsCups(s) && s.scope() == Scope.RENEW && carriesRotor(s))),
             step(
                     "races.bores",
                     Stage.RACES,
@@ -190,6 +192,12 @@ final class RaceSteps {
     /** Whether old cups are driven out of this hub. */
     private static boolean takesCupsOut(Situation s) {
         return s.hasRun() && s.scope() != Scope.EXCHANGE;
+    }
+
+    /** Whether a rotor is bolted to the back of the hub. */
+    static boolean carriesRotor(Situation s) {
+        return s.fittings().brake() == BrakeKind.DISC
+                && (s.isOn(Construction.LOCKING_HUB_FRONT) || s.isOn(Construction.DRIVE_FLANGE_FRONT));
     }
 
     private static StepDefinition in(String id, String what, String which, Part cup) {

@@ -45,6 +45,11 @@ public enum Scope {
         return this != ADJUST;
     }
 
+    /** Whether a new hub goes on, or one on an axle that never ran. */
+    public boolean takesNewHub() {
+        return this == EXCHANGE || this == FIRST_BUILD;
+    }
+
     /** Whether the hub comes off. */
     boolean strips() {
         return this != ADJUST && this != FIRST_BUILD;

@@ -186,7 +186,9 @@ final class StripSteps {
                     how("A rag over it; pull away from yourself."),
                     careful(Caution.LEVER_SLIPS),
                     with(Tool.SEAL_LEVER, Tool.GOGGLES),
-                    off(Part.STUB_SEAL)),
+                    off(Part.STUB_SEAL),
+                    // the cups went with the old hub; they are counted off behind what was before them
+                    only(s -> s.scope() == Scope.EXCHANGE, off(Part.INBOARD_CUP, Part.OUTBOARD_CUP))),
             step(
                     "strip.seal-sleeve",
                     Stage.STRIP,
@@ -194,7 +196,11 @@ final class StripSteps {
                     how("Split it lengthwise, the spindle unmarked: a new one comes with the seal."),
                     with(Tool.COLD_CHISEL, Tool.HAMMER, Tool.GOGGLES),
                     careful(Caution.STEEL_CHIPS),
-                    off(Part.SEAL_SLEEVE)),
+                    off(Part.SEAL_SLEEVE),
+                    only(
+                            s -> s.scope() == Scope.EXCHANGE && !s.isOn(Construction.FULL_FLOATING_REAR),
+                            only(s -> s.fittings().snapRing() == SnapRing.BEFORE_CUP, off(Part.SNAP_RING)),
+                            off(Part.INBOARD_CUP, Part.OUTBOARD_CUP))),
             step(
                     "strip.together",
                     Stage.STRIP,
@@ -243,28 +249,38 @@ final class StripSteps {
                     careful(Caution.SPRING_CLIP),
                     with(Tool.CIRCLIP_PLIERS, Tool.GOGGLES),
                     off(Part.SNAP_RING),
-                    when(s -> s.fittings().snapRing() == SnapRing.BEFORE_CONE)),
+                    when(s -> s.fittings().snapRing() == SnapRing.BEFORE_CONE && s.scope() != Scope.EXCHANGE)),
             step(
                     "strip.inboard-cone",
                     Stage.STRIP,
                     "Inboard cone out",
                     only(StripSteps::keepsApart, how("Label it inboard, and the side."), with(Tool.TRAY, Tool.BAGS)),
                     only(
-                            s -> s.scope() == Scope.EXCHANGE || s.isRoadside(),
+                            Situation::isRoadside,
                             how(
                                     "Its ring seized on the spindle: walk it off evenly, a little each side.",
                                     "Last resort: split it with a chisel along the ring, never into the spindle."),
                             with(Tool.PRY_BAR, Tool.COLD_CHISEL, Tool.HAMMER, Tool.GOGGLES),
                             careful(Caution.STEEL_CHIPS)),
-                    only(s -> s.scope() == Scope.EXCHANGE, with(Tool.PULLER)),
                     off(Part.INBOARD_CONE),
                     when(s -> levers(s))),
             step(
-                    "strip.old-cups",
+                    "strip.hub-away",
                     Stage.STRIP,
-                    "Old hub away, its cups with it",
-                    only(s -> s.fittings().snapRing() == SnapRing.BEFORE_CUP, off(Part.SNAP_RING)),
-                    off(Part.INBOARD_CUP, Part.OUTBOARD_CUP),
+                    "Old hub away, with all that is in it",
+                    how(
+                            "Nothing is levered out of scrap.",
+                            "The inboard ring seized on the spindle: walk it off evenly, a little each side.",
+                            "Last resort: split it with a chisel along the ring, never into the spindle."),
+                    with(Tool.PULLER, Tool.PRY_BAR, Tool.COLD_CHISEL, Tool.HAMMER, Tool.GOGGLES),
+                    careful(Caution.STEEL_CHIPS),
+                    off(Part.SEAL),
+                    only(s -> s.fittings().snapRing() == SnapRing.BEFORE_CONE, off(Part.SNAP_RING)),
+                    off(Part.INBOARD_CONE),
+                    only(
+                            s -> !leavesRingsOnSpindle(s),
+                            only(s -> s.fittings().snapRing() == SnapRing.BEFORE_CUP, off(Part.SNAP_RING)),
+                            off(Part.INBOARD_CUP, Part.OUTBOARD_CUP)),
                     when(s -> s.scope() == Scope.EXCHANGE)));
 
     private StripSteps() {}
@@ -295,8 +311,13 @@ final class StripSteps {
         return s.scope() != Scope.EXCHANGE;
     }
 
+    /** Whether something of the old seals stays on the spindle when the hub is gone. */
+    private static boolean leavesRingsOnSpindle(Situation s) {
+        return s.fittings().seal() == SealKind.MARINE_TWO_PIECE || s.isOn(Construction.FULL_FLOATING_REAR);
+    }
+
     private static boolean levers(Situation s) {
-        return !hooks(s) && !knocks(s) && !drivesTogether(s);
+        return !hooks(s) && !knocks(s) && !drivesTogether(s) && s.scope() != Scope.EXCHANGE;
     }
 
     /** Only where seal and cone follow the hub at once. */

@@ -78,7 +78,7 @@ public record FirstLook(List<Seen> seen, Optional<HubHeat> heat, boolean hasBrak
                 }
             }
             case Leak leak -> {
-                if (leak != Leak.DRY) {
+                if (leak == Leak.DAMP || leak == Leak.ON_LININGS) {
                     evidence.add(SEAL_FAILED, leak == Leak.DAMP ? 2 : 4, because);
                 }
             }
@@ -155,7 +155,7 @@ public record FirstLook(List<Seen> seen, Optional<HubHeat> heat, boolean hasBrak
             case Rock rock -> rock == Rock.SLIGHT;
             case TakenUp taken -> taken == TakenUp.STAYS;
             case GreaseFound grease -> grease != GreaseFound.CLEAN && grease != GreaseFound.BLACK_THICK;
-            case Leak leak -> leak != Leak.DRY;
+            case Leak leak -> leak == Leak.DAMP || leak == Leak.ON_LININGS;
             case Locked locked -> false;
             case Misplaced misplaced -> false;
         };

@@ -111,6 +111,8 @@ public sealed interface Seen {
     /** Grease or oil past the seal. */
     enum Leak implements Seen {
         DRY("dry behind the wheel"),
+        /** What such a cap is made for, and no failed seal; common practice. */
+        AT_SPRING_CAP("a trace of grease past the spring-loaded cap"),
         DAMP("grease on the backing plate or tyre"),
         ON_LININGS("grease on the linings");
 

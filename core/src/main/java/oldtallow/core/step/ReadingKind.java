@@ -32,6 +32,7 @@ public enum ReadingKind {
     OUTBOARD_CUP_OUTSIDE("new outboard cup, outside diameter", ReadingUnit.MILLIMETRE, 20, 250),
     OUTBOARD_CUP_WIDTH("new outboard cup, width", ReadingUnit.MILLIMETRE, 5, 80),
     OUTBOARD_CUP_BORE("hub bore for the outboard cup", ReadingUnit.MILLIMETRE, 20, 250),
+    ROTOR_BOLT_TORQUE("rotor bolt torque", ReadingUnit.NEWTON_METRE, 5, 500),
     CALIPER_BOLT_TORQUE("caliper bolt torque", ReadingUnit.NEWTON_METRE, 5, 500),
     FLANGE_BOLT_TORQUE("flange bolt torque", ReadingUnit.NEWTON_METRE, 5, 500),
     OUTER_NUT_TORQUE("outer nut torque", ReadingUnit.NEWTON_METRE, 5, 1000),

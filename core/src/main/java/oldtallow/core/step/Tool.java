@@ -61,6 +61,14 @@ public enum Tool {
         this.words = words;
     }
 
+    /** Whether the right one depends on the hub. */
+    public boolean comesInSizes() {
+        return switch (this) {
+            case SOCKET_SET, NUT_SOCKET, PIN_SPANNER, WHEEL_BRACE, TORQUE_WRENCH -> true;
+            default -> false;
+        };
+    }
+
     public String words() {
         return words;
     }

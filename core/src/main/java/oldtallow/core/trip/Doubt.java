@@ -8,11 +8,11 @@ import oldtallow.core.interval.HubState;
  * {@link TripAdvice}. Common practice.
  */
 public enum Doubt {
-    OUTSIDE_WINDOW("its last setting is outside its window: open it before it goes out"),
+    OUTSIDE_WINDOW(HubState.OUTSIDE_WINDOW.words()),
     APART("a job on it is not over: finish it"),
-    AWAITS_SIGN_OFF("an apprentice set it: a mechanic looks at it and signs it off"),
+    AWAITS_SIGN_OFF(HubState.AWAITS_SIGN_OFF.words()),
     NOT_SET("nobody knows how the nut was left: set it and put it on record"),
-    NO_RECORD("nothing on record to count from: write down when it was last done");
+    NO_RECORD(HubState.NO_RECORD.words());
 
     private final String words;
 

@@ -114,6 +114,6 @@ public record TripAdvice(Due due, When when, Optional<Integer> leg, String why) 
     }
 
     private static boolean isDoneAnywhere(DueAction action) {
-        return action == DueAction.RETORQUE || action == DueAction.INSPECT;
+        return action == DueAction.RETORQUE || action == DueAction.INSPECT || action == DueAction.TOP_UP;
     }
 }

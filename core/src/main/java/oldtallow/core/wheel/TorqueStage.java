@@ -1,7 +1,7 @@
 package oldtallow.core.wheel;
 
 import java.util.List;
-import oldtallow.core.figure.FigureValue.WheelNutTorque;
+import oldtallow.core.figure.FigureValue.BoltTorque;
 import oldtallow.core.quantity.Torque;
 
 /**
@@ -42,7 +42,7 @@ public record TorqueStage(Kind kind, Torque least, Torque most) {
     }
 
     /** The rounds up to a figure. */
-    public static List<TorqueStage> upTo(WheelNutTorque figure) {
+    public static List<TorqueStage> upTo(BoltTorque figure) {
         return List.of(Kind.values()).stream()
                 .map(kind -> new TorqueStage(
                         kind, figure.least().times(kind.share), figure.most().times(kind.share)))

@@ -11,6 +11,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Random;
 import java.util.Set;
+import java.util.function.Function;
 import java.util.stream.LongStream;
 import oldtallow.core.distance.DueRange;
 import oldtallow.core.distance.Forecast;
@@ -22,6 +23,8 @@ import oldtallow.core.figure.FigureValue.Interval;
 import oldtallow.core.figure.GoverningFigure;
 import oldtallow.core.interval.DueAction;
 import oldtallow.core.interval.DueRule;
+import oldtallow.core.interval.Duty;
+import oldtallow.core.interval.Severity;
 import oldtallow.core.interval.Trigger;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -197,7 +200,7 @@ class AlmanacTest {
                         rule(DueAction.REPACK, Trigger.Kind.DUNKINGS, 1),
                         rule(DueAction.RENEW, Trigger.Kind.MONTHS, 60)));
 
-        assertThat(GoverningRule.among(ladder, Set.of()))
+        assertThat(GoverningRule.among(ladder, Set.of(), Duty.TRAILER))
                 .extracting(rule -> rule.authority() + " " + rule.rule().words())
                 .containsExactly(
                         "MAKER repack and set every 24 months",
@@ -224,6 +227,20 @@ class AlmanacTest {
         assertThat(Severity.factor(EnumSet.allOf(Severity.class))).isEqualTo(1.0 / 3);
         assertThat(hard(Authority.WORKSHOP, YEARLY, Severity.SALT_WATER).trigger())
                 .isEqualTo(YEARLY.trigger());
+    }
+
+    /** A camper off the road has its own school, which is not halved again; a workshop's rule is: common practice. */
+    @Test
+    void whatASchoolWasMadeForDoesNotShortenItTwice() {
+        DueRule rule = rule(DueAction.REPACK, Trigger.Kind.KILOMETRES, 5_000);
+        Function<Authority, Integer> km = authority -> GoverningRule.among(
+                        List.of(figure(authority, rule)), Set.of(Severity.OFF_ROAD), Duty.REMOTE_CAMPER)
+                .getFirst()
+                .trigger()
+                .number();
+
+        assertThat(km.apply(Authority.COMMON_PRACTICE)).isEqualTo(5_000);
+        assertThat(km.apply(Authority.WORKSHOP)).isEqualTo(2_500);
     }
 
     static LongStream seeds() {
@@ -293,7 +310,7 @@ class AlmanacTest {
     }
 
     private static GoverningRule hard(Authority authority, DueRule rule, Severity... uses) {
-        return GoverningRule.among(List.of(figure(authority, rule)), Set.of(uses))
+        return GoverningRule.among(List.of(figure(authority, rule)), Set.of(uses), Duty.TOURING_TRAILER)
                 .getFirst();
     }
 

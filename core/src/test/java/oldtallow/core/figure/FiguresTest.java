@@ -7,19 +7,27 @@ import static org.assertj.core.api.Assertions.within;
 import java.util.List;
 import java.util.Optional;
 import oldtallow.core.endplay.EndPlayWindow;
+import oldtallow.core.figure.FigureValue.BoltTorque;
 import oldtallow.core.figure.FigureValue.EndPlay;
 import oldtallow.core.figure.FigureValue.Grease;
 import oldtallow.core.figure.FigureValue.Interval;
 import oldtallow.core.figure.FigureValue.NutSequence;
-import oldtallow.core.figure.FigureValue.WheelNutTorque;
+import oldtallow.core.figure.FigureValue.Spanners;
 import oldtallow.core.hub.Construction;
 import oldtallow.core.interval.DueAction;
 import oldtallow.core.interval.DueRule;
+import oldtallow.core.interval.Duty;
 import oldtallow.core.interval.Trigger;
+import oldtallow.core.interval.Upkeep;
+import oldtallow.core.job.Briefs;
+import oldtallow.core.job.Planner;
+import oldtallow.core.job.Scope;
+import oldtallow.core.part.Stack;
 import oldtallow.core.quantity.Length;
 import oldtallow.core.quantity.OutOfRangeException;
 import oldtallow.core.quantity.Torque;
 import oldtallow.core.sequence.SchoolId;
+import oldtallow.core.step.ReadingKind;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -32,7 +40,7 @@ class FiguresTest {
     @CsvSource({"12.7, 122.0, 162.7", "14, 120, 180", "12, 80, 110", "11.1, 74.6, 101.7", "15.9, 257.6, 440.6"})
     void knowsTheUsualTorqueOfAStud(double millimetres, double least, double most) {
         assertThat(wheelNut(millimetres)).get().satisfies(figure -> {
-            var torque = (WheelNutTorque) figure.value();
+            var torque = (BoltTorque) figure.value();
             assertThat(torque.least().newtonMetres()).isCloseTo(least, within(0.1));
             assertThat(torque.most().newtonMetres()).isCloseTo(most, within(0.1));
         });
@@ -50,7 +58,7 @@ class FiguresTest {
     @EnumSource(Construction.class)
     void hasCommonPracticeForEverythingElse(Construction construction) {
         for (FigureKind kind : FigureKind.values()) {
-            if (kind != FigureKind.WHEEL_NUT_TORQUE) {
+            if (!kind.isBoltTorque() && kind != FigureKind.SPANNERS && kind != FigureKind.INTERVAL) {
                 assertThat(CommonPractice.figure(kind, construction, SchoolId.INCH_POUND, Optional.empty()))
                         .get()
                         .satisfies(figure -> {
@@ -64,10 +72,8 @@ class FiguresTest {
     /** 12,000 mi are 19,312 km: trailer axle manuals, from memory; the mile by international agreement of 1959. */
     @Test
     void countsMilesInKilometres() {
-        var interval = (Interval) CommonPractice.figure(
-                        FigureKind.INTERVAL, Construction.STEPPED_BRAKED, SchoolId.INCH_POUND, Optional.empty())
-                .orElseThrow()
-                .value();
+        var interval = (Interval)
+                CommonPractice.interval(new Upkeep(Duty.TRAILER, false)).value();
 
         assertThat(interval.rules())
                 .contains(
@@ -75,13 +81,41 @@ class FiguresTest {
                         new DueRule(DueAction.REPACK, Trigger.Kind.MONTHS.of(12)));
     }
 
+    /** A torque for every bolt a step tightens, and only where the hub has it. */
+    @Test
+    void governsBoltsTheHubHas() {
+        assertThat(FigureKind.of(ReadingKind.CALIPER_BOLT_TORQUE)).contains(FigureKind.CALIPER_BOLT_TORQUE);
+        assertThat(FigureKind.of(ReadingKind.OUTER_NUT_TORQUE)).contains(FigureKind.OUTER_NUT_TORQUE);
+        assertThat(FigureKind.of(ReadingKind.SEATING_TORQUE)).isEmpty();
+        assertThat(Planner.plan(Briefs.of(Construction.LOCKING_HUB_FRONT, Scope.REPACK)).steps().stream()
+                        .flatMap(step -> step.readings().stream())
+                        .flatMap(reading -> FigureKind.of(reading).stream()))
+                .isNotEmpty()
+                .allMatch(kind -> kind.isOn(stack(Construction.LOCKING_HUB_FRONT)));
+        assertThat(FigureKind.FLANGE_BOLT_TORQUE.isOn(stack(Construction.STEPPED_BRAKED)))
+                .isFalse();
+        assertThat(FigureKind.CALIPER_BOLT_TORQUE.isOn(stack(Construction.STEPPED_BRAKED)))
+                .isFalse();
+        assertThat(FigureKind.CALIPER_BOLT_TORQUE.isOn(stack(Construction.ROTOR_HUB)))
+                .isTrue();
+        assertThat(FigureKind.WHEEL_NUT_TORQUE.isOn(stack(Construction.STEPPED_BRAKED)))
+                .isTrue();
+    }
+
+    private static Stack stack(Construction construction) {
+        return Briefs.of(construction, Scope.REPACK).stack();
+    }
+
     @Test
     void refusesFiguresNoManualPrints() {
-        assertThatThrownBy(() -> new WheelNutTorque(newtonMetres(19.9), newtonMetres(50)))
+        assertThatThrownBy(() -> new BoltTorque(FigureKind.CALIPER_BOLT_TORQUE, newtonMetres(4.9), newtonMetres(50)))
+                .hasMessageContaining("5 to 1000 N·m");
+        assertThatThrownBy(() -> new Spanners(" ")).isInstanceOf(OutOfRangeException.class);
+        assertThatThrownBy(() -> BoltTorque.wheelNuts(newtonMetres(19.9), newtonMetres(50)))
                 .isInstanceOf(OutOfRangeException.class);
-        assertThatThrownBy(() -> new WheelNutTorque(newtonMetres(100), newtonMetres(1000.1)))
+        assertThatThrownBy(() -> BoltTorque.wheelNuts(newtonMetres(100), newtonMetres(1000.1)))
                 .isInstanceOf(OutOfRangeException.class);
-        assertThatThrownBy(() -> new WheelNutTorque(newtonMetres(120), newtonMetres(100)))
+        assertThatThrownBy(() -> BoltTorque.wheelNuts(newtonMetres(120), newtonMetres(100)))
                 .hasMessageContaining("least first");
         assertThatThrownBy(() -> new Interval(List.of())).isInstanceOf(OutOfRangeException.class);
         assertThatThrownBy(() -> Interval.repack(0, Optional.empty())).isInstanceOf(OutOfRangeException.class);
@@ -89,7 +123,7 @@ class FiguresTest {
         assertThatThrownBy(() -> new Grease(" ")).isInstanceOf(OutOfRangeException.class);
         assertThatThrownBy(() -> new NutSequence(SchoolId.INCH_POUND, "x".repeat(301)))
                 .isInstanceOf(OutOfRangeException.class);
-        assertThat(new WheelNutTorque(newtonMetres(20), newtonMetres(1000)).kind())
+        assertThat(BoltTorque.wheelNuts(newtonMetres(20), newtonMetres(1000)).kind())
                 .isEqualTo(FigureKind.WHEEL_NUT_TORQUE);
         assertThat(new EndPlay(EndPlayWindow.COMMON_PRACTICE).kind()).isEqualTo(FigureKind.END_PLAY);
     }

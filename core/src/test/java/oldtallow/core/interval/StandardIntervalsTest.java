@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import java.io.StringReader;
 import java.time.MonthDay;
 import java.util.List;
+import java.util.Set;
 import oldtallow.core.hub.Construction;
 import oldtallow.core.quantity.OutOfRangeException;
 import org.junit.jupiter.api.Test;
@@ -30,7 +31,8 @@ class StandardIntervalsTest {
                         "touring-trailer",
                         "classic-car",
                         "four-wheel-drive",
-                        "heavy-trailer");
+                        "heavy-trailer",
+                        "spring-cap");
         assertThat(StandardIntervals.all()).allSatisfy(school -> {
             assertThat(school.rules()).doesNotHaveDuplicates();
             assertThat(school.source()).contains("common practice");
@@ -59,12 +61,61 @@ class StandardIntervalsTest {
     }
 
     @ParameterizedTest
-    @EnumSource(Construction.class)
-    void hasCommonPracticeForEveryConstruction(Construction construction) {
-        List<DueRule> rules = StandardIntervals.common(construction).rules();
+    @EnumSource(Duty.class)
+    void everyDutyHasTheHubOpenedAndTheNutsDoneAgain(Duty duty) {
+        List<DueRule> rules = StandardIntervals.common(duty).rules();
 
-        assertThat(rules).contains(new DueRule(DueAction.REPACK, Trigger.Kind.MONTHS.of(12)));
+        assertThat(rules).anyMatch(rule -> rule.action() == DueAction.REPACK);
         assertThat(rules).anyMatch(rule -> rule.action() == DueAction.RETORQUE);
+    }
+
+    /**
+     * 5,000 km for campers off the road, after every season in salt water, classic cars by date, 12,000 mi or a year for
+     * trailers and four-wheel drives, the long distance only for oil baths: common practice.
+     */
+    @ParameterizedTest
+    @CsvSource({
+        "TRAILER, '', STEPPED_BRAKED, year-or-distance",
+        "TRAILER, OFF_ROAD, STRAIGHT_SPINDLE, year-or-distance",
+        "BOAT_TRAILER, '', STEPPED_BRAKED, boat-trailer",
+        "BOAT_TRAILER, SALT_WATER, STRAIGHT_SPINDLE, salt-season",
+        "TOURING_TRAILER, WATER_CROSSINGS, STEPPED_BRAKED, touring-trailer",
+        "TOURING_TRAILER, OFF_ROAD, STEPPED_BRAKED, remote-camper",
+        "CLASSIC_CAR, '', CLASSIC_CAR, classic-car",
+        "CLASSIC_CAR, OFF_ROAD, LOCKING_HUB_FRONT, classic-car",
+        "LIGHT_TRUCK, '', ROTOR_HUB, year-or-distance",
+        "LIGHT_TRUCK, '', FULL_FLOATING_REAR, four-wheel-drive",
+        "FOUR_WHEEL_DRIVE, OFF_ROAD, DRIVE_FLANGE_FRONT, four-wheel-drive",
+        "HEAVY_TRAILER, '', OIL_BATH_HEAVY, heavy-trailer",
+        "HEAVY_TRAILER, '', STEPPED_BRAKED, year-or-distance",
+        "TRAILER, '', OIL_BATH_HEAVY, heavy-trailer",
+    })
+    void followsWhatTheRigIs(Duty rig, String use, Construction construction, String school) {
+        Set<Severity> uses = use.isEmpty() ? Set.of() : Set.of(Severity.valueOf(use));
+
+        assertThat(StandardIntervals.common(Duty.at(rig, uses, construction)).id())
+                .isEqualTo(school);
+    }
+
+    /** Topping up is no service, and asked only where there is such a cap: common practice. */
+    @Test
+    void topsUpSpringLoadedCapsOnly() {
+        assertThat(new Upkeep(Duty.BOAT_TRAILER, true).rules()).anyMatch(rule -> rule.action() == DueAction.TOP_UP);
+        assertThat(new Upkeep(Duty.BOAT_TRAILER, false).rules()).noneMatch(rule -> rule.action() == DueAction.TOP_UP);
+        assertThat(DueAction.values())
+                .allSatisfy(
+                        action -> assertThat(DueAction.TOP_UP.covers(action)).isEqualTo(action == DueAction.TOP_UP));
+        assertThat(DueAction.REPACK.covers(DueAction.TOP_UP)).isTrue();
+    }
+
+    @Test
+    void saysWhatEachRuleGoesBy() {
+        assertThat(school("year-or-distance").source()).isEqualTo("common practice: 12 months or 12000 mi");
+        school("year-or-distance")
+                .bySource()
+                .forEach((source, rules) -> assertThat(source)
+                        .satisfies(words -> assertThat(words.contains("wheel was off"))
+                                .isEqualTo(rules.getFirst().action() == DueAction.RETORQUE)));
     }
 
     @Test

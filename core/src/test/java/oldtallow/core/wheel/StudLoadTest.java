@@ -4,7 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
-import oldtallow.core.figure.FigureValue.WheelNutTorque;
+import oldtallow.core.figure.FigureValue.BoltTorque;
 import oldtallow.core.quantity.Length;
 import oldtallow.core.quantity.OutOfRangeException;
 import oldtallow.core.quantity.Torque;
@@ -69,7 +69,7 @@ class StudLoadTest {
     /** Stages printed for 1/2 in studs: 20–25, 50–60, 90–120 lbf·ft; trailer manuals, from memory. */
     @Test
     void stagesComeNearThePrintedOnes() {
-        var figure = new WheelNutTorque(Torque.ofPoundForceFeet(90), Torque.ofPoundForceFeet(120));
+        var figure = BoltTorque.wheelNuts(Torque.ofPoundForceFeet(90), Torque.ofPoundForceFeet(120));
 
         assertThat(TorqueStage.upTo(figure))
                 .extracting(stage ->

@@ -16,7 +16,6 @@ import oldtallow.app.almanac.Basis;
 import oldtallow.core.almanac.RigUse;
 import oldtallow.core.almanac.ServiceHistory;
 import oldtallow.core.almanac.Serviced;
-import oldtallow.core.almanac.Severity;
 import oldtallow.core.almanac.WaterEntry;
 import oldtallow.core.distance.Forecast;
 import oldtallow.core.distance.PlannedRun;
@@ -24,6 +23,9 @@ import oldtallow.core.distance.UseRate;
 import oldtallow.core.endplay.EndPlayVerdict;
 import oldtallow.core.hub.Construction;
 import oldtallow.core.interval.DueAction;
+import oldtallow.core.interval.Duty;
+import oldtallow.core.interval.Severity;
+import oldtallow.core.interval.Upkeep;
 import oldtallow.core.quantity.Length;
 import org.jspecify.annotations.Nullable;
 
@@ -52,11 +54,24 @@ record BasisJson(
 
     /** A wheel end; null where there is none of something. */
     @JsonFormat(shape = JsonFormat.Shape.ARRAY)
-    @JsonPropertyOrder({"id", "axle", "construction", "builtOn", "setting", "last", "wheelOff", "retorques"})
+    @JsonPropertyOrder({
+        "id",
+        "axle",
+        "construction",
+        "duty",
+        "springCap",
+        "builtOn",
+        "setting",
+        "last",
+        "wheelOff",
+        "retorques"
+    })
     record EndJson(
             UUID id,
             UUID axle,
             Construction construction,
+            Duty duty,
+            boolean springCap,
             long builtOn,
             @Nullable SettingJson setting,
             Map<DueAction, DoneJson> last,
@@ -70,6 +85,8 @@ record BasisJson(
                     end.id(),
                     end.axleId(),
                     end.construction(),
+                    end.upkeep().duty(),
+                    end.upkeep().springCap(),
                     end.builtOn().toEpochDay(),
                     end.lastSetting().map(SettingJson::of).orElse(null),
                     last,
@@ -84,6 +101,7 @@ record BasisJson(
                     id,
                     axle,
                     construction,
+                    new Upkeep(duty, springCap),
                     LocalDate.ofEpochDay(builtOn),
                     Optional.ofNullable(setting).map(SettingJson::read),
                     new ServiceHistory(done, Optional.ofNullable(wheelOff).map(DoneJson::read), retorques));

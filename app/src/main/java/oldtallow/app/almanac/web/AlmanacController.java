@@ -173,6 +173,7 @@ class AlmanacController {
             String ownerName,
             List<DuePlaceView> wheelEnds,
             HubState state,
+            String stateWords,
             DueView due) {
 
         static DueItemView of(DueList.Item item, LocalDate today) {
@@ -186,6 +187,7 @@ class AlmanacController {
                                     one.wheelEnd().id(), one.wheelEnd().positionName()))
                             .toList(),
                     item.standings().getFirst().state(),
+                    item.standings().getFirst().state().words(),
                     DueView.of(item.due(), today));
         }
     }

@@ -2,11 +2,13 @@ package oldtallow.app.assembly.web;
 
 import java.time.LocalDate;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
 import oldtallow.app.fitted.FittedPart;
 import oldtallow.app.fitted.FittedPart.Condition;
 import oldtallow.app.fitted.PartEntry;
 import oldtallow.app.fitted.PartPlace;
+import oldtallow.core.bearing.SetDesignation;
 import org.jspecify.annotations.Nullable;
 
 /** A part as it is entered; its id is made by the client. */
@@ -40,7 +42,11 @@ record PartForm(
                 condition);
     }
 
-    /** A part that is or was fitted. */
+    /**
+     * A part that is or was fitted.
+     *
+     * @param onFile whether a bearing's numbers are a set of the catalogue; nothing is worked out from one that is not
+     */
     record PartView(
             UUID id,
             PartPlace place,
@@ -55,9 +61,10 @@ record PartForm(
             @Nullable LocalDate fittedOn,
             @Nullable Integer fittedKm,
             Condition condition,
-            @Nullable LocalDate removedOn) {
+            @Nullable LocalDate removedOn,
+            boolean onFile) {
 
-        static PartView of(FittedPart part) {
+        static PartView of(FittedPart part, Set<SetDesignation> onFile) {
             return new PartView(
                     part.id(),
                     part.place(),
@@ -72,7 +79,9 @@ record PartForm(
                     part.fittedOn(),
                     part.fittedKm(),
                     part.condition(),
-                    part.removedOn());
+                    part.removedOn(),
+                    !part.place().isBearing()
+                            || part.set().filter(onFile::contains).isPresent());
         }
     }
 }

@@ -3,18 +3,25 @@ package oldtallow.app.assembly.web;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.List;
+import java.util.Set;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import oldtallow.app.assembly.Assembly;
 import oldtallow.app.assembly.web.PartForm.PartView;
+import oldtallow.app.catalogue.Catalogue;
+import oldtallow.app.fitted.FittedPart;
 import oldtallow.app.fitted.PartPlace;
 import oldtallow.app.platform.FieldErrors;
 import oldtallow.app.register.Register;
 import oldtallow.app.register.WheelEndBuild;
+import oldtallow.core.bearing.BearingSet;
+import oldtallow.core.bearing.SetDesignation;
 import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
@@ -26,11 +33,13 @@ class WheelEndController {
 
     private final Register register;
     private final Assembly assembly;
+    private final Catalogue catalogue;
     private final Clock clock;
 
-    WheelEndController(Register register, Assembly assembly, Clock clock) {
+    WheelEndController(Register register, Assembly assembly, Catalogue catalogue, Clock clock) {
         this.register = register;
         this.assembly = assembly;
+        this.catalogue = catalogue;
         this.clock = clock;
     }
 
@@ -66,18 +75,30 @@ class WheelEndController {
     /** What is or was fitted, by place, the latest first. */
     @GetMapping("/parts")
     List<PartView> parts(@PathVariable UUID id) {
-        return assembly.parts(id).stream().map(PartView::of).toList();
+        return views(assembly.parts(id));
     }
 
     /** Puts a part in its place; what was there is off from then on. */
     @PostMapping("/parts")
     List<PartView> fit(@PathVariable UUID id, @RequestBody PartForm form) {
-        return assembly.fit(id, form.toEntry()).stream().map(PartView::of).toList();
+        return views(assembly.fit(id, form.toEntry()));
+    }
+
+    /** Puts a typing error right: the part of that id, in its place, was written down wrongly. */
+    @PutMapping("/parts")
+    List<PartView> correct(@PathVariable UUID id, @RequestBody PartForm form) {
+        return views(assembly.correct(id, form.toEntry()));
     }
 
     /** Takes a part off. */
     @DeleteMapping("/parts/{place}")
     List<PartView> takeOff(@PathVariable UUID id, @PathVariable PartPlace place) {
-        return assembly.takeOff(id, place).stream().map(PartView::of).toList();
+        return views(assembly.takeOff(id, place));
+    }
+
+    private List<PartView> views(List<FittedPart> parts) {
+        Set<SetDesignation> onFile =
+                catalogue.sets().stream().map(BearingSet::designation).collect(Collectors.toSet());
+        return parts.stream().map(part -> PartView.of(part, onFile)).toList();
     }
 }

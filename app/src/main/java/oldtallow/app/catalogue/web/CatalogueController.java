@@ -1,9 +1,13 @@
 package oldtallow.app.catalogue.web;
 
 import java.util.List;
+import java.util.Map;
+import java.util.Objects;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import oldtallow.app.catalogue.Catalogue;
 import oldtallow.app.platform.FieldErrors;
+import oldtallow.app.platform.InvalidInputException;
 import oldtallow.app.wire.LengthEntry;
 import oldtallow.core.bearing.BearingSet;
 import oldtallow.core.bearing.BearingSet.Series;
@@ -11,6 +15,7 @@ import oldtallow.core.bearing.CatalogueEntry;
 import oldtallow.core.bearing.CatalogueEntry.Confidence;
 import oldtallow.core.bearing.RingMarking;
 import oldtallow.core.bearing.SetDesignation;
+import oldtallow.core.bearing.WrittenBearing;
 import oldtallow.core.quantity.Length;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
@@ -27,6 +32,7 @@ import org.springframework.web.bind.annotation.RestController;
 class CatalogueController {
 
     private static final int MOST_NUMBER = 20;
+    private static final int MOST_WRITTEN = 60;
 
     private final Catalogue catalogue;
 
@@ -39,6 +45,26 @@ class CatalogueController {
     List<SetView> sets() {
         return catalogue.all().stream().map(SetView::of).toList();
     }
+
+    /** What a text is that stands where a bearing's number belongs, and which sets on file it can be. */
+    @GetMapping("/api/bearing-sets/read")
+    WrittenView read(@RequestParam String text) {
+        if (text.length() > MOST_WRITTEN) {
+            throw new InvalidInputException("text", text.length() + " characters", "must be at most " + MOST_WRITTEN);
+        }
+        WrittenBearing written = catalogue.read(text);
+        Map<SetDesignation, SetView> views = catalogue.all().stream()
+                .collect(Collectors.toMap(set -> set.entry().set().designation(), SetView::of, (a, b) -> a));
+        return new WrittenView(
+                written.kind(),
+                written.kind().words(),
+                written.sets().stream()
+                        .map(set -> Objects.requireNonNull(views.get(set.designation())))
+                        .toList());
+    }
+
+    /** What was written, and the sets on file that it can be, the nearest first. */
+    record WrittenView(WrittenBearing.Kind kind, String words, List<SetView> sets) {}
 
     /** Adds a set of the workshop's own. */
     @PostMapping("/api/bearing-sets")

@@ -11,11 +11,12 @@ import oldtallow.core.endplay.EndPlayWindow;
 import oldtallow.core.figure.Authority;
 import oldtallow.core.figure.FigureKind;
 import oldtallow.core.figure.FigureValue;
+import oldtallow.core.figure.FigureValue.BoltTorque;
 import oldtallow.core.figure.FigureValue.EndPlay;
 import oldtallow.core.figure.FigureValue.Grease;
 import oldtallow.core.figure.FigureValue.Interval;
 import oldtallow.core.figure.FigureValue.NutSequence;
-import oldtallow.core.figure.FigureValue.WheelNutTorque;
+import oldtallow.core.figure.FigureValue.Spanners;
 import oldtallow.core.figure.GoverningFigure;
 import oldtallow.core.interval.DueRule;
 import oldtallow.core.quantity.Length;
@@ -66,11 +67,12 @@ class FigureRow {
                 row.setLeastUm(window.least().micrometres());
                 row.setMostUm(window.most().micrometres());
             }
-            case WheelNutTorque(Torque least, Torque most) -> {
+            case BoltTorque(FigureKind kind, Torque least, Torque most) -> {
                 row.setLeastNm(least.newtonMetres());
                 row.setMostNm(most.newtonMetres());
             }
             case Grease(String words) -> row.setWords(words);
+            case Spanners(String words) -> row.setWords(words);
             case Interval(List<DueRule> rules) ->
                 row.setRules(JSONB.valueOf(json.writeValueAsString(
                         rules.stream().map(DueRuleForm::of).toList())));
@@ -92,14 +94,16 @@ class FigureRow {
 
     private FigureValue value(FigureRecord row) {
         @Nullable String words = row.getWords();
-        return switch (FigureKind.valueOf(row.getKind())) {
+        FigureKind kind = FigureKind.valueOf(row.getKind());
+        return switch (kind) {
             case NUT_SEQUENCE -> new NutSequence(new SchoolId(row.getSchool()), words == null ? "" : words);
             case END_PLAY ->
                 new EndPlay(new EndPlayWindow(
                         Length.ofMicrometres(row.getLeastUm()), Length.ofMicrometres(row.getMostUm())));
-            case WHEEL_NUT_TORQUE ->
-                new WheelNutTorque(Torque.ofNewtonMetres(row.getLeastNm()), Torque.ofNewtonMetres(row.getMostNm()));
+            case WHEEL_NUT_TORQUE, CALIPER_BOLT_TORQUE, ROTOR_BOLT_TORQUE, FLANGE_BOLT_TORQUE, OUTER_NUT_TORQUE ->
+                new BoltTorque(kind, Torque.ofNewtonMetres(row.getLeastNm()), Torque.ofNewtonMetres(row.getMostNm()));
             case GREASE -> new Grease(words == null ? "" : words);
+            case SPANNERS -> new Spanners(words == null ? "" : words);
             case INTERVAL -> new Interval(rules(row));
         };
     }

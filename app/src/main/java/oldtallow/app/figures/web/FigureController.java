@@ -17,6 +17,8 @@ import oldtallow.core.figure.Authority;
 import oldtallow.core.figure.FigureKind;
 import oldtallow.core.figure.FigureValue;
 import oldtallow.core.figure.GoverningFigure;
+import oldtallow.core.hub.Fastening;
+import oldtallow.core.part.Stack;
 import oldtallow.core.sequence.SchoolId;
 import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.DeleteMapping;
@@ -85,7 +87,13 @@ class FigureController {
         WheelEnd end = register.wheelEnd(wheelEndId);
         List<FiledFigure> filed = figures.filed(end);
         Map<FigureKind, List<GoverningFigure<FigureValue>>> ladder = figures.ladder(end);
+        Stack stack = Stack.of(
+                end.construction(),
+                Fastening.of(end.build().lock()),
+                end.build().fittings());
         return Arrays.stream(FigureKind.values())
+                .filter(kind -> kind.isOn(stack)
+                        || filed.stream().anyMatch(one -> one.figure().value().kind() == kind))
                 .map(kind -> RungView.of(kind, ladder.getOrDefault(kind, List.of()), filed, schools::label))
                 .toList();
     }

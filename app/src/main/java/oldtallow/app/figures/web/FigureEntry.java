@@ -9,11 +9,12 @@ import oldtallow.core.endplay.EndPlayWindow;
 import oldtallow.core.figure.Authority;
 import oldtallow.core.figure.FigureKind;
 import oldtallow.core.figure.FigureValue;
+import oldtallow.core.figure.FigureValue.BoltTorque;
 import oldtallow.core.figure.FigureValue.EndPlay;
 import oldtallow.core.figure.FigureValue.Grease;
 import oldtallow.core.figure.FigureValue.Interval;
 import oldtallow.core.figure.FigureValue.NutSequence;
-import oldtallow.core.figure.FigureValue.WheelNutTorque;
+import oldtallow.core.figure.FigureValue.Spanners;
 import oldtallow.core.figure.GoverningFigure;
 import oldtallow.core.interval.DueRule;
 import oldtallow.core.quantity.Length;
@@ -65,16 +66,20 @@ record FigureEntry(
                         ? null
                         : errors.at("least.number", () -> new EndPlay(new EndPlayWindow(from, to)));
             }
-            case WHEEL_NUT_TORQUE -> {
+            case WHEEL_NUT_TORQUE, CALIPER_BOLT_TORQUE, ROTOR_BOLT_TORQUE, FLANGE_BOLT_TORQUE, OUTER_NUT_TORQUE -> {
                 @Nullable Torque from = torque("leastTorque", leastTorque, errors);
                 @Nullable Torque to = torque("mostTorque", mostTorque, errors);
                 yield from == null || to == null
                         ? null
-                        : errors.at("leastTorque.number", () -> new WheelNutTorque(from, to));
+                        : errors.at("leastTorque.number", () -> new BoltTorque(kind, from, to));
             }
             case GREASE -> {
                 @Nullable String which = needed("words", words, errors);
                 yield which == null ? null : errors.at("words", () -> new Grease(which.strip()));
+            }
+            case SPANNERS -> {
+                @Nullable String which = needed("words", words, errors);
+                yield which == null ? null : errors.at("words", () -> new Spanners(which.strip()));
             }
             case INTERVAL -> {
                 @Nullable List<DueRuleForm> given = needed("rules", rules, errors);

@@ -6,12 +6,14 @@ import oldtallow.app.wire.DueRuleView;
 import oldtallow.app.wire.LengthView;
 import oldtallow.app.wire.TorqueView;
 import oldtallow.core.endplay.EndPlayWindow;
+import oldtallow.core.figure.FigureKind;
 import oldtallow.core.figure.FigureValue;
+import oldtallow.core.figure.FigureValue.BoltTorque;
 import oldtallow.core.figure.FigureValue.EndPlay;
 import oldtallow.core.figure.FigureValue.Grease;
 import oldtallow.core.figure.FigureValue.Interval;
 import oldtallow.core.figure.FigureValue.NutSequence;
-import oldtallow.core.figure.FigureValue.WheelNutTorque;
+import oldtallow.core.figure.FigureValue.Spanners;
 import oldtallow.core.interval.DueRule;
 import oldtallow.core.quantity.Torque;
 import oldtallow.core.sequence.SchoolId;
@@ -51,8 +53,9 @@ record FigureValueView(
                         null,
                         null,
                         null);
-            case WheelNutTorque(Torque least, Torque most) ->
+            case BoltTorque(FigureKind kind, Torque least, Torque most) ->
                 new FigureValueView(null, null, null, null, null, TorqueView.of(least), TorqueView.of(most), null);
+            case Spanners(String words) -> new FigureValueView(null, null, words, null, null, null, null, null);
             case Grease(String words) -> new FigureValueView(null, null, words, null, null, null, null, null);
             case Interval(List<DueRule> rules) ->
                 new FigureValueView(

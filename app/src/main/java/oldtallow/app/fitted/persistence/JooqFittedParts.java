@@ -72,6 +72,28 @@ class JooqFittedParts implements FittedPartStore {
     }
 
     @Override
+    public boolean correct(UUID workshopId, FittedPart part) {
+        return db.update(FITTED_PART)
+                        .set(FITTED_PART.DESIGNATION, part.designation())
+                        .set(FITTED_PART.CUP_DESIGNATION, part.cupDesignation())
+                        .set(FITTED_PART.CONE_PAIR_NUMBER, part.pairNumber())
+                        .set(FITTED_PART.CUP_PAIR_NUMBER, part.pairNumber())
+                        .set(FITTED_PART.GRADE_NOTE, part.gradeNote())
+                        .set(FITTED_PART.BATCH, part.batch())
+                        .set(FITTED_PART.PACKED_ON, part.packedOn())
+                        .set(FITTED_PART.FITTED_ON, part.fittedOn())
+                        .set(FITTED_PART.FITTED_KM, part.fittedKm())
+                        .set(FITTED_PART.CONDITION, part.condition().name())
+                        .where(
+                                FITTED_PART.WORKSHOP_ID.eq(workshopId),
+                                FITTED_PART.WHEEL_END_ID.eq(part.wheelEndId()),
+                                FITTED_PART.PLACE.eq(part.place().name()),
+                                FITTED_PART.ID.eq(part.id()))
+                        .execute()
+                == 1;
+    }
+
+    @Override
     public void fit(UUID workshopId, FittedPart part) {
         db.insertInto(FITTED_PART)
                 .set(FITTED_PART.ID, part.id())

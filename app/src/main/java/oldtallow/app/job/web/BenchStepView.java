@@ -4,6 +4,7 @@ import java.util.List;
 import oldtallow.app.job.Aid;
 import oldtallow.app.job.JobBench;
 import oldtallow.app.job.JobEntry.Item;
+import oldtallow.core.figure.FigureKind;
 import oldtallow.core.part.Part;
 import oldtallow.core.step.Caution;
 import oldtallow.core.step.PartMove;
@@ -18,6 +19,7 @@ import org.jspecify.annotations.Nullable;
  * A step as the bench shows it.
  *
  * @param numberInStage from 1
+ * @param wantsSizes whether sizes of spanners and sockets matter
  * @param judges what is judged at it
  * @param aid what can be worked out beside it
  */
@@ -38,6 +40,7 @@ record BenchStepView(
         List<CheckView> checks,
         @Nullable TimerView timer,
         boolean byMechanic,
+        boolean wantsSizes,
         @Nullable Item judges,
         @Nullable Aid aid) {
 
@@ -71,6 +74,7 @@ record BenchStepView(
                         .map(timer -> new TimerView(timer.lasts().toSeconds(), timer.words()))
                         .orElse(null),
                 step.byMechanic(),
+                step.tools().stream().anyMatch(Tool::comesInSizes),
                 Item.judgedAt(step.id()).orElse(null),
                 Aid.at(step.id()).orElse(null));
     }
@@ -99,12 +103,23 @@ record BenchStepView(
         }
     }
 
-    /** A number that the step takes, and the units it may be typed in. */
-    record ReadingKindView(ReadingKind kind, String words, List<UnitView> units) {
+    /**
+     * A number that the step takes, and the units it may be typed in.
+     *
+     * @param figure what governs it
+     */
+    record ReadingKindView(
+            ReadingKind kind,
+            String words,
+            List<UnitView> units,
+            @Nullable FigureKind figure) {
 
         static ReadingKindView of(ReadingKind kind) {
             return new ReadingKindView(
-                    kind, kind.words(), kind.units().stream().map(UnitView::of).toList());
+                    kind,
+                    kind.words(),
+                    kind.units().stream().map(UnitView::of).toList(),
+                    FigureKind.of(kind).orElse(null));
         }
     }
 

@@ -14,6 +14,7 @@ import oldtallow.app.job.Job;
 import oldtallow.app.job.JobBench;
 import oldtallow.app.job.JobEntry;
 import oldtallow.app.job.Recorded;
+import oldtallow.core.hub.Fittings.CapKind;
 import oldtallow.core.job.Choices;
 import oldtallow.core.job.JobBrief.Worker;
 import oldtallow.core.job.Ledger;
@@ -35,6 +36,7 @@ import org.jspecify.annotations.Nullable;
  * @param condemnable parts that can be called done with now
  * @param offSection what of the section is not on the wheel end now
  * @param settingRecorded whether the nut's setting was put on record since the job began
+ * @param springCap whether its cap is spring-loaded, which seeps a little by its nature
  * @param greased which grease goes in; null until somebody says
  * @param hindrances why it cannot be closed yet
  * @param comparison findings beside those of the other side and of last time, in sentences
@@ -62,6 +64,7 @@ record JobView(
         List<PartName> offSection,
         List<String> openChecks,
         boolean settingRecorded,
+        boolean springCap,
         List<String> hindrances,
         @Nullable GreasedView greased,
         @Nullable WaitsView waits,
@@ -106,6 +109,7 @@ record JobView(
                 offSection(bench),
                 bench.open().stream().map(check -> check.says()).toList(),
                 settingRecorded,
+                bench.end().build().fittings().cap() == CapKind.SPRING_LOADED,
                 hindrances,
                 bench.greased().map(GreasedView::of).orElse(null),
                 bench.waits().map(WaitsView::of).orElse(null),

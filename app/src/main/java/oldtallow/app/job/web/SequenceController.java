@@ -1,6 +1,7 @@
 package oldtallow.app.job.web;
 
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Stream;
@@ -27,6 +28,7 @@ import oldtallow.core.measure.WrenchReading.Wrench;
 import oldtallow.core.part.Part;
 import oldtallow.core.quantity.Torque;
 import oldtallow.core.sequence.StepKind;
+import oldtallow.core.sequence.TorqueRange;
 import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -88,21 +90,19 @@ class SequenceController {
         return JobView.of(bench, jobs.settingIsRecorded(bench), jobs.hindrances(bench), jobs.comparison(bench));
     }
 
-    /** What a torque says, before it is put on record; null where the sequence asks none. */
+    /** What a torque says, before it is put on record; null where none is asked. */
     @PostMapping("/torque")
     TorqueSensedView torque(@PathVariable UUID jobId, @RequestBody TakenForm form) {
         JobBench bench = jobs.bench(jobId);
-        Guide guide = sequences.of(bench);
         Taken taken = form.toTaken();
         var reading = new WrenchReading(
                 Torque.ofNewtonMetres(taken.value()), Wrench.of(Torque.ofNewtonMetres(taken.value())));
+        Optional<TorqueRange> asked = sequences.asked(bench, taken.kind());
         return new TorqueSensedView(
-                guide.torque(taken.kind()).map(reading::decide).orElse(null),
-                guide.torque(taken.kind())
-                        .map(asked -> reading.decide(asked).words())
-                        .orElse(null),
+                asked.map(reading::decide).orElse(null),
+                asked.map(range -> reading.decide(range).words()).orElse(null),
                 sequences
-                        .question(guide, taken)
+                        .question(bench, taken)
                         .map(doubt -> TorqueQuestionView.of(
                                 doubt, bench.end().nut().thread().nominalDiameter()))
                         .orElse(null));
@@ -133,7 +133,7 @@ class SequenceController {
     /**
      * What a torque says of the step.
      *
-     * @param decision null where the sequence asks none
+     * @param decision null where none is asked
      */
     record TorqueSensedView(
             @Nullable Decision decision,

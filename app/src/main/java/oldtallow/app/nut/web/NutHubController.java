@@ -43,8 +43,7 @@ class NutHubController {
     @GetMapping("/api/wheel-ends/{id}/nut")
     NutHubView hub(@PathVariable UUID id) {
         WheelEnd end = register.wheelEnd(id);
-        List<GoverningFigure<FigureValue>> sequences =
-                figures.ladder(end).getOrDefault(FigureKind.NUT_SEQUENCE, List.of());
+        List<GoverningFigure<FigureValue>> sequences = figures.ladder(end, FigureKind.NUT_SEQUENCE);
         return NutHubView.of(
                 end,
                 sequences.stream().findFirst(),

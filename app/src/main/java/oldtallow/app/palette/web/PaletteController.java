@@ -1,8 +1,15 @@
 package oldtallow.app.palette.web;
 
+import java.time.Clock;
+import java.time.LocalDate;
+import java.time.ZoneId;
+import java.time.format.DateTimeFormatter;
 import java.util.List;
+import java.util.Locale;
 import java.util.UUID;
 import oldtallow.app.fitted.FittedPart;
+import oldtallow.app.job.Job;
+import oldtallow.app.job.PastJob;
 import oldtallow.app.palette.Palette;
 import oldtallow.app.palette.Palette.Hit;
 import oldtallow.app.register.Rig;
@@ -19,17 +26,23 @@ class PaletteController {
 
     private static final int MOST_TYPED = 80;
 
-    private final Palette palette;
+    private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("d MMMM yyyy", Locale.ENGLISH);
 
-    PaletteController(Palette palette) {
+    private final Palette palette;
+    private final Clock clock;
+
+    PaletteController(Palette palette, Clock clock) {
         this.palette = palette;
+        this.clock = clock;
     }
 
     /** Rigs, plates, owners, wheel ends and parts that begin with the words typed. */
     @GetMapping("/api/palette")
     List<HitView> find(@RequestParam(defaultValue = "") String q) {
         String typed = q.length() > MOST_TYPED ? q.substring(0, MOST_TYPED) : q;
-        return palette.find(typed).stream().map(HitView::of).toList();
+        return palette.find(typed).stream()
+                .map(hit -> HitView.of(hit, clock.getZone()))
+                .toList();
     }
 
     /** Kinds of hits. */
@@ -38,7 +51,8 @@ class PaletteController {
         OWNER,
         WHEEL_END,
         PART,
-        BATCH
+        BATCH,
+        JOB
     }
 
     /**
@@ -47,6 +61,7 @@ class PaletteController {
      * @param rigId null for a batch of the shelf
      * @param owner of an owner's hit, to filter the yard by
      * @param batch number of a batch's hit
+     * @param jobId of a job that is over
      */
     record HitView(
             HitKind kind,
@@ -55,9 +70,10 @@ class PaletteController {
             @Nullable UUID rigId,
             @Nullable UUID wheelEndId,
             @Nullable String owner,
-            @Nullable String batch) {
+            @Nullable String batch,
+            @Nullable UUID jobId) {
 
-        static HitView of(Hit hit) {
+        static HitView of(Hit hit, ZoneId zone) {
             return switch (hit) {
                 case Hit.OfRig(Rig rig) ->
                     new HitView(
@@ -69,6 +85,7 @@ class PaletteController {
                             rig.id(),
                             null,
                             null,
+                            null,
                             null);
                 case Hit.OfOwner(Rig rig) ->
                     new HitView(
@@ -78,6 +95,7 @@ class PaletteController {
                             rig.id(),
                             null,
                             rig.owner().name(),
+                            null,
                             null);
                 case Hit.OfWheelEnd(Rig rig, WheelEnd end) ->
                     new HitView(
@@ -86,6 +104,7 @@ class PaletteController {
                             end.construction().words(),
                             rig.id(),
                             end.id(),
+                            null,
                             null,
                             null);
                 case Hit.OfPart(Rig rig, WheelEnd end, FittedPart part) ->
@@ -97,7 +116,20 @@ class PaletteController {
                             rig.id(),
                             end.id(),
                             null,
+                            null,
                             null);
+                case Hit.OfJob(Rig rig, WheelEnd end, PastJob job) ->
+                    new HitView(
+                            HitKind.JOB,
+                            rig.name() + ", " + end.positionName() + ": "
+                                    + job.scope().words(),
+                            (job.state() == Job.State.ABANDONED ? "ended " : "closed ")
+                                    + DAY.format(LocalDate.ofInstant(job.closedAt(), zone)),
+                            rig.id(),
+                            end.id(),
+                            null,
+                            null,
+                            job.id());
                 case Hit.OfBatch(StockItem item, StockBatch batch) ->
                     new HitView(
                             HitKind.BATCH,
@@ -106,7 +138,8 @@ class PaletteController {
                             null,
                             null,
                             null,
-                            batch.batch());
+                            batch.batch(),
+                            null);
             };
         }
     }

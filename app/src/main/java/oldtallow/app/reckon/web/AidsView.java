@@ -14,8 +14,10 @@ import oldtallow.app.tools.WorkshopTool;
 import oldtallow.app.wire.LengthView;
 import oldtallow.app.wire.TemperatureView;
 import oldtallow.core.bearing.BearingSet;
+import oldtallow.core.fit.CupDriver;
 import oldtallow.core.fit.CupFit;
 import oldtallow.core.fit.HubMaterial;
+import oldtallow.core.fit.SizeRange;
 import oldtallow.core.fit.WarmAndChill;
 import oldtallow.core.fit.WarmAndChill.Cold;
 import oldtallow.core.fit.WarmAndChill.HubState;
@@ -25,6 +27,7 @@ import oldtallow.core.grease.Thickener;
 import oldtallow.core.hub.Fittings.CavityFill;
 import oldtallow.core.hub.HubDimension;
 import oldtallow.core.hub.WheelEndShape;
+import oldtallow.core.identify.Instrument;
 import oldtallow.core.quantity.Length;
 import oldtallow.core.seal.CapFit;
 import org.jspecify.annotations.Nullable;
@@ -70,6 +73,7 @@ record AidsView(
      * A cup, what drives it, and how warm its hub has to be.
      *
      * @param bore as measured; null where nobody did
+     * @param grindOff of an old cup's outside, on diameter, so that it drives and does not stick; null without a bore
      */
     record RaceAidView(
             String set,
@@ -80,6 +84,7 @@ record AidsView(
             List<OwnToolView> own,
             List<NearTwinView> nearTwins,
             @Nullable LengthView bore,
+            @Nullable LengthView grindOff,
             LengthView hubOutside) {
 
         static RaceAidView of(Race race, List<WorkshopTool> tools) {
@@ -94,6 +99,13 @@ record AidsView(
                             .map(twin -> NearTwinView.of(twin, race.set()))
                             .toList(),
                     race.bore().map(LengthView::of).orElse(null),
+                    race.bore()
+                            .map(bore -> LengthView.of(CupDriver.grindOff(
+                                    SizeRange.newCup(
+                                            race.set().outsideDiameter(),
+                                            race.set().series()),
+                                    SizeRange.measured(bore, Instrument.MICROMETER))))
+                            .orElse(null),
                     LengthView.of(race.hubOutside()));
         }
     }

@@ -16,7 +16,7 @@ import oldtallow.app.wire.TorqueView;
 import oldtallow.core.figure.Authority;
 import oldtallow.core.figure.FigureKind;
 import oldtallow.core.figure.FigureValue;
-import oldtallow.core.figure.FigureValue.WheelNutTorque;
+import oldtallow.core.figure.FigureValue.BoltTorque;
 import oldtallow.core.figure.GoverningFigure;
 import oldtallow.core.quantity.Torque;
 import oldtallow.core.wheel.NutSeat;
@@ -48,7 +48,7 @@ class WheelNutController {
     WheelNutsView free(@RequestBody WheelNutsForm form) {
         var errors = new FieldErrors();
         @Nullable StarOrder star = errors.at("studs", () -> StarOrder.of(form.studs()));
-        Optional<WheelNutTorque> torque = Optional.ofNullable(form.torque(errors));
+        Optional<BoltTorque> torque = Optional.ofNullable(form.torque(errors));
         Optional<StudLoad> load = Optional.ofNullable(form.load(errors));
         return WheelNutsView.of(errors.require(star), torque, Optional.empty(), load);
     }
@@ -60,12 +60,11 @@ class WheelNutController {
         var errors = new FieldErrors();
         @Nullable StarOrder star = errors.at("studs", () -> StarOrder.of(studs));
         Optional<GoverningFigure<FigureValue>> figure =
-                figures.ladder(end).getOrDefault(FigureKind.WHEEL_NUT_TORQUE, List.of()).stream()
-                        .findFirst();
+                figures.ladder(end, FigureKind.WHEEL_NUT_TORQUE).stream().findFirst();
         return WheelNutsView.of(
                 errors.require(star),
                 figure.flatMap(
-                        one -> one.value() instanceof WheelNutTorque torque ? Optional.of(torque) : Optional.empty()),
+                        one -> one.value() instanceof BoltTorque torque ? Optional.of(torque) : Optional.empty()),
                 figure,
                 Optional.empty());
     }
@@ -87,7 +86,7 @@ class WheelNutController {
             StudLoad.@Nullable Surface thread) {
 
         @Nullable
-        WheelNutTorque torque(FieldErrors errors) {
+        BoltTorque torque(FieldErrors errors) {
             if (least == null && most == null) {
                 return null;
             }
@@ -102,7 +101,7 @@ class WheelNutController {
                 }
                 return null;
             }
-            return errors.at("least.number", () -> new WheelNutTorque(from, to));
+            return errors.at("least.number", () -> BoltTorque.wheelNuts(from, to));
         }
 
         @Nullable
@@ -143,7 +142,7 @@ class WheelNutController {
 
         static WheelNutsView of(
                 StarOrder star,
-                Optional<WheelNutTorque> torque,
+                Optional<BoltTorque> torque,
                 Optional<GoverningFigure<FigureValue>> figure,
                 Optional<StudLoad> load) {
             return new WheelNutsView(

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.UUID;
 import oldtallow.app.shelf.PlannedJob;
 import oldtallow.app.shelf.PlannedJobStore;
+import oldtallow.core.job.Choices.HubBrings;
 import oldtallow.core.job.Scope;
 import org.jooq.DSLContext;
 import org.springframework.stereotype.Repository;
@@ -25,7 +26,11 @@ class JooqPlannedJobs implements PlannedJobStore {
                 .where(PLANNED_JOB.WORKSHOP_ID.eq(workshopId))
                 .orderBy(PLANNED_JOB.WANTED_ON, PLANNED_JOB.ID)
                 .fetch(row -> new PlannedJob(
-                        row.getId(), row.getWheelEndId(), Scope.valueOf(row.getScope()), row.getWantedOn()));
+                        row.getId(),
+                        row.getWheelEndId(),
+                        Scope.valueOf(row.getScope()),
+                        HubBrings.valueOf(row.getHubBrings()),
+                        row.getWantedOn()));
     }
 
     @Override
@@ -35,10 +40,12 @@ class JooqPlannedJobs implements PlannedJobStore {
                 .set(PLANNED_JOB.WORKSHOP_ID, workshopId)
                 .set(PLANNED_JOB.WHEEL_END_ID, job.wheelEndId())
                 .set(PLANNED_JOB.SCOPE, job.scope().name())
+                .set(PLANNED_JOB.HUB_BRINGS, job.hubBrings().name())
                 .set(PLANNED_JOB.WANTED_ON, job.wantedOn())
                 .onConflict(PLANNED_JOB.WORKSHOP_ID, PLANNED_JOB.WHEEL_END_ID)
                 .doUpdate()
                 .set(PLANNED_JOB.SCOPE, job.scope().name())
+                .set(PLANNED_JOB.HUB_BRINGS, job.hubBrings().name())
                 .set(PLANNED_JOB.WANTED_ON, job.wantedOn())
                 .execute();
     }

@@ -18,10 +18,13 @@ import oldtallow.app.shelf.OrderList.Line;
 import oldtallow.app.shelf.OrderList.Orders;
 import oldtallow.app.shelf.OrderList.Planned;
 import oldtallow.app.shelf.PlannedJob;
+import oldtallow.core.job.Choices;
+import oldtallow.core.job.Choices.HubBrings;
 import oldtallow.core.job.Scope;
 import oldtallow.core.part.Part;
 import oldtallow.core.store.Money;
 import oldtallow.core.store.StockKind;
+import org.jspecify.annotations.Nullable;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.DeleteMapping;
@@ -72,11 +75,18 @@ class OrderController {
     /** Plans a job on a wheel end; an earlier plan for it is replaced. */
     @PostMapping("/api/planned-jobs")
     OrderListView plan(@RequestBody PlannedJobForm form) {
-        orders.plan(new PlannedJob(form.id(), form.wheelEndId(), form.scope(), form.wantedOn()));
+        orders.plan(new PlannedJob(
+                form.id(),
+                form.wheelEndId(),
+                form.scope(),
+                form.hubBrings() == null ? Choices.USUAL.hubBrings() : form.hubBrings(),
+                form.wantedOn()));
         return orderList();
     }
 
-    record PlannedJobForm(UUID id, UUID wheelEndId, Scope scope, LocalDate wantedOn) {}
+    /** {@code hubBrings}: what a new hub comes with; the usual where it is left out. */
+    record PlannedJobForm(
+            UUID id, UUID wheelEndId, Scope scope, @Nullable HubBrings hubBrings, LocalDate wantedOn) {}
 
     @DeleteMapping("/api/planned-jobs/{id}")
     OrderListView drop(@PathVariable UUID id) {
@@ -120,7 +130,7 @@ class OrderController {
         }
     }
 
-    /** {@code saved}: parts bought kits rarely hold, in words. */
+    /** {@code hubBrings}: null where there is no new hub; {@code saved}: parts bought kits rarely hold, in words. */
     record PlannedJobView(
             UUID id,
             UUID wheelEndId,
@@ -128,6 +138,7 @@ class OrderController {
             String position,
             Scope scope,
             String scopeWords,
+            @Nullable String hubBrings,
             LocalDate wantedOn,
             boolean allHere,
             List<KitLineView> kit,
@@ -143,6 +154,7 @@ class OrderController {
                     one.wheelEnd().positionName(),
                     one.job().scope(),
                     one.job().scope().words(),
+                    one.job().scope().takesNewHub() ? one.job().hubBrings().words() : null,
                     one.job().wantedOn(),
                     kit.stream().allMatch(KitLineView::here),
                     kit,

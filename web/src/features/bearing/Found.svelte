@@ -8,9 +8,11 @@
   interface Props {
     identify: Identify
     onnext: (measurand: Measurand) => void
+    /** Takes a set that was found; left out where there is nothing to take it for. */
+    onuse?: (set: Schemas['SetView']) => void
   }
 
-  let { identify, onnext }: Props = $props()
+  let { identify, onnext, onuse }: Props = $props()
 
   type Candidate = Schemas['CandidateView']
   const found = $derived(identify.found)
@@ -92,6 +94,10 @@
         >{/if}
       Sizes from {first.set.source}.
     </p>
+    {#if onuse}
+      {@const use = onuse}
+      <Button onclick={() => use(first.set)}>Use this one</Button>
+    {/if}
     {#if identify.next}
       {@const next = identify.next}
       <Button tone="main" onclick={() => onnext(next.measurand)}>
@@ -111,6 +117,14 @@
             <span class="type-num font-semibold">{candidate.set.designation}</span>
             <span class="font-semibold">{chance(candidate.probability)}</span>
             <span class="text-label text-ink2">{off(candidate)}</span>
+            {#if onuse}
+              {@const use = onuse}
+              <button
+                type="button"
+                class="ml-auto min-h-11 px-1 font-semibold text-grease underline underline-offset-3"
+                onclick={() => use(candidate.set)}>Use this one</button
+              >
+            {/if}
           </li>
         {/each}
       </ul>

@@ -1,19 +1,19 @@
-package oldtallow.core.almanac;
+package oldtallow.core.interval;
 
 import java.util.Set;
-import oldtallow.core.interval.DueAction;
-import oldtallow.core.interval.Trigger;
 
 /**
  * Use that shortens what the trade and the workshop go by. A maker's figure stands as it is: whoever uses a rig hard looks
  * for the maker's own hard-use schedule.
  *
- * <p>Half the distance with repeated water crossings and salt water every season are common practice; a quarter less for
- * braked hills and for full loads is this product's own.
+ * <p>Half the distance with repeated water crossings and salt water every season are common practice; half of it off the road
+ * is what campers are kept by there against those that tour; a quarter less for braked hills and for full loads is this
+ * product's own.
  */
 public enum Severity {
     WATER_CROSSINGS("repeated water crossings", 0.5),
     SALT_WATER("salt water", 0.5),
+    OFF_ROAD("off the road", 0.5),
     BRAKED_HILLS("braked hills", 0.75),
     FULL_LOADS("full loads", 0.75);
 
@@ -42,7 +42,7 @@ public enum Severity {
     }
 
     /** The trigger as hard use leaves it: distances of service shortened, everything else as it is. */
-    static Trigger shortened(DueAction action, Trigger trigger, Set<Severity> uses) {
+    public static Trigger shortened(DueAction action, Trigger trigger, Set<Severity> uses) {
         if (uses.isEmpty() || trigger.kind() != Trigger.Kind.KILOMETRES || action == DueAction.RETORQUE) {
             return trigger;
         }

@@ -1,0 +1,5 @@
+export { default as BearingPicker } from './BearingPicker.svelte'
+export { default as Found } from './Found.svelte'
+export { default as ReadingsForm } from './ReadingsForm.svelte'
+export { Identify, type Measurand } from './identify.svelte'
+export { placeOfQuery, rings, type BearingPlace } from './rings'

@@ -1,0 +1,20 @@
+import { api, type Schemas } from '$api/client'
+import { Attempt } from '$api/attempt.svelte'
+
+/** What stands where a bearing's number belongs, as the catalogue reads it. */
+export class Written extends Attempt {
+  read = $state.raw<Schemas['WrittenView'] | null>(null)
+  private asked = 0
+
+  async look(text: string): Promise<void> {
+    const mine = ++this.asked
+    if (text.trim() === '') {
+      this.read = null
+      return
+    }
+    await this.run(async () => {
+      const read = await api.readBearing(text)
+      if (mine === this.asked) this.read = read
+    })
+  }
+}
