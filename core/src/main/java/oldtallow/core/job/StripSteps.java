@@ -187,8 +187,12 @@ final class StripSteps {
                     careful(Caution.LEVER_SLIPS),
                     with(Tool.SEAL_LEVER, Tool.GOGGLES),
                     off(Part.STUB_SEAL),
-                    // the cups went with the old hub; they are counted off behind what was before them
-                    only(s -> s.scope() == Scope.EXCHANGE, off(Part.INBOARD_CUP, Part.OUTBOARD_CUP))),
+                    // the cups went with the old hub; they are counted off behind what comes before them
+                    only(
+                            s -> s.scope() == Scope.EXCHANGE,
+                            only(s -> s.fittings().snapRing() == SnapRing.BEFORE_CUP, off(Part.SNAP_RING)),
+                            off(Part.INBOARD_CUP, Part.OUTBOARD_CUP)),
+                    when(s -> s.moves(Part.STUB_SEAL))),
             step(
                     "strip.seal-sleeve",
                     Stage.STRIP,
@@ -200,7 +204,8 @@ final class StripSteps {
                     only(
                             s -> s.scope() == Scope.EXCHANGE && !s.isOn(Construction.FULL_FLOATING_REAR),
                             only(s -> s.fittings().snapRing() == SnapRing.BEFORE_CUP, off(Part.SNAP_RING)),
-                            off(Part.INBOARD_CUP, Part.OUTBOARD_CUP))),
+                            off(Part.INBOARD_CUP, Part.OUTBOARD_CUP)),
+                    when(s -> s.moves(Part.SEAL_SLEEVE))),
             step(
                     "strip.together",
                     Stage.STRIP,

@@ -139,7 +139,10 @@ class PlannerTest {
         assertThat(ids(Construction.LOCKING_HUB_FRONT, Scope.RENEW))
                 .containsSubsequence("strip.hub-cover", "strip.circlip", "strip.locking-hub")
                 .containsSubsequence("races.outboard-out", "races.hub-work", "races.bores", "races.outboard-in");
-        assertThat(step(Construction.STEPPED_UNBRAKED, Scope.EXCHANGE, "strip.inboard-cone")
+        assertThat(ids(Construction.LOCKING_HUB_FRONT, Scope.EXCHANGE))
+                .doesNotContain("strip.seal", "strip.inboard-cone", "races.hub-work")
+                .containsSubsequence("strip.hub-away", "hub.rotor", "hub.on");
+        assertThat(step(Construction.STEPPED_UNBRAKED, Scope.EXCHANGE, "strip.hub-away")
                         .how())
                 .anyMatch(line -> line.contains("walk it off evenly"));
     }
