@@ -14,6 +14,7 @@ import oldtallow.app.testing.RunningOldTallow;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ObjectNode;
@@ -169,6 +170,72 @@ class RegisterIT {
                         .path("removedOn")
                         .asString())
                 .isEqualTo(LocalDate.now(ZoneId.systemDefault()).toString());
+    }
+
+    /** A typing error is no service: the part is the same one, and nothing was taken off. */
+    @Test
+    void putsATypingErrorRight(RunningOldTallow app) {
+        Http tobe = app.http();
+        JsonNode end = firstEnd(entered(tobe, "Mistyped", plate()));
+        ObjectNode part = Entries.bearing("INBOARD_BEARING", "L68149/L68110").put("batch", "TB-7");
+        JsonNode wrong = tobe.post(path(end) + "/parts", part.toString()).json().get(0);
+        part.put("cupDesignation", "L68111").put("batch", "TB-1");
+
+        JsonNode parts = tobe.put(path(end) + "/parts", part.toString()).json();
+
+        assertThat(parts.get(0).path("id").asString())
+                .isEqualTo(wrong.path("id").asString());
+        assertThat(parts.get(0).path("words").asString()).isEqualTo("L68149/L68111");
+        assertThat(parts.get(0).path("batch").asString()).isEqualTo("TB-1");
+        assertThat(parts.toString()).doesNotContain("L68110");
+        part.put("id", UUID.randomUUID().toString());
+        assertThat(tobe.put(path(end) + "/parts", part.toString()).status()).isEqualTo(404);
+    }
+
+    /** Anything else is told what it is, and what stands on the ring instead. */
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "31.75 x 59.1|31.75 x 59.1|no bearing's number",
+                "L44649|L44649|on file is L44649/L44610",
+                "L44610|L44649|the cone's comes first",
+                "the old one|L44610|no bearing's number"
+            })
+    void makesNoBearingOfAnyText(String cone, String cup, String remedy, RunningOldTallow app) {
+        Http tobe = app.http();
+        JsonNode end = firstEnd(entered(tobe, "Any text", plate()));
+        ObjectNode part = Entries.bearing("INBOARD_BEARING", "L68149/L68111")
+                .put("designation", cone)
+                .put("cupDesignation", cup);
+
+        Answer answer = tobe.post(path(end) + "/parts", part.toString());
+
+        assertThat(answer.status()).as(answer.text()).isEqualTo(422);
+        assertThat(answer.remedyFor("designation")).contains(remedy);
+    }
+
+    /** A number nobody has sizes of is kept as read, marked, and drawn as nothing but the usual one. */
+    @Test
+    void marksANumberThatIsNotOnFile(RunningOldTallow app) {
+        Http tobe = app.http();
+        JsonNode end = firstEnd(entered(tobe, "Unknown set", plate()));
+        ObjectNode part = Entries.bearing("INBOARD_BEARING", "ZZ99881/ZZ99880");
+
+        JsonNode fitted =
+                tobe.post(path(end) + "/parts", part.toString()).json().get(0);
+
+        assertThat(fitted.path("words").asString()).isEqualTo("ZZ99881/ZZ99880");
+        assertThat(fitted.path("onFile").asBoolean()).isFalse();
+        assertThat(tobe.get(path(end) + "/section").json().path("bearingsKnown").asBoolean())
+                .isFalse();
+        assertThat(tobe.get("/api/bearing-sets/read?text=LM67010")
+                        .json()
+                        .path("kind")
+                        .asString())
+                .isEqualTo("CUP");
+        assertThat(tobe.get("/api/bearing-sets/read?text=" + "x".repeat(61)).status())
+                .isEqualTo(422);
     }
 
     @Test

@@ -76,6 +76,24 @@ class SequenceIT {
         assertThat(bench.post(job, "/steps", step).status()).isEqualTo(200);
     }
 
+    /** 92 lbf·ft read as 92 N·m: a factor of 1.36, which only the figure that is kept can tell. */
+    @Test
+    void questionsNewtonMetresReadForFootPoundsByTheFigureThatIsKept(RunningOldTallow app) {
+        Bench bench = new Bench(app.http());
+        UUID end = bench.newWheelEnd("STEPPED_UNBRAKED");
+        Bench.accepted(app.http().post("/api/wheel-ends/" + end + "/figures?place=WHEEL_END", """
+                {"kind": "WHEEL_NUT_TORQUE", "authority": "MAKER", "version": 0, "source": "manual, p. 4",
+                 "leastTorque": {"number": 120, "unit": "NEWTON_METRE"},
+                 "mostTorque": {"number": 130, "unit": "NEWTON_METRE"}}"""));
+        JsonNode job = bench.doUntil(bench.open(end, "REPACK"), "close.wheel-nuts");
+        assertThat(job.at("/now/readings/0/figure").asString()).isEqualTo("WHEEL_NUT_TORQUE");
+
+        ObjectNode step = done(job, "WHEEL_NUT_TORQUE", 92, "NEWTON_METRE");
+        assertThat(bench.post(job, "/steps", step).remedyFor("readings")).contains("check the unit");
+        ObjectNode right = done(job, "WHEEL_NUT_TORQUE", 92, "POUND_FORCE_FOOT");
+        assertThat(bench.post(job, "/steps", right).status()).isEqualTo(200);
+    }
+
     @Test
     void letsTheNutBackToItsMarkOnlyWithTheSameParts(RunningOldTallow app) {
         Bench bench = new Bench(app.http());

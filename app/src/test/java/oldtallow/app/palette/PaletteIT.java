@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.net.URLEncoder;
 import java.nio.charset.StandardCharsets;
 import java.util.UUID;
+import oldtallow.app.testing.Bench;
 import oldtallow.app.testing.Entries;
 import oldtallow.app.testing.Http;
 import oldtallow.app.testing.OldTallowExtension;
@@ -84,6 +85,22 @@ class PaletteIT {
 
         assertThat(find(tobe, "zebra").size()).isZero();
         assertThat(find(tobe, "quagga").get(0).path("label").asString()).isEqualTo("<b>Quagga</b>");
+    }
+
+    @Test
+    void findsJobsThatAreOver(RunningOldTallow app) {
+        Http tobe = app.http();
+        var bench = new Bench(tobe);
+        UUID end = bench.newWheelEnd("STEPPED_UNBRAKED");
+        JsonNode job = bench.open(end, "ADJUST");
+        String id = job.path("id").asString();
+        Bench.accepted(bench.post(job, "/abandon", Bench.entry().put("reason", "begun by mistake")));
+        String rig = tobe.get("/api/wheel-ends/" + end).json().path("rigName").asString();
+
+        JsonNode jobs = find(tobe, rig + " job");
+
+        assertThat(jobs.toString()).contains("\"kind\":\"JOB\"").contains(id).doesNotContain("\"kind\":\"RIG\"");
+        assertThat(find(tobe, "job").size()).isZero();
     }
 
     @Test

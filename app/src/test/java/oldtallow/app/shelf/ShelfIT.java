@@ -194,6 +194,34 @@ class ShelfIT {
         assertThat(plan(app, end, "REPACK", "2001-01-01").remedyFor("wantedOn")).contains("from today on");
     }
 
+    /** A hub that comes with its bearings needs none from the shelf; a bare one does. */
+    @Test
+    void ordersByWhatTheNewHubBrings(RunningOldTallow app) {
+        UUID end = new Bench(app.http()).newWheelEnd("STEPPED_UNBRAKED");
+        String form = """
+                {"id": "%s", "wheelEndId": "%s", "scope": "EXCHANGE", "hubBrings": "%s", "wantedOn": "%s"}""";
+
+        String bare = app.http()
+                .post("/api/planned-jobs", form.formatted(UUID.randomUUID(), end, "NOTHING", "2099-07-01"))
+                .text();
+        JsonNode ready = planned(
+                app.http()
+                        .post("/api/planned-jobs", form.formatted(UUID.randomUUID(), end, "READY", "2099-07-01"))
+                        .json(),
+                end);
+
+        assertThat(bare).contains("bare: no cups in it");
+        assertThat(ready.path("kit").toString()).doesNotContain("cone");
+        assertThat(ready.path("hubBrings").asString()).isEqualTo("bearings in, greased and sealed");
+    }
+
+    private static JsonNode planned(JsonNode list, UUID end) {
+        return StreamSupport.stream(list.path("planned").spliterator(), false)
+                .filter(one -> one.path("wheelEndId").asString().equals(end.toString()))
+                .findFirst()
+                .orElseThrow();
+    }
+
     private static Answer plan(RunningOldTallow app, UUID end, String scope, String wantedOn) {
         return app.http().post("/api/planned-jobs", """
                 {"id": "%s", "wheelEndId": "%s", "scope": "%s", "wantedOn": "%s"}""".formatted(UUID.randomUUID(), end, scope, wantedOn));
