@@ -78,7 +78,7 @@
     </p>
   {/if}
   {#if offered.length > 0}
-    <ul class="border-t border-rule" aria-label={`Sets on file for the ${label}`}>
+    <ul class="border-t border-rule" aria-label="On file">
       {#each offered as set (set.designation)}
         <li class="border-b border-rule">
           <button
@@ -99,7 +99,7 @@
   {/if}
   <div class="flex flex-wrap gap-x-4">
     <button type="button" class={link} aria-expanded={measuring} onclick={measure}
-      >{measuring ? 'Not by measuring' : 'No number to read? Measure it'}</button
+      >{measuring ? 'Not by measuring' : 'No number? Measure it'}</button
     >
     {#if value.trim() !== ''}
       <button type="button" class={link} onclick={() => use('')}>Not read yet</button>

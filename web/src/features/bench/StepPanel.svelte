@@ -71,6 +71,14 @@
 {#if step.aid && isSequence(step.aid)}
   {#key step.id}<SequenceAid {bench} at={step.aid} bind:said />{/key}
 {/if}
+{#if governed.length > 0}
+  {#key step.id}<StepFigures
+      {bench}
+      {wheelEnd}
+      kinds={governed}
+      doubtOnly={governed.includes('WHEEL_NUT_TORQUE')}
+    />{/key}
+{/if}
 {#if how.length > 0}
   <ol class="mt-2 border-t border-rule">
     {#each how as line, i (line)}
@@ -89,14 +97,6 @@
     {aids}
     aid={step.aid}
   />{/if}
-{#if governed.length > 0}
-  {#key step.id}<StepFigures
-      {bench}
-      {wheelEnd}
-      kinds={governed}
-      doubtOnly={governed.includes('WHEEL_NUT_TORQUE')}
-    />{/key}
-{/if}
 {#if reckonings.length > 0}
   <p class="mt-2 flex flex-wrap gap-x-4">
     {#each reckonings as one (one.href)}
