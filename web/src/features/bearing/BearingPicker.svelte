@@ -101,6 +101,11 @@
     <button type="button" class={link} aria-expanded={measuring} onclick={measure}
       >{measuring ? 'Not by measuring' : 'No number? Measure it'}</button
     >
+    {#if read?.kind === 'NOT_ON_FILE'}
+      <a href="/workshop#own-sets" class="flex min-h-11 items-center font-semibold"
+        >Enter its sizes</a
+      >
+    {/if}
     {#if value.trim() !== ''}
       <button type="button" class={link} onclick={() => use('')}>Not read yet</button>
     {/if}

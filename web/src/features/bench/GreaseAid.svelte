@@ -5,9 +5,11 @@
     grease: Schemas['GreaseAidView']
     /** The places that are filled at this step. */
     places: readonly Schemas['PlaceView']['place'][]
+    /** Whether the sets were read, and are on file. */
+    known: boolean
   }
 
-  let { grease, places }: Props = $props()
+  let { grease, places, known }: Props = $props()
 
   const here = $derived(grease.places.filter((one) => places.includes(one.place)))
 </script>
@@ -32,4 +34,5 @@
 <p class="mt-1 text-label text-ink2">
   Strokes of {grease.gun ? `the ${grease.gun}` : 'a usual gun'} at {grease.stroke} cm³. The whole hub
   takes about {grease.grams.toFixed(0)} g. Estimate from the hub’s sizes.
+  {#if !known}<b>The bearings are not read, or not on file: this is for the usual ones.</b>{/if}
 </p>

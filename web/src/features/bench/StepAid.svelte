@@ -76,7 +76,7 @@
         >
       </p>
     {:else if view.grease}
-      <GreaseAid grease={view.grease} places={places[aid] ?? []} />
+      <GreaseAid grease={view.grease} places={places[aid] ?? []} known={view.bearingsKnown} />
     {/if}
   </section>
 {:else if aids.problem}

@@ -39,11 +39,12 @@ final class HubSteps {
                     Stage.SEAL_AND_HUB,
                     "Rotor over to the new hub, unless it came with one",
                     how(
+                            "Its bolts out of the old hub, the rotor tapped off square.",
                             "Faces clean and dry, bolts crosswise to their figure.",
                             "Left stays left: rotors can be handed.",
                             "Its faces wiped with brake cleaner when it is on."),
                     careful(Caution.LICENSED_BRAKES, Caution.BRAKE_FACE),
-                    with(Tool.SOCKET_SET, Tool.TORQUE_WRENCH),
+                    with(Tool.SOCKET_SET, Tool.TORQUE_WRENCH, Tool.SOFT_HAMMER),
                     using(Supply.THREADLOCKER, Supply.BRAKE_CLEANER, Supply.RAGS),
                     read(ReadingKind.ROTOR_BOLT_TORQUE),
                     when(s -> s.scope() == Scope.EXCHANGE && RaceSteps.carriesRotor(s)),

@@ -32,8 +32,8 @@ final class OpenSteps {
                     "strip.wheel",
                     Stage.STRIP,
                     "Wheel off",
-                    worded(s -> List.of(
-                            how("Its " + s.fittings().wheel().words() + " in a pan, the wheel under the sill."))),
+                    worded(s -> List.of(how("Its " + s.fittings().wheel().words() + " in a pan"
+                            + (s.isOn(Construction.OIL_BATH_HEAVY) ? "." : ", the wheel under the sill.")))),
                     only(
                             s -> s.isOn(Construction.STRAIGHT_SPINDLE),
                             how("On a small trailer it may stay on and come off with the hub.")),

@@ -166,9 +166,11 @@ final class PrepareSteps {
                     "Jack it, set it on stands",
                     how("Jack at the maker's point."),
                     only(
-                            s -> s.hasRun() && s.moves(Part.WHEEL),
+                            s -> s.hasRun() && s.moves(Part.WHEEL) && !s.isOn(Construction.OIL_BATH_HEAVY),
                             how("Stands under it, the wheel slid under the sill as a second catch once it is off.")),
-                    only(s -> !s.hasRun() || !s.moves(Part.WHEEL), how("Stands under it.")),
+                    only(
+                            s -> !s.hasRun() || !s.moves(Part.WHEEL) || s.isOn(Construction.OIL_BATH_HEAVY),
+                            how("Stands under it.")),
                     careful(Caution.FALLING_RIG),
                     with(Tool.JACK, Tool.STANDS),
                     must("raise.on-stands", "it stands on stands and does not move when pushed"),
