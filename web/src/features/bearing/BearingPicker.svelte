@@ -13,11 +13,10 @@
     value: string
     error?: string
     hint?: string
-    /** Each time it is another bearing. */
-    onchange?: () => void
+    onchange: (value: string) => void
   }
 
-  let { label, value = $bindable(), error = '', hint = '', onchange }: Props = $props()
+  let { label, value, error = '', hint = '', onchange }: Props = $props()
 
   const written = new Written()
   const identify = new Identify()
@@ -36,9 +35,8 @@
   })
 
   function use(designation: string): void {
-    value = designation
     measuring = false
-    onchange?.()
+    onchange(designation)
   }
 
   function measure(): void {
@@ -59,8 +57,8 @@
     autocapitalize="characters"
     spellcheck="false"
     maxlength={60}
-    bind:value
-    onchange={() => onchange?.()}
+    {value}
+    oninput={(event) => onchange(event.currentTarget.value)}
     {error}
     hint={read ? '' : hint}
   />

@@ -5,13 +5,13 @@
   import {
     FigureDraft,
     FigureForm,
+    FigurePlace,
     kindWords,
     valueWords,
     type FigureKind,
   } from '$features/figures'
   import { authorityWords } from '$features/nut-dial'
   import { Button } from '$ui/button'
-  import { Choice } from '$ui/choice'
   import type { Bench } from './bench.svelte'
   import TorqueDoubt from './TorqueDoubt.svelte'
 
@@ -25,16 +25,10 @@
 
   let { bench, wheelEnd, kinds, doubtOnly = false }: Props = $props()
 
-  const places = [
-    { value: 'WHEEL_END', label: 'this wheel' },
-    { value: 'AXLE', label: 'its axle' },
-    { value: 'RIG', label: 'the rig' },
-  ] as const
-
   const attempt = new Attempt()
   const draft = new FigureDraft()
   let keeping = $state<FigureKind | null>(null)
-  let place = $state<(typeof places)[number]['value']>('RIG')
+  let place = $state<'WHEEL_END' | 'AXLE' | 'RIG'>('RIG')
   let doubt = $state.raw<Schemas['TorqueQuestionView'] | null>(null)
   let asked = 0
   const shown = $derived(
@@ -90,17 +84,12 @@
       {/if}
       {#if keeping === kind}
         <div class="mt-2">
-          <div class="mb-2 flex flex-wrap items-center gap-2">
-            <span class="text-label font-semibold">Holds for</span>
-            <Choice
-              label="Holds for"
-              options={places}
-              value={place}
-              onchange={(next) => {
-                place = next
-              }}
-            />
-          </div>
+          <FigurePlace
+            value={place}
+            onchange={(next) => {
+              place = next
+            }}
+          />
           <FigureForm
             {draft}
             {attempt}

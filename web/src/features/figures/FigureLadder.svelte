@@ -3,9 +3,9 @@
   import { Attempt } from '$api/attempt.svelte'
   import { api, type Schemas } from '$api/client'
   import { authorityWords } from '$features/nut-dial'
-  import { Choice } from '$ui/choice'
   import { FigureDraft } from './figure-entry.svelte'
   import FigureForm from './FigureForm.svelte'
+  import FigurePlace from './FigurePlace.svelte'
   import { kindWords, unknownWords, valueWords } from './words'
 
   interface Props {
@@ -18,11 +18,6 @@
 
   type Rung = Schemas['RungView']
   type Place = 'WHEEL_END' | 'AXLE' | 'RIG'
-  const places = [
-    { value: 'WHEEL_END', label: 'this wheel' },
-    { value: 'AXLE', label: 'its axle' },
-    { value: 'RIG', label: 'the rig' },
-  ] as const satisfies { value: Place; label: string }[]
 
   const attempt = new Attempt()
   const draft = new FigureDraft()
@@ -118,17 +113,12 @@
       </div>
       {#if open?.kind === rung.kind}
         <div class="mt-1 mb-2">
-          <div class="mb-2 flex items-center gap-2">
-            <span class="text-label font-semibold">Holds for</span>
-            <Choice
-              label="Holds for"
-              options={places}
-              value={place}
-              onchange={(next) => {
-                place = next
-              }}
-            />
-          </div>
+          <FigurePlace
+            value={place}
+            onchange={(next) => {
+              place = next
+            }}
+          />
           <FigureForm
             {draft}
             {attempt}

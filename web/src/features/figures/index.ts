@@ -1,4 +1,5 @@
 export { default as FigureForm } from './FigureForm.svelte'
+export { default as FigurePlace } from './FigurePlace.svelte'
 export { default as FigureLadder } from './FigureLadder.svelte'
 export { FigureDraft } from './figure-entry.svelte'
 export { kindWords, valueWords, type FigureKind } from './words'

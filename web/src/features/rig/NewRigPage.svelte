@@ -37,6 +37,14 @@
   const shown = (field: string): boolean =>
     /^(rig\.)?(name|plate)$|\.(inboard|outboard)$/.test(field)
 
+  let timer: ReturnType<typeof setTimeout> | undefined
+
+  /** Not at every key: a half-typed number is another bearing. */
+  function drawSoon(): void {
+    clearTimeout(timer)
+    timer = setTimeout(() => void entry.draw(), 300)
+  }
+
   async function save(event: SubmitEvent): Promise<void> {
     event.preventDefault()
     const id = await entry.save()
@@ -107,15 +115,21 @@
         />
         <BearingPicker
           label="Inboard bearing, cone/cup"
-          bind:value={entry.inboard}
-          onchange={() => void entry.draw()}
+          value={entry.inboard}
+          onchange={(inboard) => {
+            entry.inboard = inboard
+            drawSoon()
+          }}
           error={errorAt('inboard')}
           hint="Left empty where nobody has read it."
         />
         <BearingPicker
           label="Outboard bearing, cone/cup"
-          bind:value={entry.outboard}
-          onchange={() => void entry.draw()}
+          value={entry.outboard}
+          onchange={(outboard) => {
+            entry.outboard = outboard
+            drawSoon()
+          }}
           error={errorAt('outboard')}
           hint="Left empty where nobody has read it."
         />

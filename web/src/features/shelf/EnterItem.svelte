@@ -64,7 +64,10 @@
   {#if kind === 'BEARING'}
     <BearingPicker
       label="As it stands on the box, cone/cup"
-      bind:value={designation}
+      value={designation}
+      onchange={(next) => {
+        designation = next
+      }}
       error={shelf.fieldError('designation')}
     />
   {:else}

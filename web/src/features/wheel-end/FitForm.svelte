@@ -110,7 +110,10 @@
     <div class="tab:col-span-2">
       <BearingPicker
         label="Cone/cup, as they stand on the rings"
-        bind:value={form.set}
+        value={form.set}
+        onchange={(set) => {
+          form.set = set
+        }}
         error={error('designation') || error('cupDesignation')}
         hint="One set, such as L68149/L68111; a metric set has one number."
       />

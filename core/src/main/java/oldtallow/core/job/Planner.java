@@ -25,6 +25,7 @@ public final class Planner {
                     PrepareSteps.ALL,
                     OpenSteps.ALL,
                     StripSteps.ALL,
+                    HubOffSteps.ALL,
                     CleanSteps.ALL,
                     RaceSteps.ALL,
                     GreaseSteps.ALL,

@@ -185,7 +185,7 @@ final class RaceSteps {
                 after("races.right-cup"),
                 off(cup),
                 // a hub on the scrap heap keeps its cups, and one driven out with its cone is out
-                when(s -> s.scope() != Scope.EXCHANGE && !(cup == Part.INBOARD_CUP && StripSteps.drivesTogether(s))),
+                when(s -> s.scope() != Scope.EXCHANGE && !(cup == Part.INBOARD_CUP && HubOffSteps.drivesTogether(s))),
                 takes(180));
     }
 

@@ -74,16 +74,7 @@ class JooqFittedParts implements FittedPartStore {
     @Override
     public boolean correct(UUID workshopId, FittedPart part) {
         return db.update(FITTED_PART)
-                        .set(FITTED_PART.DESIGNATION, part.designation())
-                        .set(FITTED_PART.CUP_DESIGNATION, part.cupDesignation())
-                        .set(FITTED_PART.CONE_PAIR_NUMBER, part.pairNumber())
-                        .set(FITTED_PART.CUP_PAIR_NUMBER, part.pairNumber())
-                        .set(FITTED_PART.GRADE_NOTE, part.gradeNote())
-                        .set(FITTED_PART.BATCH, part.batch())
-                        .set(FITTED_PART.PACKED_ON, part.packedOn())
-                        .set(FITTED_PART.FITTED_ON, part.fittedOn())
-                        .set(FITTED_PART.FITTED_KM, part.fittedKm())
-                        .set(FITTED_PART.CONDITION, part.condition().name())
+                        .set(written(part))
                         .where(
                                 FITTED_PART.WORKSHOP_ID.eq(workshopId),
                                 FITTED_PART.WHEEL_END_ID.eq(part.wheelEndId()),
@@ -100,19 +91,26 @@ class JooqFittedParts implements FittedPartStore {
                 .set(FITTED_PART.WORKSHOP_ID, workshopId)
                 .set(FITTED_PART.WHEEL_END_ID, part.wheelEndId())
                 .set(FITTED_PART.PLACE, part.place().name())
-                .set(FITTED_PART.DESIGNATION, part.designation())
-                .set(FITTED_PART.CUP_DESIGNATION, part.cupDesignation())
-                .set(FITTED_PART.CONE_PAIR_NUMBER, part.pairNumber())
-                .set(FITTED_PART.CUP_PAIR_NUMBER, part.pairNumber())
-                .set(FITTED_PART.GRADE_NOTE, part.gradeNote())
-                .set(FITTED_PART.BATCH, part.batch())
-                .set(FITTED_PART.PACKED_ON, part.packedOn())
-                .set(FITTED_PART.FITTED_ON, part.fittedOn())
-                .set(FITTED_PART.FITTED_KM, part.fittedKm())
-                .set(FITTED_PART.CONDITION, part.condition().name())
+                .set(written(part))
                 .onConflict(FITTED_PART.ID)
                 .doNothing()
                 .execute();
+    }
+
+    /** What somebody wrote down of it. */
+    private static FittedPartRecord written(FittedPart part) {
+        var row = new FittedPartRecord();
+        row.setDesignation(part.designation());
+        row.setCupDesignation(part.cupDesignation());
+        row.setConePairNumber(part.pairNumber());
+        row.setCupPairNumber(part.pairNumber());
+        row.setGradeNote(part.gradeNote());
+        row.setBatch(part.batch());
+        row.setPackedOn(part.packedOn());
+        row.setFittedOn(part.fittedOn());
+        row.setFittedKm(part.fittedKm());
+        row.setCondition(part.condition().name());
+        return row;
     }
 
     private static FittedPart read(FittedPartRecord row) {
