@@ -57,6 +57,7 @@
     autocapitalize="characters"
     spellcheck="false"
     maxlength={60}
+    data-reading="set"
     {value}
     oninput={(event) => onchange(event.currentTarget.value)}
     {error}

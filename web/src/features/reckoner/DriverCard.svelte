@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { BearingPicker } from '$features/bearing'
   import { leadingLength, leadingSize, otherSize } from '$features/display'
   import { Field } from '$ui/field'
   import { NumberField } from '$ui/number-field'
@@ -18,15 +19,17 @@
 <section aria-labelledby="driver" class="flex flex-col gap-3 border-r border-b border-ink p-4">
   <h2 id="driver" class="type-h">What do I drive it with?</h2>
   <div class="grid grid-cols-2 gap-3">
-    <Field
-      label="Set, cone/cup"
-      list="race-sets"
-      autocomplete="off"
-      data-reading="set"
-      bind:value={driver.set}
-      oninput={onedit}
-      error={driver.fieldError('set')}
-    />
+    <div class="col-span-2">
+      <BearingPicker
+        label="Set, cone/cup"
+        value={driver.set}
+        onchange={(set) => {
+          driver.set = set
+          onedit()
+        }}
+        error={driver.fieldError('set')}
+      />
+    </div>
     <Field
       label="Sockets at hand, outside"
       hint="several, with spaces"

@@ -1,9 +1,9 @@
 <script lang="ts">
   import { onMount } from 'svelte'
   import { page } from '$app/state'
+  import { BearingPicker } from '$features/bearing'
   import { keys } from '$features/keys'
   import { Choice } from '$ui/choice'
-  import { Field } from '$ui/field'
   import { NumberField } from '$ui/number-field'
   import { Pick } from '$ui/pick'
   import { ProblemCard } from '$ui/problem-card'
@@ -65,16 +65,18 @@
       />
     </div>
     <div class="grid grid-cols-2 gap-3">
-      <Field
-        label="Set, cone/cup"
-        hint="fills in what you do not measure"
-        list="fit-sets"
-        autocomplete="off"
-        data-reading="set"
-        bind:value={fit.set}
-        oninput={ask}
-        error={fit.fieldError('set')}
-      />
+      <div class="col-span-2">
+        <BearingPicker
+          label="Set, cone/cup"
+          hint="fills in what you do not measure"
+          value={fit.set}
+          onchange={(set) => {
+            fit.set = set
+            ask()
+          }}
+          error={fit.fieldError('set')}
+        />
+      </div>
       <Pick
         label="Hub of"
         options={fit.reference?.hubs.map((one) => ({ value: one.id, label: one.words })) ?? []}
@@ -116,11 +118,6 @@
         />
       </div>
     </div>
-    <datalist id="fit-sets">
-      {#each fit.reference?.sets ?? [] as set (set.designation)}
-        <option value={set.designation}></option>
-      {/each}
-    </datalist>
     <div class="flex flex-wrap items-center justify-between gap-2">
       <span class="text-label font-semibold">Bore by the drawing’s class instead</span>
       <Choice

@@ -1,10 +1,9 @@
 <script lang="ts">
   import { onMount } from 'svelte'
-  import { api } from '$api/client'
   import { leadingLength } from '$features/display'
+  import { BearingPicker } from '$features/bearing'
   import { keys } from '$features/keys'
   import { Choice } from '$ui/choice'
-  import { Field } from '$ui/field'
   import { NumberField } from '$ui/number-field'
   import Answer from './Answer.svelte'
   import DriverCard from './DriverCard.svelte'
@@ -16,7 +15,6 @@
   const race = new Race()
   const { driver, seated, cone } = race
   const ask = soon(() => race.askAll())
-  let sets = $state.raw<string[]>([])
 
   const coneMark = {
     SLIPS: 'good',
@@ -26,9 +24,6 @@
     WRONG_CONE: 'never',
   } as const
   onMount(() => {
-    void api.fitReference().then((reference) => {
-      sets = reference.sets.map((set) => set.designation)
-    })
     return keys.add([
       {
         keys: ['m', 'M'],
@@ -42,9 +37,6 @@
 <svelte:head><title>Driver and seat · Old Tallow</title></svelte:head>
 
 <ReckonerTabs />
-<datalist id="race-sets">
-  {#each sets as set (set)}<option value={set}></option>{/each}
-</datalist>
 <div class="px-4 py-4 desk:px-5">
   <div class="mb-3 flex flex-wrap items-center justify-between gap-3">
     <h1 class="type-say">Driver and seat</h1>
@@ -65,14 +57,17 @@
       <section aria-labelledby="cone" class="flex flex-col gap-3 border-b border-ink p-4">
         <h2 id="cone" class="type-h">Does the cone slip on its seat?</h2>
         <div class="grid grid-cols-2 gap-3">
-          <Field
-            label="Set, cone/cup"
-            list="race-sets"
-            autocomplete="off"
-            bind:value={cone.set}
-            oninput={ask}
-            error={cone.fieldError('set')}
-          />
+          <div class="col-span-2">
+            <BearingPicker
+              label="Set, cone/cup"
+              value={cone.set}
+              onchange={(set) => {
+                cone.set = set
+                ask()
+              }}
+              error={cone.fieldError('set')}
+            />
+          </div>
           <NumberField
             label="Seat on the spindle"
             hint="with a micrometer"
