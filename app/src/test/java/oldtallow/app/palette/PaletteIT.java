@@ -95,9 +95,11 @@ class PaletteIT {
         JsonNode job = bench.open(end, "ADJUST");
         String id = job.path("id").asString();
         Bench.accepted(bench.post(job, "/abandon", Bench.entry().put("reason", "begun by mistake")));
-        String rig = tobe.get("/api/wheel-ends/" + end).json().path("rigName").asString();
+        String rig = tobe.get("/api/wheel-ends/" + end).json().path("rigId").asString();
+        String plate =
+                tobe.get("/api/rigs/" + rig).json().path("rig").path("plate").asString();
 
-        JsonNode jobs = find(tobe, rig + " job");
+        JsonNode jobs = find(tobe, plate + " job");
 
         assertThat(jobs.toString()).contains("\"kind\":\"JOB\"").contains(id).doesNotContain("\"kind\":\"RIG\"");
         assertThat(find(tobe, "job").size()).isZero();
