@@ -101,8 +101,11 @@
       >{measuring ? 'Not by measuring' : 'No number? Measure it'}</button
     >
     {#if read?.kind === 'NOT_ON_FILE'}
-      <a href="/workshop#own-sets" class="flex min-h-11 items-center font-semibold"
-        >Enter its sizes</a
+      <a
+        href="/workshop#own-sets"
+        target="_blank"
+        rel="noopener"
+        class="flex min-h-11 items-center font-semibold">Enter its sizes</a
       >
     {/if}
     {#if value.trim() !== ''}

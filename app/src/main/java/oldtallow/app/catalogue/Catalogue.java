@@ -2,7 +2,9 @@ package oldtallow.app.catalogue;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import oldtallow.app.platform.FieldErrors;
 import oldtallow.app.platform.NotFoundException;
@@ -37,6 +39,12 @@ public class Catalogue {
     @Transactional(readOnly = true)
     public List<BearingSet> sets() {
         return all().stream().map(set -> set.entry().set()).toList();
+    }
+
+    /** By what its sets are called. */
+    @Transactional(readOnly = true)
+    public Set<SetDesignation> designations() {
+        return sets().stream().map(BearingSet::designation).collect(Collectors.toSet());
     }
 
     /** What somebody wrote where a bearing's number belongs. */

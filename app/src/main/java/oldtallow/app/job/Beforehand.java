@@ -1,14 +1,12 @@
 package oldtallow.app.job;
 
 import java.util.Set;
-import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import oldtallow.app.catalogue.Catalogue;
 import oldtallow.app.figures.Figures;
 import oldtallow.app.fitted.FittedParts;
 import oldtallow.app.greasing.GreaseFills;
 import oldtallow.app.register.WheelEnd;
-import oldtallow.core.bearing.BearingSet;
 import oldtallow.core.bearing.SetDesignation;
 import oldtallow.core.figure.Authority;
 import oldtallow.core.figure.FigureKind;
@@ -32,8 +30,7 @@ class Beforehand {
     }
 
     Known of(WheelEnd end) {
-        Set<SetDesignation> onFile =
-                catalogue.sets().stream().map(BearingSet::designation).collect(Collectors.toSet());
+        Set<SetDesignation> onFile = catalogue.designations();
         boolean bearings = fitted.fittedTo(end.id()).stream()
                         .filter(part -> part.place().isBearing()
                                 && part.set().filter(onFile::contains).isPresent())

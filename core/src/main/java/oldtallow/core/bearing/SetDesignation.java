@@ -42,7 +42,12 @@ public record SetDesignation(String cone, String cup) {
         if (slash > 0) {
             return Optional.of(new SetDesignation(plain.substring(0, slash), plain.substring(slash + 1)));
         }
-        return METRIC.matcher(plain).matches() ? Optional.of(new SetDesignation(plain, plain)) : Optional.empty();
+        return isMetric(plain) ? Optional.of(new SetDesignation(plain, plain)) : Optional.empty();
+    }
+
+    /** Whether a plain number is that of both rings of a metric set. */
+    static boolean isMetric(String plain) {
+        return METRIC.matcher(plain).matches();
     }
 
     /** Blanks and case do not matter to anybody who reads a ring through grease. */

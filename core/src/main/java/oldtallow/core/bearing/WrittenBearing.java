@@ -23,7 +23,6 @@ public record WrittenBearing(Kind kind, List<BearingSet> sets) {
     private static final double LEAST_MM = 10;
 
     private static final Pattern NUMBER = Pattern.compile("(?=.*[0-9].*[0-9])[A-Z0-9-]{2,20}");
-    private static final Pattern METRIC = Pattern.compile("3[0-3][0-9]{3}[A-Z]*");
     private static final Pattern SIZES = Pattern.compile(
             "([0-9]+(?:[.,][0-9]+)?)(?:MM|IN|\")?[X×*]([0-9]+(?:[.,][0-9]+)?)(?:[X×*].*)?(?:MM|IN|\")?");
 
@@ -89,7 +88,7 @@ public record WrittenBearing(Kind kind, List<BearingSet> sets) {
         if (!sets.isEmpty()) {
             return new WrittenBearing(Kind.SET, sets);
         }
-        if (inner.equals(outer) && !METRIC.matcher(inner).matches()) {
+        if (inner.equals(outer) && !SetDesignation.isMetric(inner)) {
             return oneNumber(inner, onFile);
         }
         List<BearingSet> turned = where(onFile, one -> isCone(one, outer) && isCup(one, inner));

@@ -4,8 +4,8 @@ import java.util.Set;
 import oldtallow.core.hub.Construction;
 
 /**
- * What a wheel end is worked hard by, of which the interval follows: not the hub alone, but the rig it carries. Which school
- * holds for which is common practice of the trade.
+ * The service a wheel end sees, from which its intervals follow: not the hub alone, but the rig it carries. Which school holds
+ * for which is common practice of the trade.
  */
 public enum Duty {
     TRAILER("year-or-distance", Set.of()),

@@ -31,11 +31,6 @@ public enum HubState {
         return words;
     }
 
-    /** Whether a date says more of it than its words do. */
-    public boolean isByDate() {
-        return this == OVERDUE || this == DUE_SOON || this == FINE;
-    }
-
     /**
      * How a wheel end stands.
      *

@@ -5,7 +5,6 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.Set;
 import java.util.UUID;
-import java.util.stream.Collectors;
 import oldtallow.app.assembly.Assembly;
 import oldtallow.app.assembly.web.PartForm.PartView;
 import oldtallow.app.catalogue.Catalogue;
@@ -14,7 +13,6 @@ import oldtallow.app.fitted.PartPlace;
 import oldtallow.app.platform.FieldErrors;
 import oldtallow.app.register.Register;
 import oldtallow.app.register.WheelEndBuild;
-import oldtallow.core.bearing.BearingSet;
 import oldtallow.core.bearing.SetDesignation;
 import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.DeleteMapping;
@@ -97,8 +95,7 @@ class WheelEndController {
     }
 
     private List<PartView> views(List<FittedPart> parts) {
-        Set<SetDesignation> onFile =
-                catalogue.sets().stream().map(BearingSet::designation).collect(Collectors.toSet());
+        Set<SetDesignation> onFile = catalogue.designations();
         return parts.stream().map(part -> PartView.of(part, onFile)).toList();
     }
 }
