@@ -4,7 +4,7 @@
   import { api, type Schemas } from '$api/client'
   import { date } from '$features/display'
   import { actions } from '$features/figures'
-  import { DayScale, monthLetter, monthsFrom } from './strip'
+  import { DayScale, monthLetter, monthsFrom, wordsWithRoom } from './strip'
   import { Wide } from '$ui/wide'
 
   const WIDTH = 760
@@ -13,7 +13,7 @@
   const LANE = 35
   const FEW = 8
   /** A word beside a mark needs so much. */
-  const WORD = 84
+  const WORD = 96
 
   const id = $props.id()
   const attempt = new Attempt()
@@ -34,11 +34,6 @@
   const height = $derived(TOP + lanes.length * LANE + 16)
   const x = (day: string): number => LEFT + scale.x(day)
   const km = (value: number): string => `${Math.round(value / 10) * 10} km`
-  /** Whether a mark has room for its word: none that presses more stands just there. */
-  const hasRoom = (lane: Schemas['LaneView'], one: Schemas['LaneDueView']): boolean =>
-    !lane.dues
-      .slice(0, lane.dues.indexOf(one))
-      .some((other) => Math.abs(x(other.due.likely) - x(one.due.likely)) < WORD)
   const says = (one: Schemas['LaneDueView']): string =>
     `${one.due.words} at ${one.wheelEnds}: ${date(one.due.likely)}, ${one.due.by}${
       one.due.certain ? '' : `, likely ${date(one.due.earliest)} to ${date(one.due.latest)}`
@@ -82,6 +77,11 @@
               >
             </a>
           {/each}
+          {@const worded = wordsWithRoom(
+            lane.dues.map((one) => x(one.due.likely)),
+            WORD,
+            WIDTH - 6,
+          )}
           {#each lane.dues as one, j (j)}
             {@const at = x(one.due.likely)}
             {#if !one.due.certain}
@@ -96,11 +96,11 @@
               class={one.due.daysLeft < 0 ? 'fill-brass-fill stroke-ink' : 'fill-sheet stroke-ink'}
               stroke-width="1.5"><title>{says(one)}</title></path
             >
-            {#if hasRoom(lane, one)}
+            {#if worded[j]}
               <text
-                x={at > WIDTH - 90 ? at - 9 : at + 9}
+                x={at + WORD > WIDTH - 6 ? at - 9 : at + 9}
                 y={y - 6}
-                text-anchor={at > WIDTH - 90 ? 'end' : 'start'}
+                text-anchor={at + WORD > WIDTH - 6 ? 'end' : 'start'}
                 font-size="11.5"
                 >{actions[one.due.action].short}{one.kmToGo >= 10
                   ? `, ${km(one.kmToGo)}`

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { away, DayScale, monthLetter, monthsFrom, Scale } from './strip'
+import { away, DayScale, monthLetter, monthsFrom, Scale, wordsWithRoom } from './strip'
 
 const months = [
   { from: '2027-12-01', km: 0, expected: false },
@@ -22,6 +22,14 @@ describe('the strip of the almanac', () => {
     expect(scale.x('2027-12-01')).toBe(0)
     expect(scale.x('2028-02-29')).toBeCloseTo(900)
     expect(scale.holds('2028-03-02')).toBe(false)
+  })
+
+  it('words a mark only where its word covers no other mark and no word', () => {
+    expect(wordsWithRoom([100, 300], 90, 800)).toEqual([true, true])
+    expect(wordsWithRoom([100, 150], 90, 800)).toEqual([false, true])
+    expect(wordsWithRoom([100, 100], 90, 800)).toEqual([true, false])
+    // the second's word stands left of it, where the first's word is already
+    expect(wordsWithRoom([640, 760], 90, 800)).toEqual([true, false])
   })
 
   it('stands what is outside at its edge', () => {

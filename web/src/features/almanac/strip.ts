@@ -58,6 +58,27 @@ export const monthLetter = (isoDay: string): string => {
   return month.toLocaleDateString('en-GB', { month: 'short', timeZone: 'UTC' })
 }
 
+/**
+ * Which marks of a lane have room for their word, most pressing first: it covers no other mark, and no word that stands.
+ *
+ * @param at where the marks stand
+ * @param right a word that would run past it stands left of its mark
+ */
+export function wordsWithRoom(at: number[], word: number, right: number): boolean[] {
+  const MARK = 7
+  const taken: [number, number][] = []
+  return at.map((here, i) => {
+    const [from, to] = here + word > right ? [here - word, here - MARK] : [here + MARK, here + word]
+    const covers = ([a, b]: [number, number]): boolean => a < to && from < b
+    const marks = at
+      .filter((other, j) => j !== i && other !== here)
+      .map((other): [number, number] => [other - MARK, other + MARK])
+    const fits = !at.slice(0, i).includes(here) && ![...marks, ...taken].some(covers)
+    if (fits) taken.push([from, to])
+    return fits
+  })
+}
+
 /** How long from today, as one would say it. */
 export function away(days: number): string {
   if (days === 0) return 'today'

@@ -83,6 +83,25 @@ class PrintIT {
         }
     }
 
+    /** Paper as wide as a desk, a sheet laid across or scaled down, has no panes that scroll: what is below would be lost. */
+    @ParameterizedTest
+    @MethodSource("pages")
+    void cutsNothingOff(String path, RunningOldTallow app, Browsers browsers) {
+        try (Visit visit = browsers.visit(app, 1280, 800, ColorScheme.LIGHT)) {
+            Page page = visit.page();
+            page.navigate(app.at(path).toString());
+            assertThat(page.getByRole(AriaRole.HEADING).first()).isVisible();
+
+            page.emulateMedia(new Page.EmulateMediaOptions().setMedia(Media.PRINT));
+            assertThat((List<?>) page.evaluate("""
+                            () => [...document.querySelectorAll('main div, main section, main aside')]
+                              .filter((one) => getComputedStyle(one).overflowY !== 'visible')
+                              .filter((one) => one.scrollHeight > one.clientHeight + 1)
+                              .map((one) => one.className)
+                            """)).isEmpty();
+        }
+    }
+
     @SuppressWarnings("unchecked")
     private static List<String> tooLight(Page page) {
         return (List<String>) page.evaluate(TOO_LIGHT);

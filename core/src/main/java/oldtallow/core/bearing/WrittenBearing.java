@@ -102,6 +102,13 @@ public record WrittenBearing(Kind kind, List<BearingSet> sets) {
                 kind, Stream.concat(byCone.stream(), byCup.stream()).toList());
     }
 
+    /** What was written, for a sentence beside the field. */
+    public String words() {
+        return kind == Kind.SIZES && sets.isEmpty()
+                ? "sizes, no number: no set on file has this bore and outside diameter"
+                : kind.words();
+    }
+
     /** Why these numbers cannot be kept as a bearing; empty where they can, on file or not. */
     public Optional<String> objection() {
         return switch (kind) {

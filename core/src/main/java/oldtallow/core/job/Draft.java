@@ -8,6 +8,7 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Stream;
 import oldtallow.core.part.Part;
 import oldtallow.core.step.Caution;
 import oldtallow.core.step.Check;
@@ -94,17 +95,16 @@ final class Draft {
     }
 
     Step step(String id, Stage stage, String what) {
-        for (PartMove move : moves) {
-            if (move.kind().puts()) {
-                move.part().wayRound().ifPresent(how::add);
-            }
-        }
+        // Which way round comes before what is done to the part: read last, the cup is in by then.
+        var goesIn = Stream.concat(
+                moves.stream().filter(move -> move.kind().puts()).flatMap(move -> move.part().wayRound().stream()),
+                how.stream());
         return new Step(
                 id,
                 stage,
                 called.isEmpty() ? what : called.getFirst(),
                 String.join(" ", why),
-                List.copyOf(how),
+                goesIn.toList(),
                 List.copyOf(tools),
                 List.copyOf(supplies),
                 List.copyOf(cautions),

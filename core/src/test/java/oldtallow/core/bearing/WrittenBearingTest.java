@@ -51,6 +51,13 @@ class WrittenBearingTest {
         assertThat(written.sets()).isEmpty();
     }
 
+    /** Above an empty list, "sets on file that measure so" would promise what is not there. */
+    @Test
+    void saysThatNothingOnFileMeasuresSo() {
+        assertThat(WrittenBearing.read("31.75 x 300", ON_FILE).words()).contains("no set on file");
+        assertThat(WrittenBearing.read("31.75 x 59.1", ON_FILE).words()).doesNotContain("no set on file");
+    }
+
     /** A cone runs in several cups: both are offered, and neither is taken for it. */
     @Test
     void offersEveryCupOfACone() {

@@ -57,7 +57,7 @@ class CatalogueController {
                 .collect(Collectors.toMap(set -> set.entry().set().designation(), SetView::of, (a, b) -> a));
         return new WrittenView(
                 written.kind(),
-                written.kind().words(),
+                written.words(),
                 written.sets().stream()
                         .map(set -> Objects.requireNonNull(views.get(set.designation())))
                         .toList());
