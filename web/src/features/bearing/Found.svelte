@@ -40,16 +40,16 @@
     <h2 class="type-say">Which bearing is it?</h2>
     <p class="max-w-[46ch] text-read">
       Wipe the ring and look for a number first. Where none can be read, measure what you can reach:
-      one reading narrows it, three by calliper usually name it.
+      one reading narrows it, readings on both rings by calliper usually name it.
     </p>
   {:else if found.verdict === 'NOTHING_FITS'}
     <div class="flex items-start gap-3">
       <Mark shape="never" size={40} />
-      <h2 class="type-say">Nothing in the catalogue fits</h2>
+      <h2 class="type-say">None of the sets on file</h2>
     </div>
     <p class="max-w-[50ch] text-read">
-      Measure again, first the reading that is off most. A worn seat, a burr or a tape read from the
-      end hook can do it; so can a bearing the catalogue does not have yet.
+      Measure again, first the reading that is off most: a burr or a tape read from the end hook can
+      do it. Else it is a bearing that is not on file: the number on the ring tells.
     </p>
     <h3 class="type-h">Nearest, but not it</h3>
     <ul class="border-t-2 border-ink">
@@ -62,11 +62,11 @@
     </ul>
   {:else}
     <p class="text-label font-semibold">
-      {found.verdict === 'ONE'
-        ? 'It is'
-        : tied > 1
-          ? `One of ${tied} that agree alike; the first is`
-          : 'Most likely, but not sure:'}
+      {#if found.verdict === 'ONE'}By its sizes it is
+      {:else if found.verdict === 'LIKELY_NONE'}Likely none of the sets on file; the nearest is
+      {:else if tied > 1}One of {tied} that agree alike; the first is
+      {:else if found.verdict === 'LIKELY'}Likely, but not sure yet:
+      {:else}May be, far from sure:{/if}
     </p>
     <div class="flex flex-wrap items-end gap-x-5 gap-y-1">
       <h2 class="font-num text-reading leading-none font-bold tracking-tight">
@@ -77,6 +77,11 @@
         <span class="type-card">{chance(first.probability)}</span>
       </p>
     </div>
+    {#if first.seatWorn}
+      <p class="border-l-4 border-brass bg-brass-wash px-3 py-2 font-semibold">
+        The seat is worn, if it is this one: {leadingSize(first.seatWorn)} below the cone’s bore.
+      </p>
+    {/if}
     <dl class="grid grid-cols-2 border-t border-ink tab:grid-cols-5">
       {#each sizes(first.set) as [words, length] (words)}
         <div class="border-b border-rule py-1.5 pr-2">
@@ -109,9 +114,13 @@
           : `in about ${Math.max(1, Math.round(next.doubtLeft * 100))} of 100 cases it would still not be settled.`}
       </p>
     {/if}
-    {#if found.candidates.length > 1}
+    {#if found.candidates.length > 1 || found.noneOnFile >= 0.01}
       <h3 class="type-h">It could also be</h3>
       <ul class="border-t-2 border-ink">
+        <li class="flex flex-wrap items-baseline gap-x-3 border-b border-rule py-1.5">
+          <span class="font-semibold">None of the sets on file</span>
+          <span class="font-semibold">{chance(found.noneOnFile)}</span>
+        </li>
         {#each found.candidates.slice(1) as candidate (candidate.set.designation)}
           <li class="flex flex-wrap items-baseline gap-x-3 border-b border-rule py-1.5">
             <span class="type-num font-semibold">{candidate.set.designation}</span>

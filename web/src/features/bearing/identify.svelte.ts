@@ -69,8 +69,13 @@ export class Identify extends Attempt {
   }
 }
 
-/** 0.987 as "99 in 100": a chance is read faster so. */
+/** A chance as one would bet on it: 0.98 as "49 in 50", 0.04 as "1 in 25". */
 export function chance(probability: number): string {
-  const percent = Math.round(probability * 100)
-  return percent >= 100 ? 'over 99 %' : percent === 0 ? 'under 1 %' : `${percent} %`
+  const against = probability > 0.5
+  const one = Math.min(
+    100,
+    Math.round(1 / Math.max(0.001, against ? 1 - probability : probability)),
+  )
+  const rounded = one > 12 ? Math.round(one / 5) * 5 : Math.max(2, one)
+  return against && rounded > 2 ? `${rounded - 1} in ${rounded}` : `1 in ${rounded}`
 }

@@ -105,6 +105,13 @@
         oninput={ask}
         error={fit.errorOf('hubOutside')}
       />
+      <NumberField
+        label={`Load on this bearing, ${fit.unit === 'INCH' ? 'lb' : 'kg'}`}
+        hint="left out: usual for its size"
+        bind:value={fit.weight}
+        oninput={ask}
+        error={fit.errorOf('load')}
+      />
       <div class="col-span-2 flex flex-col gap-1 tab:col-span-1">
         <span class="text-label font-semibold">Measured with</span>
         <Choice
@@ -171,7 +178,8 @@
     </div>
     <p class="rounded-plate border-2 border-ink bg-brass-wash p-3">
       <b>Never a flame on a greasy hub.</b> Old grease catches fire at once. Oven or warm air, gloves,
-      and nothing flammable near. A hub at 100 °C burns at a touch; dry ice burns too.
+      and nothing flammable near. A hub at 100 °C burns at a touch; dry ice burns too, and alone it is
+      too cold for the ring: a bath, not below −54 °C.
     </p>
   </section>
   <div class="flex flex-col gap-4 px-4 py-4 desk:overflow-y-auto desk:px-5">

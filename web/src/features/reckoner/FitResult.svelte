@@ -43,14 +43,16 @@
         <span class="first-letter:uppercase">{found.verdictWords}</span>
       </p>
       <p class="text-label">
-        somewhere between {leadingLength(found.least)} and {leadingLength(found.most)}
+        somewhere between {leadingLength(found.least)} and {leadingLength(found.most)}; it needs {leadingLength(
+          found.needs,
+        )} to hold under {figure(found.load.kilonewtons)} kN ({figure(found.load.poundsForce)} lbf)
       </p>
     </div>
   </div>
   {#if found.open}
     <p class="border-l-4 border-brass bg-brass-wash px-3 py-2 font-semibold">
-      Too close to tell with these readings. Measure cup and bore again, each with a micrometer,
-      crosswise.
+      These sizes leave it open: it may turn out tighter or looser than that. Measure cup and bore,
+      each with a micrometer, crosswise.
     </p>
   {/if}
   {#if found.verdict === 'WRONG_CUP' && found.wouldFit.length > 0}

@@ -1,6 +1,7 @@
 import { Attempt } from '$api/attempt.svelte'
 import { api, type Schemas } from '$api/client'
 import { display } from '$features/display'
+import { number } from '$ui/number-field'
 import { lengthOf, temperatureOf, type Degree, type Unit } from './entries'
 
 type Form = Schemas['CupFitForm']
@@ -19,6 +20,7 @@ export class Fit extends Attempt {
   bore = $state('')
   boreClass = $state<'' | 'N7' | 'P7' | 'R7'>('')
   hubOutside = $state('')
+  weight = $state('')
   hubNow = $state('')
   cupNow = $state('')
   private asked = 0
@@ -69,6 +71,7 @@ export class Fit extends Attempt {
     }
     const cup = lengthOf(this.cup, this.unit)
     const bore = lengthOf(this.bore, this.unit)
+    const load = number(this.weight)
     const hubTemperature = temperatureOf(this.hubNow, this.degree)
     const cupTemperature = temperatureOf(this.cupNow, this.degree)
     const form: Form = {
@@ -76,6 +79,9 @@ export class Fit extends Attempt {
       hubState: this.hubState,
       instrument: this.instrument,
       hubOutside,
+      ...(load === null
+        ? {}
+        : { load: { number: load, unit: this.unit === 'INCH' ? 'POUND' : 'KILOGRAM' } }),
       ...(this.set.trim() === '' ? {} : { set: this.set }),
       ...(cup ? { cup } : {}),
       ...(bore ? { bore } : {}),

@@ -10,11 +10,11 @@
   interface Props {
     after: AfterDrive
     road: Road
-    /** What the model expects of this hub at the road's speed; none while there is no chart. */
-    expected?: Schemas['TemperatureView'] | undefined
+    /** What its setting adds to the hub's warmth; none while there is no chart. */
+    added?: Schemas['AddedHeatView'] | undefined
   }
 
-  let { after, road, expected }: Props = $props()
+  let { after, road, added }: Props = $props()
 
   const unit = $derived(road.metric ? '°C' : '°F')
   const spins = [
@@ -83,14 +83,10 @@
       >
     {/each}
   </div>
-  {#if expected}
+  {#if added}
     <p class="text-label">
-      At {road.speed} km/h without braking the model expects about
-      <b class="type-num"
-        >{Math.round(road.metric ? expected.celsius : expected.fahrenheit)} {unit}</b
-      >
-      of it, {road.outside}
-      {unit} outside.
+      At {road.speed} km/h its setting <b>{added.words}</b>. The rest is sun, brakes, seal or
+      grease.
     </p>
   {/if}
   {#if after.found}<AfterDriveFound found={after.found} />{/if}

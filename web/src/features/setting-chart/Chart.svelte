@@ -20,25 +20,28 @@
   let shown = $state(710)
   const wide = $derived(Math.max(220, shown - 70))
   const metric = $derived(display.leading === 'metric')
+  const degrees = $derived(metric ? 'celsius' : 'fahrenheit')
   const x = $derived(across(chart.points, wide))
   const strips = $derived([
     strip(
       chart.points,
       { label: 'life, against that at no play', unit: '', top: 0, height: 220, fromZero: true },
-      (point) => point.relativeLife,
+      (point) => point.life.likely,
       wide,
+      (point) => point.life,
     ),
     strip(
       chart.points,
       {
-        label: 'hub at this speed, no braking',
+        label: 'what the setting warms the hub by',
         unit: metric ? '°C' : '°F',
         top: 256,
         height: 92,
-        fromZero: false,
+        fromZero: true,
       },
-      (point) => (metric ? point.hub.celsius : point.hub.fahrenheit),
+      (point) => point.added.likely[degrees],
       wide,
+      (point) => ({ least: point.added.least[degrees], most: point.added.most[degrees] }),
     ),
     strip(
       chart.points,
@@ -86,7 +89,7 @@
     viewBox={`-52 -34 ${wide + 70} ${bottom + 112}`}
     class="block w-full"
     role="img"
-    aria-label={`Life, hub temperature and rock against end play. ${chart.standsAt ? `The hub stands at ${leadingLength(chart.standsAt)}; the` : 'The'} window is ${leadingLength(chart.windowLeast)} to ${leadingLength(chart.windowMost)}.`}
+    aria-label={`Life, what the setting adds to the hub’s warmth, and rock against end play. ${chart.standsAt ? `The hub stands at ${leadingLength(chart.standsAt)}; the` : 'The'} window is ${leadingLength(chart.windowLeast)} to ${leadingLength(chart.windowMost)}.`}
   >
     <rect
       x={window.from}
@@ -120,6 +123,7 @@
           >{tick.value}</text
         >
       {/each}
+      {#if one.band}<path d={one.band} class="fill-tray" />{/if}
       <path d={one.line} class="stroke-ink" fill="none" stroke-width="2.4" />
       <text
         x={one.falls ? wide - 4 : 8}

@@ -52,7 +52,7 @@
         >
       </p>
       <p class="flex items-center gap-2.5">
-        <Mark shape={decisionMarks[found.decision]} size={28} />
+        <Mark shape={decisionMarks[found.hint]} size={28} />
         <span class="type-card first-letter:uppercase">{found.words}</span>
       </p>
     </div>

@@ -34,6 +34,13 @@
     { value: 'inch', label: 'lb, in, °F' },
   ] as const
 
+  /** A part of the round as one would say it; the insides are assumed. */
+  function carries(share: number): string {
+    const parts = Math.round(share * 10)
+    if (parts >= 10) return 'all of it'
+    return parts < 1 ? 'a roller or two' : `${parts} tenth${parts === 1 ? '' : 's'}`
+  }
+
   function ask(): void {
     clearTimeout(timer)
     timer = setTimeout(() => void road.ask(), 250)
@@ -100,11 +107,10 @@
       </ul>
       {#if chart.here}
         <p>
-          Of each bearing’s round, so much carries: inboard
-          <b class="type-num">{Math.min(100, Math.round(chart.here.inboardShare * 100))} %</b>,
-          outboard
-          <b class="type-num">{Math.min(100, Math.round(chart.here.outboardShare * 100))} %</b>. It
-          takes <b class="type-num">{chart.here.dragNewtonMetres.toFixed(2)} N·m</b> to turn.
+          Of each bearing’s round, about so much carries: inboard <b
+            >{carries(chart.here.inboardShare)}</b
+          >, outboard <b>{carries(chart.here.outboardShare)}</b>. It takes some
+          <b class="type-num">{chart.here.dragNewtonMetres.toFixed(1)} N·m</b> to turn.
         </p>
       {/if}
     {/if}
@@ -151,7 +157,7 @@
         />
       </div>
     </section>
-    <AfterDriveCard {after} {road} expected={road.chart?.here?.hub} />
+    <AfterDriveCard {after} {road} added={road.chart?.here?.added} />
     <RockCard {wheelEndId} {road} />
     <PlayAgain {wheelEndId} />
     {#if road.chart}
@@ -160,8 +166,9 @@
         number and size as usual for {road.chart.bearingsKnown
           ? 'these sets'
           : 'the sets usual here; nobody has read this hub’s'}, four fifths of the road straight.
-        Real hubs give a little: the tight side is milder than drawn, the loose side is as drawn.
-        The window is {road.chart.source}.
+        The grey band is what a tenth more or fewer rollers would make of it, and half or twice the
+        cooling. Real hubs give a little: the tight side is milder than drawn. The window is {road
+          .chart.source}.
       </p>
     {/if}
   </div>

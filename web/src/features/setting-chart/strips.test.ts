@@ -7,8 +7,13 @@ const WIDTH = 640
 
 const point = (millimetres: number, relativeLife: number): Schemas['SettingPointView'] => ({
   endPlay: length(millimetres),
-  relativeLife,
-  hub: { celsius: 40, fahrenheit: 104 },
+  life: { likely: relativeLife, least: relativeLife * 0.8, most: relativeLife * 1.3 },
+  added: {
+    likely: { celsius: 5, fahrenheit: 9 },
+    least: { celsius: 2.5, fahrenheit: 4.5 },
+    most: { celsius: 10, fahrenheit: 18 },
+    words: 'adds some 2 to 10 °C',
+  },
   rock: length(0.4),
   dragNewtonMetres: 0.5,
   preload: { kilonewtons: 0, poundsForce: 0 },
@@ -30,7 +35,7 @@ describe('the strips of the setting chart', () => {
     const life = strip(
       points,
       { label: 'life', unit: '', top: 10, height: 100, fromZero: true },
-      (p) => p.relativeLife,
+      (p) => p.life.likely,
       WIDTH,
     )
     expect(life.y(1)).toBe(10)
@@ -38,16 +43,18 @@ describe('the strips of the setting chart', () => {
     expect(life.line).toMatch(/^M0\.0 /)
   })
 
-  it('begins a cold day below its coldest hub', () => {
-    const cold = points.map((one) => ({ ...one, hub: { celsius: -3, fahrenheit: 26.6 } }))
-    const heat = strip(
-      cold,
-      { label: 'hub', unit: '°C', top: 0, height: 100, fromZero: false },
-      (p) => p.hub.celsius,
+  it('leaves room for what it may be at most, and outlines it', () => {
+    const life = strip(
+      points,
+      { label: 'life', unit: '', top: 0, height: 130, fromZero: true },
+      (p) => p.life.likely,
       WIDTH,
+      (p) => p.life,
     )
-    expect(heat.ticks[0]?.value).toBe(-10)
-    expect(heat.y(-3)).toBeLessThan(100)
+    expect(life.most).toBeCloseTo(1.3)
+    expect(life.y(1.3)).toBe(0)
+    expect(life.band.split('L')).toHaveLength(6)
+    expect(life.band).toMatch(/Z$/)
   })
 
   it('labels a strip that falls on the right', () => {
@@ -55,7 +62,7 @@ describe('the strips of the setting chart', () => {
     const falling = strip(points, what, (p) => Math.max(0, p.endPlay.millimetres), WIDTH)
     const rising = strip(points, what, (p) => 1 - p.endPlay.millimetres, WIDTH)
     expect(falling.falls).toBe(true)
-    expect(strip(points, what, (p) => p.relativeLife, WIDTH).falls).toBe(false)
+    expect(strip(points, what, (p) => p.life.likely, WIDTH).falls).toBe(false)
     expect(rising.y(1)).toBeGreaterThan(rising.y(1.1))
   })
 

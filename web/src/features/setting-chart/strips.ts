@@ -15,7 +15,12 @@ export interface Strip {
   ticks: { value: number; y: number }[]
   of: (point: Point) => number
   y: (value: number) => number
+  /** Outline of where it may be; empty where nothing is said of that. */
+  band: string
 }
+
+/** What a point may be at least and at most. */
+export type Band = (point: Point) => { least: number; most: number }
 
 /** Where an end play lies: loose on the left, tight on the right. */
 export function across(points: readonly Point[], width: number): (millimetres: number) => number {
@@ -30,9 +35,10 @@ export function strip(
   what: { label: string; unit: string; top: number; height: number; fromZero: boolean },
   of: (point: Point) => number,
   width: number,
+  band?: Band,
 ): Strip {
   const from = what.fromZero ? 0 : Math.floor(Math.min(...points.map(of)) / 10) * 10
-  const most = Math.max(...points.map(of), from + 1e-6)
+  const most = Math.max(...points.map((one) => band?.(one).most ?? of(one)), from + 1e-6)
   const y = (value: number): number =>
     what.top + what.height * (1 - (Math.min(value, most) - from) / (most - from))
   const x = across(points, width)
@@ -43,6 +49,12 @@ export function strip(
     )
     .join('')
   const first = points[0]
+  const edge = (which: 'least' | 'most'): string[] =>
+    band
+      ? points.map(
+          (one) => `${x(one.endPlay.millimetres).toFixed(1)} ${y(band(one)[which]).toFixed(1)}`,
+        )
+      : []
   return {
     ...what,
     most,
@@ -51,6 +63,7 @@ export function strip(
     ticks: ticks(from, most).map((value) => ({ value, y: y(value) })),
     of,
     y,
+    band: band ? `M${[...edge('most'), ...edge('least').reverse()].join('L')}Z` : '',
   }
 }
 

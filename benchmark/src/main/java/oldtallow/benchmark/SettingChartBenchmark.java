@@ -6,6 +6,7 @@ import oldtallow.core.bearing.StandardCatalogue;
 import oldtallow.core.quantity.Force;
 import oldtallow.core.quantity.Length;
 import oldtallow.core.rolling.BearingPair;
+import oldtallow.core.rolling.HubSurface;
 import oldtallow.core.rolling.HubWarmth;
 import oldtallow.core.rolling.SettingChart;
 import oldtallow.core.rolling.SettingChart.Hub;
@@ -41,7 +42,7 @@ public class SettingChartBenchmark {
         return new Hub(
                 pair,
                 new WheelLoad(Force.ofNewtons(7800), Length.ofMillimetres(22), radius, Force.ofNewtons(0)),
-                HubWarmth.usual(20, 723),
+                HubWarmth.usual(new HubSurface(0.05), 20, 723, 25),
                 new TyrePlay(pair, radius));
     }
 

@@ -27,6 +27,7 @@ import oldtallow.core.quantity.Length;
 import oldtallow.core.quantity.Turn;
 import oldtallow.core.rolling.BearingPair;
 import oldtallow.core.rolling.Correction;
+import oldtallow.core.rolling.HubSurface;
 import oldtallow.core.rolling.HubWarmth;
 import oldtallow.core.rolling.Sensitivity;
 import oldtallow.core.rolling.SettingChart;
@@ -115,7 +116,7 @@ public class SettingCharts {
         double turns = OilFilm.wheelTurns(road.kilometresPerHour(), road.rollingRadius());
         BearingPair pair = BearingPair.of(
                 shape.inboard(), shape.outboard(), Length.ofMillimetres(shape.size(HubDimension.BACK_FACE_DISTANCE)));
-        Hub hub = hub(pair, road, turns);
+        Hub hub = hub(pair, road, turns, HubSurface.of(shape));
         Length stands = standing(present, window.value());
         Optional<SettingSense> sense =
                 SettingSense.of(hub, stands, end.nut().thread(), end.nut().lock(), window.value());
@@ -133,11 +134,11 @@ public class SettingCharts {
                 stops(end, window, present),
                 Sensitivity.of(
                         pair,
+                        shape.inboard().outsideDiameter(),
+                        shape.outboard().outsideDiameter(),
                         end.nut().thread(),
                         window.value(),
                         stands,
-                        sense.map(one -> one.here().celsius() - road.outsideCelsius())
-                                .orElse(0.0),
                         schools.find(end.school()).flatMap(NutSchool::finalTorque)),
                 turns);
     }
@@ -149,7 +150,11 @@ public class SettingCharts {
      */
     public SettingChart free(BearingSet inboard, BearingSet outboard, Length backFaces, Road road) {
         BearingPair pair = BearingPair.of(inboard, outboard, backFaces);
-        Hub hub = hub(pair, road, OilFilm.wheelTurns(road.kilometresPerHour(), road.rollingRadius()));
+        Hub hub = hub(
+                pair,
+                road,
+                OilFilm.wheelTurns(road.kilometresPerHour(), road.rollingRadius()),
+                HubSurface.of(inboard, outboard, backFaces));
         return SettingChart.of(hub, Length.ofMillimetres(0.25), TIGHTEST, POINTS);
     }
 
@@ -161,14 +166,14 @@ public class SettingCharts {
                 shape.inboard(), shape.outboard(), Length.ofMillimetres(shape.size(HubDimension.BACK_FACE_DISTANCE)));
     }
 
-    private static Hub hub(BearingPair pair, Road road, double turns) {
+    private static Hub hub(BearingPair pair, Road road, double turns, HubSurface surface) {
         var load = new WheelLoad(
                 road.weight(),
                 Length.ofMillimetres(OFFSET_OF_SPREAD * pair.spread()),
                 road.rollingRadius(),
                 Force.ofNewtons(0));
-        return new Hub(
-                pair, load, HubWarmth.usual(road.outsideCelsius(), turns), new TyrePlay(pair, road.rollingRadius()));
+        var warmth = HubWarmth.usual(surface, road.outsideCelsius(), turns, road.kilometresPerHour() / 3.6);
+        return new Hub(pair, load, warmth, new TyrePlay(pair, road.rollingRadius()));
     }
 
     /** The stops counted from the one it was locked at, whose mark meets a slot there. */

@@ -23,9 +23,9 @@ class SettingChartIT {
 
         assertThat(chart.path("points")).hasSize(120);
         assertThat(chart.at("/best/millimetres").asDouble()).isBetween(-0.03, 0.01);
-        assertThat(chart.at("/here/relativeLife").asDouble()).isBetween(0.1, 1.2);
-        assertThat(chart.at("/looser/relativeLife").asDouble())
-                .isLessThan(chart.at("/here/relativeLife").asDouble());
+        assertThat(chart.at("/here/life/likely").asDouble()).isBetween(0.1, 1.2);
+        assertThat(chart.at("/looser/life/likely").asDouble())
+                .isLessThan(chart.at("/here/life/likely").asDouble());
         assertThat(chart.at("/here/rock/millimetres").asDouble())
                 .isGreaterThan(chart.at("/standsAt/millimetres").asDouble());
         assertThat(chart.path("words").toString()).contains("One stop tighter").contains("quarter turn");
@@ -58,8 +58,8 @@ class SettingChartIT {
                 .json();
         JsonNode kilograms = Bench.accepted(chart(app, end, 793.7866475, 330.2, 20));
 
-        assertThat(pounds.at("/here/relativeLife").asDouble())
-                .isCloseTo(kilograms.at("/here/relativeLife").asDouble(), within(1e-6));
+        assertThat(pounds.at("/here/life/likely").asDouble())
+                .isCloseTo(kilograms.at("/here/life/likely").asDouble(), within(1e-6));
     }
 
     @Test
@@ -170,7 +170,7 @@ class SettingChartIT {
         JsonNode drag = Bench.accepted(app.http().post("/api/readings/drag", """
                 {"pullsNewtons": [20, 20], "looseNewtons": 0, "radius": {"number": 57.15, "unit": "MILLIMETRE"}}"""));
 
-        assertThat(rock.path("decision").asString()).isEqualTo("TOO_MUCH");
+        assertThat(rock.path("hint").asString()).isEqualTo("TOO_MUCH");
         assertThat(rock.at("/asRockMost/millimetres").asDouble())
                 .isGreaterThan(rock.at("/asRockLeast/millimetres").asDouble());
         assertThat(drag.at("/rolling/newtonMetres").asDouble()).isCloseTo(1.143, within(1e-9));

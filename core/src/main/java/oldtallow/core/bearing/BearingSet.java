@@ -16,7 +16,7 @@ import oldtallow.core.quantity.OutOfRangeException;
  * <p>Source of the symbols: ISO 355, ISO 281 (from memory).
  *
  * @param series which tolerances hold for it
- * @param e calculation factor, as catalogues print it, 0.2 to 0.8
+ * @param e calculation factor, as catalogues print it, 0.2 to 0.9; 0.83 of the steep series 313
  */
 public record BearingSet(
         SetDesignation designation,
@@ -52,8 +52,8 @@ public record BearingSet(
                 cupWidth,
                 cupWidth.millimetres() >= 3 && cupWidth.compareTo(width) < 0 && cupWidth.compareTo(coneWidth) < 0,
                 "3 mm or more, less than the set and the cone are wide");
-        if (!(e >= 0.2 && e <= 0.8)) {
-            throw new OutOfRangeException("factor e", e, "0.2 to 0.8");
+        if (!(e >= 0.2 && e <= 0.9)) {
+            throw new OutOfRangeException("factor e", e, "0.2 to 0.9");
         }
     }
 

@@ -12,6 +12,9 @@ import oldtallow.core.quantity.OutOfRangeException;
  * Dpw = (d + D)/2     Dw = 0.51·(D − d)/2     Lw = 0.85·C
  * </pre>
  *
+ * A steep race would leave the cup's thin lip with hardly any metal so: there Dpw is smaller, until 6 % of (D − d)/2 are left.
+ * (31305, α 28.8°: ISO 355 has its cup's inside diameter E at 44.13 mm, which leaves 10 %; from memory.)
+ *
  * Dpw, Dw and Lw are assumptions: no catalogue prints a set's internals. The proportions are those of the model hub's two
  * sets (product's own reference sheet: Dw 6.3 and 6.1 mm, Lw 10.0 and 9.2 mm on L68149/L68111 and L44649/L44610), so what is
  * drawn from them is to be shown as assumed.
@@ -33,6 +36,7 @@ public record RollerGeometry(
 
     private static final double ROLLER_OF_SPACE = 0.51;
     private static final double ROLLER_OF_CUP = 0.85;
+    private static final double LEAST_LIP_OF_SPACE = 0.06;
     private static final int MOST_ROUNDS = 100;
     private static final double SETTLED = 1e-13;
 
@@ -42,10 +46,26 @@ public record RollerGeometry(
         double diameter = ROLLER_OF_SPACE * (outside - bore) / 2;
         double length = ROLLER_OF_CUP * set.cupWidth().millimetres();
         double alpha = Math.atan(set.tangentOfRaceAngle());
+        double middle = set.width().millimetres() - set.cupWidth().millimetres() / 2;
+        double thinFace = set.width().millimetres() - set.cupWidth().millimetres();
+        double most = outside / 2 - LEAST_LIP_OF_SPACE * (outside - bore) / 2;
         double pitchRadius = (bore + outside) / 4;
+        RollerGeometry inside = round(alpha, diameter, length, pitchRadius, middle);
+        for (int round = 0; round < MOST_ROUNDS; round++) {
+            double over = inside.radiusAt(alpha, thinFace) - most;
+            if (over <= SETTLED) {
+                break;
+            }
+            pitchRadius -= over;
+            inside = round(alpha, diameter, length, pitchRadius, middle);
+        }
+        return inside;
+    }
+
+    private static RollerGeometry round(
+            double alpha, double diameter, double length, double pitchRadius, double middle) {
         double nu = halfRollerAngle(alpha, diameter, pitchRadius);
         double pitchCone = pitchRadius / Math.sin(alpha - nu);
-        double middle = set.width().millimetres() - set.cupWidth().millimetres() / 2;
         return new RollerGeometry(alpha, nu, middle + pitchCone * Math.cos(alpha - nu), pitchCone, diameter, length);
     }
 

@@ -6,38 +6,40 @@ import oldtallow.core.quantity.OutOfRangeException;
 /**
  * Classes of a hub's cup bore, where the drawing is known and nothing was measured.
  *
- * <p>Deviations in µm by ISO 286-2 (from memory), 30 to 50, 50 to 65 and 80 to 100 mm; between them there is none here.
+ * <p>Deviations in µm by ISO 286-2 (from memory), over 18 up to 160 mm.
  */
 public enum HoleClass {
-    N7(-8, -33, -9, -39, -10, -45),
-    P7(-17, -42, -21, -51, -24, -59),
-    R7(-25, -50, -30, -60, -38, -73);
+    N7(new int[][] {{30, -7, -28}, {50, -8, -33}, {80, -9, -39}, {120, -10, -45}, {160, -12, -52}}),
+    P7(new int[][] {{30, -14, -35}, {50, -17, -42}, {80, -21, -51}, {120, -24, -59}, {160, -28, -68}}),
+    R7(new int[][] {
+        {30, -20, -41},
+        {50, -25, -50},
+        {65, -30, -60},
+        {80, -32, -62},
+        {100, -38, -73},
+        {120, -41, -76},
+        {140, -48, -88},
+        {160, -50, -90}
+    });
 
-    private final double[] deviations;
+    private static final double OVER_MM = 18;
 
-    HoleClass(double... deviations) {
-        this.deviations = deviations;
+    /** Up to so many mm, upper and lower deviation. */
+    private final int[][] rows;
+
+    HoleClass(int[][] rows) {
+        this.rows = rows;
     }
 
     /** Between which sizes such a bore lies. */
     public SizeRange of(Length nominal) {
-        int at = 2 * row(nominal);
-        return new SizeRange(
-                nominal.plus(Length.ofMicrometres(deviations[at + 1])),
-                nominal.plus(Length.ofMicrometres(deviations[at])));
-    }
-
-    private static int row(Length nominal) {
         double mm = nominal.millimetres();
-        if (mm > 30 && mm <= 50) {
-            return 0;
+        for (int[] row : rows) {
+            if (mm > OVER_MM && mm <= row[0]) {
+                return new SizeRange(
+                        nominal.plus(Length.ofMicrometres(row[2])), nominal.plus(Length.ofMicrometres(row[1])));
+            }
         }
-        if (mm > 50 && mm <= 65) {
-            return 1;
-        }
-        if (mm > 80 && mm <= 100) {
-            return 2;
-        }
-        throw new OutOfRangeException("bore for a class", mm + " mm", "30 to 65 or 80 to 100 mm; measure it instead");
+        throw new OutOfRangeException("bore for a class", mm + " mm", "over 18 up to 160 mm; measure it instead");
     }
 }

@@ -68,11 +68,6 @@ public record PressFit(
         return Length.ofMillimetres(2 * pressure() * d * d * di / (BearingSteel.YOUNGS_MODULUS * (d * d - di * di)));
     }
 
-    /** Whether the hub stands it; guidance, see {@link HubMaterial}. */
-    public boolean isBorne() {
-        return hoopStress() <= hub.hoopLimit();
-    }
-
     private static double square(double value) {
         return value * value;
     }

@@ -1,6 +1,7 @@
 package oldtallow.core.fit;
 
 import oldtallow.core.bearing.BearingSet.Series;
+import oldtallow.core.bearing.RingTolerance;
 import oldtallow.core.identify.Instrument;
 import oldtallow.core.quantity.Length;
 import oldtallow.core.quantity.OutOfRangeException;
@@ -34,27 +35,18 @@ public record SizeRange(Length least, Length most) {
         return new SizeRange(size.minus(doubt), size.plus(doubt));
     }
 
-    /**
-     * A new ring's outside diameter: inch, class 4, 0 to +25 µm (ABMA 19.2, cups up to 304.8 mm); metric, normal class, −11,
-     * −13 or −15 µm to 0 by size up to 50, 80 and 120 mm (ISO 492). From memory.
-     */
+    /** A new ring's outside diameter, {@link RingTolerance}. */
     public static SizeRange newCup(Length nominal, Series series) {
-        if (series == Series.INCH) {
-            return about(nominal, 0, 25);
-        }
-        double mm = nominal.millimetres();
-        return about(nominal, mm <= 50 ? -11 : mm <= 80 ? -13 : -15, 0);
+        return about(nominal, RingTolerance.ofOutside(nominal, series));
     }
 
-    /** A new ring's bore: inch, class 4, 0 to +13 µm up to 76.2 mm; metric −12 to 0 µm. ABMA 19.2, ISO 492, from memory. */
+    /** A new ring's bore, {@link RingTolerance}. */
     public static SizeRange newCone(Length nominal, Series series) {
-        return series == Series.INCH
-                ? about(nominal, 0, 13)
-                : about(nominal, nominal.millimetres() <= 30 ? -10 : -12, 0);
+        return about(nominal, RingTolerance.ofBore(nominal, series));
     }
 
-    private static SizeRange about(Length nominal, double least, double most) {
-        return new SizeRange(nominal.plus(Length.ofMicrometres(least)), nominal.plus(Length.ofMicrometres(most)));
+    private static SizeRange about(Length nominal, RingTolerance tolerance) {
+        return new SizeRange(nominal.plus(tolerance.least()), nominal.plus(tolerance.most()));
     }
 
     public Length middle() {

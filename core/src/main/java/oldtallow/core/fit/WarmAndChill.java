@@ -12,7 +12,8 @@ import oldtallow.core.quantity.OutOfRangeException;
  * Tc(t) = Ta + (Tc − Ta)·exp(−t/τ)   τ = m·cp / (h·A)   the cup warms in the air, lumped; h = 20 W/m²K with a gloved hand
  * </pre>
  *
- * Expansion: see {@link HubMaterial}. Estimate: the hub is taken as warm all through; h is common practice.
+ * Expansion: see {@link HubMaterial}. Estimate: the hub is taken as warm all through; h is common practice. Rings are not chilled
+ * below −54 °C, where hardened bearing steel may change size for good (common practice): dry ice alone is −78 °C.
  *
  * @param joint d
  * @param interference δ at 20 °C, on diameter, over 0 up to 0.5 mm
@@ -25,14 +26,14 @@ public record WarmAndChill(HubMaterial hub, Length joint, Length interference) {
     public static final Length DROP_IN = Length.ofMillimetres(0.03);
 
     private static final double HAND_AND_AIR = 20;
-    private static final double COLDEST = -80;
+    private static final double COLDEST = -54;
     private static final double MOST_INTERFERENCE_MM = 0.5;
 
     /** Where cups get cold. */
     public enum Cold {
         ROOM("at room temperature", WarmAndChill.ROOM),
         FREEZER("from the freezer", -18),
-        DRY_ICE("from dry ice", -78);
+        DRY_ICE("from a bath kept at −50 °C with dry ice, never straight from the ice", -50);
 
         private final String words;
         private final double celsius;
@@ -133,7 +134,10 @@ public record WarmAndChill(HubMaterial hub, Length joint, Length interference) {
                     "hub temperature", hubCelsius + " °C", "-40 to 120 °C (250 °F): more softens the cup");
         }
         if (!(cupCelsius >= COLDEST && cupCelsius <= BearingSteel.MOST_CELSIUS)) {
-            throw new OutOfRangeException("cup temperature", cupCelsius + " °C", "-80 to 120 °C");
+            throw new OutOfRangeException(
+                    "cup temperature",
+                    cupCelsius + " °C",
+                    "-54 to 120 °C: colder its size may change for good, so dry ice only in a bath that is warmer");
         }
     }
 

@@ -80,11 +80,13 @@ public record ShapeAssumption(
                         || construction == Construction.SPACER_SET
                         || threadDiameter.compareTo(set.bore()) <= 0)
                 .filter(set -> WheelEndShape.fits(set, sizes.get(seat), sizes.get(bore)))
-                .min(Comparator.comparingDouble(
-                        set -> Math.abs(set.bore().minus(preset.bore()).millimetres())
-                                + Math.abs(set.outsideDiameter()
-                                        .minus(preset.outsideDiameter())
-                                        .millimetres())))
+                .min(Comparator.<BearingSet>comparingDouble(
+                                set -> Math.abs(set.bore().minus(preset.bore()).millimetres())
+                                        + Math.abs(set.outsideDiameter()
+                                                .minus(preset.outsideDiameter())
+                                                .millimetres()))
+                        // of sets of one envelope the usual one
+                        .thenComparing(set -> !set.designation().equals(usual)))
                 .orElseGet(() -> {
                     // nothing known goes with the sizes: they are shown as text, the drawing keeps to the usual set
                     sizes.remove(seat);

@@ -3,17 +3,14 @@ package oldtallow.core.identify;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Comparator;
-import java.util.EnumSet;
 import java.util.List;
-import java.util.Set;
 import oldtallow.core.bearing.BearingSet;
-import oldtallow.core.bearing.SetDimension;
 
 /**
  * Which set it is, from any subset of measurements.
  *
  * <pre>
- * P(set | readings) ∝ Π P(reading | set)          every set of the catalogue as likely beforehand
+ * P(set | readings) ∝ P(set)·Π P(reading | set)          sets on file as likely beforehand; none of them: {@link NoneOnFile}
  * doubt left by a further reading = Σ P_i·P_j·exp(−Δ²/8σ²)  over pairs i ≠ j, Δ their difference, σ calliper and making
  * </pre>
  *
@@ -21,17 +18,23 @@ import oldtallow.core.bearing.SetDimension;
  * (A. Bhattacharyya, 1943, from memory), which bounds the chance of taking one for the other.
  *
  * @param candidates that agree with every reading, likeliest first; when none does, the nearest ones, to be shown as such
+ * @param noneOnFile chance that it is none of the sets on file, 0 to 1
  * @param next what to measure next, best first; empty when nothing more would help
  */
-public record Identification(Verdict verdict, List<Candidate> candidates, List<NextMeasurement> next) {
+public record Identification(
+        Verdict verdict, List<Candidate> candidates, double noneOnFile, List<NextMeasurement> next) {
 
     /** What came out of it. */
     public enum Verdict {
-        /** One set, and no other near it. */
+        /** One set by readings on both rings, and hardly a doubt. */
         ONE,
+        /** One stands out, but a ring was not measured or doubt is left. */
+        LIKELY,
         /** Several agree: measure further. */
         SEVERAL,
-        /** No set of the catalogue agrees with all readings. */
+        /** Sets agree, but one that is on no file is likelier than all of them together. */
+        LIKELY_NONE,
+        /** No set on file agrees with all readings. */
         NOTHING_FITS
     }
 
@@ -39,6 +42,10 @@ public record Identification(Verdict verdict, List<Candidate> candidates, List<N
     private static final double MOST_DEVIATIONS = 4;
     /** From here on nobody would measure again. */
     private static final double SURE = 0.98;
+
+    private static final double EVEN = 0.5;
+    /** From here on one stands out. */
+    private static final double STANDS_OUT = 0.6;
     /** Candidates below this are not worth a line. */
     private static final double WORTH_TELLING = 0.002;
 
@@ -61,78 +68,64 @@ public record Identification(Verdict verdict, List<Candidate> candidates, List<N
             List<Candidate> nearest = scored.stream()
                     .sorted(Comparator.comparingDouble(one -> one.worst().deviations()))
                     .limit(NEAREST_SHOWN)
-                    .map(one -> candidate(one, 0, catalogue))
+                    .map(one -> candidate(one, 0, catalogue, measurements))
                     .toList();
-            return new Identification(Verdict.NOTHING_FITS, nearest, List.of());
+            return new Identification(Verdict.NOTHING_FITS, nearest, 1, List.of());
         }
-        double[] probabilities = probabilities(fitting);
+        double beforehand = NoneOnFile.beforehand(catalogue.size());
+        double ofNone = Math.log(beforehand) + NoneOnFile.log(catalogue, measurements);
+        double ofEach = Math.log((1 - beforehand) / catalogue.size());
+        double[] probabilities = probabilities(fitting, ofEach, ofNone);
+        double none = 1 - Arrays.stream(probabilities).sum();
         List<Candidate> candidates = new ArrayList<>();
         for (int i = 0; i < Math.min(fitting.size(), MOST_CANDIDATES); i++) {
             if (i == 0 || probabilities[i] >= WORTH_TELLING) {
-                candidates.add(candidate(fitting.get(i), probabilities[i], catalogue));
+                candidates.add(candidate(fitting.get(i), probabilities[i], catalogue, measurements));
             }
         }
-        boolean sure = probabilities[0] >= SURE;
-        List<NextMeasurement> next = sure ? List.of() : next(fitting, probabilities, measurements);
-        return new Identification(sure ? Verdict.ONE : Verdict.SEVERAL, candidates, next);
+        Verdict verdict = verdict(probabilities[0], none, measurements);
+        List<NextMeasurement> next = verdict == Verdict.ONE
+                ? List.of()
+                : new Doubt(
+                                catalogue,
+                                fitting,
+                                Arrays.stream(probabilities).boxed().toList(),
+                                none)
+                        .next(measurements);
+        return new Identification(verdict, candidates, none, next);
     }
 
-    private static Candidate candidate(Scored one, double probability, List<BearingSet> catalogue) {
-        return new Candidate(one.set(), probability, one.worst(), LookAlike.of(one.set(), catalogue));
+    /** A single reading, or several of one ring, name nothing: other sets have that ring, or one like it. */
+    private static Verdict verdict(double first, double none, List<Measurement> measurements) {
+        boolean bothRings =
+                measurements.stream().anyMatch(one -> one.measurand().isOfCone())
+                        && measurements.stream().anyMatch(one -> one.measurand().isOfCup());
+        if (none > EVEN) {
+            return Verdict.LIKELY_NONE;
+        }
+        if (first >= SURE && bothRings) {
+            return Verdict.ONE;
+        }
+        return first >= STANDS_OUT ? Verdict.LIKELY : Verdict.SEVERAL;
     }
 
-    private static double[] probabilities(List<Scored> scored) {
-        double best = scored.getFirst().log();
-        double[] weights =
-                scored.stream().mapToDouble(one -> Math.exp(one.log() - best)).toArray();
-        double sum = Arrays.stream(weights).sum();
+    private static Candidate candidate(
+            Scored one, double probability, List<BearingSet> catalogue, List<Measurement> measurements) {
+        return new Candidate(
+                one.set(),
+                probability,
+                one.worst(),
+                Likelihood.seatWorn(one.set(), measurements),
+                LookAlike.of(one.set(), catalogue));
+    }
+
+    /** Of the sets that fit; what is missing to one is that of none. */
+    private static double[] probabilities(List<Scored> scored, double ofEach, double ofNone) {
+        double best = Math.max(scored.getFirst().log() + ofEach, ofNone);
+        double[] weights = scored.stream()
+                .mapToDouble(one -> Math.exp(one.log() + ofEach - best))
+                .toArray();
+        double sum = Arrays.stream(weights).sum() + Math.exp(ofNone - best);
         return Arrays.stream(weights).map(weight -> weight / sum).toArray();
-    }
-
-    private static List<NextMeasurement> next(
-            List<Scored> fitting, double[] probabilities, List<Measurement> measurements) {
-        Set<SetDimension> measured = EnumSet.noneOf(SetDimension.class);
-        measurements.stream()
-                // a tape or a gauge leaves something for the calliper
-                .filter(one -> one.instrument() == Instrument.CALLIPER || one.instrument() == Instrument.MICROMETER)
-                .flatMap(one -> one.measurand().dimension().stream())
-                .forEach(measured::add);
-        double doubtNow = doubt(fitting, probabilities, null);
-        return Arrays.stream(Measurand.values())
-                .filter(measurand -> measurand != Measurand.SPINDLE_SEAT)
-                .filter(measurand -> measurand
-                        .dimension()
-                        .filter(dimension -> !measured.contains(dimension))
-                        .isPresent())
-                .map(measurand -> new NextMeasurement(measurand, doubt(fitting, probabilities, measurand)))
-                .filter(one -> one.doubtLeft() < doubtNow * 0.999)
-                .sorted(Comparator.comparingDouble(NextMeasurement::doubtLeft))
-                .toList();
-    }
-
-    private static double doubt(
-            List<Scored> fitting, double[] probabilities, @org.jspecify.annotations.Nullable Measurand measurand) {
-        double calliper = Instrument.CALLIPER.standardUncertainty().millimetres();
-        double doubt = 0;
-        for (int i = 0; i < fitting.size(); i++) {
-            for (int j = 0; j < fitting.size(); j++) {
-                if (i == j) {
-                    continue;
-                }
-                double overlap = 1;
-                if (measurand != null) {
-                    BearingSet a = fitting.get(i).set();
-                    SetDimension dimension = measurand.dimension().orElseThrow();
-                    double apart = a.of(dimension)
-                            .minus(fitting.get(j).set().of(dimension))
-                            .millimetres();
-                    double sigma = Math.hypot(
-                            calliper, MakingTolerance.of(measurand, a).sigma().millimetres());
-                    overlap = Math.exp(-apart * apart / (8 * sigma * sigma));
-                }
-                doubt += probabilities[i] * probabilities[j] * overlap;
-            }
-        }
-        return doubt;
     }
 }

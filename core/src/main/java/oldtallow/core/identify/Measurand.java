@@ -37,6 +37,16 @@ public enum Measurand {
         return Optional.ofNullable(dimension);
     }
 
+    /** Whether it is read on the inner ring, or where it sits. */
+    boolean isOfCone() {
+        return this == CONE_BORE || this == CONE_WIDTH || this == SPINDLE_SEAT;
+    }
+
+    /** Whether it is read on the outer ring. */
+    boolean isOfCup() {
+        return this == CUP_OUTSIDE || this == CUP_WIDTH;
+    }
+
     /** Whether a length is one that wheel bearings come in. */
     boolean isPlausible(double millimetres) {
         return millimetres >= leastMillimetres && millimetres <= mostMillimetres;

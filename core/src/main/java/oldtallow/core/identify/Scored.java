@@ -46,7 +46,7 @@ record Scored(BearingSet set, double log, Disagreement worst) {
     }
 
     /** The sizes a set would show: one of its own, or those of the seals of usual hubs around it; none where unknown. */
-    private static List<Length> nominals(Measurand measurand, BearingSet set) {
+    static List<Length> nominals(Measurand measurand, BearingSet set) {
         return switch (measurand) {
             case SEAL_INSIDE ->
                 hubsAround(set).flatMap(hub -> hub.sealInside().stream()).toList();

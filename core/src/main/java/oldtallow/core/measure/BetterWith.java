@@ -6,30 +6,27 @@ import java.util.Locale;
 import oldtallow.core.endplay.EndPlayWindow;
 import oldtallow.core.quantity.Length;
 
-/** What to do where readings lie too close to an edge of their window to tell. */
+/** What to do where readings disagree, or lie too close to an edge of their window to tell. */
 public final class BetterWith {
 
     private static final int ENOUGH_READINGS = 10;
-    /** A spread above this is the set-up's, not the hub's: common practice. */
-    private static final Length WIDE_SPREAD = Length.ofMillimetres(0.03);
-
     private static final double FINE_GRADUATION = 0.002;
 
     private BetterWith() {}
 
-    /** In the order worth trying; empty where the readings already tell. */
+    /** In the order worth trying; empty where the readings agree and already tell. */
     public static List<String> advice(DialReadings readings, EndPlayWindow window) {
-        if (readings.decide(window).isCertain()) {
-            return List.of();
-        }
         List<String> advice = new ArrayList<>();
-        if (readings.spread().compareTo(WIDE_SPREAD) > 0) {
+        if (readings.disagree()) {
             advice.add(String.format(
                     Locale.ROOT,
-                    "The readings spread over %.2f mm (%.0f thou): turn the hub to and fro at every push and pull, and"
+                    "The readings disagree, by %.2f mm (%.0f thou): turn the hub to and fro at every push and pull, and"
                             + " see that the stand sits on bare metal.",
                     readings.spread().millimetres(),
                     readings.spread().thousandths()));
+        }
+        if (readings.decide(window).isCertain()) {
+            return List.copyOf(advice);
         }
         double room = room(readings.endPlay(), window);
         double graduation = readings.graduation().millimetres();
@@ -53,7 +50,7 @@ public final class BetterWith {
     /** From the value to the nearest edge, mm. */
     private static double room(Length endPlay, EndPlayWindow window) {
         double toLeast = Math.abs(endPlay.minus(window.least()).millimetres());
-        double toMost = Math.abs(window.most().minus(endPlay).millimetres());
+        double toMost = Math.abs(window.usable().minus(endPlay).millimetres());
         return Math.min(toLeast, toMost);
     }
 }

@@ -16,6 +16,9 @@ import oldtallow.core.quantity.OutOfRangeException;
  * g  graduation, rounded twice, at the push and at the pull      e  error of the indicator over so short a way
  * </pre>
  *
+ * <p>Readings that lie farther apart than a steady hand's would 19 times of 20 (χ²) are not pooled with it: their own spread
+ * counts, times Student's t, and they are said to disagree.
+ *
  * <p>Source of the method: JCGM 100:2008 (GUM), types A and B, k = 2, from memory. That an indicator errs by no more than
  * a graduation over a few turns of its hand is common practice; what a steady hand repeats (10 µm) is this product's own.
  *
@@ -70,7 +73,13 @@ public record DialReadings(List<Length> readings, Length slack, Length graduatio
                 .minus(readings.stream().min(Length::compareTo).orElseThrow());
     }
 
-    /** Expanded, k = 2. */
+    /** Whether they lie farther apart than a steady hand's: something moves besides the bearings. */
+    public boolean disagree() {
+        int own = readings.size() - 1;
+        return own > 0 && squares() > FewReadings.chiSquare(own) * STEADY_HAND * STEADY_HAND;
+    }
+
+    /** Expanded: 95 %. */
     public Length uncertainty() {
         return Length.ofMillimetres(uncertainty(readings.size(), graduation.millimetres()));
     }
@@ -91,21 +100,30 @@ public record DialReadings(List<Length> readings, Length slack, Length graduatio
      */
     double uncertainty(int number, double graduationMillimetres) {
         double g2 = graduationMillimetres * graduationMillimetres;
-        double hand = single() * single() / number;
+        double hand = handCoverage(number) * single() / Math.sqrt(number);
         double indicator = g2 / 3;
         double rounding = g2 / 6;
         double ofSlack = slack.compareTo(Length.ZERO) > 0 ? g2 / 12 : 0;
-        return COVERAGE * Math.sqrt(hand + indicator + rounding + ofSlack);
+        return Math.hypot(hand, COVERAGE * Math.sqrt(indicator + rounding + ofSlack));
+    }
+
+    private double handCoverage(int number) {
+        return disagree() ? FewReadings.student(Math.min(number - 1, FewReadings.MOST_FREE)) : COVERAGE;
     }
 
     /** Standard deviation of one reading, mm. */
     double single() {
+        int own = readings.size() - 1;
+        return disagree()
+                ? Math.sqrt(squares() / own)
+                : Math.sqrt((STEADY_HAND_WORTH * STEADY_HAND * STEADY_HAND + squares()) / (STEADY_HAND_WORTH + own));
+    }
+
+    private double squares() {
         double mean = mean();
-        double squares = readings.stream()
+        return readings.stream()
                 .mapToDouble(one -> (one.millimetres() - mean) * (one.millimetres() - mean))
                 .sum();
-        int own = readings.size() - 1;
-        return Math.sqrt((STEADY_HAND_WORTH * STEADY_HAND * STEADY_HAND + squares) / (STEADY_HAND_WORTH + own));
     }
 
     private double mean() {

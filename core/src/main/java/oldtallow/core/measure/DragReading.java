@@ -10,10 +10,11 @@ import oldtallow.core.quantity.Torque;
  * Drag by a spring scale at a stud, pulled square to the spoke while the hub turns steadily; the start is always higher.
  *
  * <pre>
- * M = (mean pull − pull with the nut loose) · r          U(M) = 2·r·√( s²/n + 2·(2 % · F)² )
+ * M = (mean pull − pull with the nut loose) · r     U(M) = r·√( (t·s)²/n + 4·(2 % · F)² + 4·(2 % · F0)² )
  * </pre>
  *
- * <p>Method: JCGM 100:2008 from memory; that a spring scale is good to 4 % (2 % at k = 1) is common practice.
+ * <p>Method: JCGM 100:2008 from memory, t Student's for n − 1; that a spring scale is good to 4 % (2 % at k = 1), and that a
+ * single pull repeats to 5 % (k = 1), is common practice.
  *
  * @param pulls 1 to 20, each 0 to 300 N
  * @param radius from the spindle's middle to the stud, 20 to 1000 mm
@@ -23,6 +24,7 @@ public record DragReading(List<Force> pulls, Length radius, Force withNutLoose) 
 
     private static final double MOST_PULL = 300;
     private static final double SCALE = 0.02;
+    private static final double SINGLE_PULL = 0.05;
     private static final double COVERAGE = 2;
 
     public DragReading {
@@ -43,16 +45,17 @@ public record DragReading(List<Force> pulls, Length radius, Force withNutLoose) 
         return Torque.ofNewtonMetres((mean() - withNutLoose.newtons()) * radius.metres());
     }
 
-    /** Expanded, k = 2. */
+    /** Expanded: 95 %. */
     public Torque uncertainty() {
         double mean = mean();
         int n = pulls.size();
         double squares = pulls.stream()
                 .mapToDouble(pull -> (pull.newtons() - mean) * (pull.newtons() - mean))
                 .sum();
-        double scatter = n > 1 ? squares / (n - 1) / n : 0;
-        double scale = Math.pow(SCALE * mean, 2) + Math.pow(SCALE * withNutLoose.newtons(), 2);
-        return Torque.ofNewtonMetres(COVERAGE * radius.metres() * Math.sqrt(scatter + scale));
+        double scatter =
+                n > 1 ? FewReadings.student(n - 1) * Math.sqrt(squares / (n - 1) / n) : COVERAGE * SINGLE_PULL * mean;
+        double scale = COVERAGE * SCALE * Math.hypot(mean, withNutLoose.newtons());
+        return Torque.ofNewtonMetres(radius.metres() * Math.hypot(scatter, scale));
     }
 
     private double mean() {

@@ -1,28 +1,31 @@
 package oldtallow.core.rolling;
 
 /**
- * How one bearing is loaded.
+ * How one bearing is loaded, and how fast that wears its rings.
  *
  * <pre>
  * Qmax = Fr / (Z·cos α·Jr(ε))
- * P = Z·cos α·Qmax·J4(ε)·0.376372      equals Fr at half a zone; 0.376372 = Jr(½)/J4(½)
- * L10 = (C/P)^(10/3)                    ISO 281, millions of turns
+ * Qi = Qmax·J4.5(ε)      on the cone, which stands still to the load
+ * Qe = Qmax·J4(ε)        on the cup, which turns with the hub
+ * L10 = (Qc/Q)^4         of a ring, millions of turns; line contact, ISO/TS 16281 (from memory)
  * </pre>
  *
  * @param radial Fr, N, 0 or more
  * @param axial Fa, N
  * @param share ε of the load zone; infinite under pure thrust
  * @param heaviestRoller Qmax, N
- * @param equivalent P, N
+ * @param onCone Qi, N
+ * @param onCup Qe, N
  * @param movement δa of the cone into the cup, mm; below zero it has come away
  */
 public record BearingLoad(
-        double radial, double axial, double share, double heaviestRoller, double equivalent, double movement) {
-
-    static final double LIFE_EXPONENT = 10.0 / 3;
-    /** Jr(½)/J4(½), so that P is Fr where half the rollers carry. */
-    private static final double HALF_ZONE =
-            LoadZone.of(0.5).radial() / LoadZone.of(0.5).wear();
+        double radial,
+        double axial,
+        double share,
+        double heaviestRoller,
+        double onCone,
+        double onCup,
+        double movement) {
 
     /** Of a bearing under a radial load over 0 with so much of it carrying. */
     static BearingLoad of(RollerBearing bearing, double radial, LoadZone zone) {
@@ -33,7 +36,8 @@ public record BearingLoad(
                 radial * bearing.tangent() * zone.axial() / zone.radial(),
                 zone.share(),
                 heaviest,
-                bearing.rollers() * bearing.cosine() * heaviest * zone.wear() * HALF_ZONE,
+                heaviest * zone.standing(),
+                heaviest * zone.turning(),
                 (2 * zone.share() - 1) / (2 * zone.share() * bearing.sine()) * deepest);
     }
 
@@ -45,12 +49,22 @@ public record BearingLoad(
                 axial,
                 Double.POSITIVE_INFINITY,
                 each,
-                bearing.rollers() * bearing.cosine() * each * HALF_ZONE,
+                each,
+                each,
                 Math.pow(each / bearing.stiffness(), 1 / LoadZone.EXPONENT) / bearing.sine());
     }
 
-    /** L10, millions of turns. */
-    public double life(RollerBearing bearing) {
-        return Math.pow(bearing.dynamicRating() / equivalent, LIFE_EXPONENT);
+    /** L10 of the cone, millions of turns. */
+    double coneLife(RollerBearing bearing) {
+        return fourth(bearing.coneRating() / onCone);
+    }
+
+    /** L10 of the cup, millions of turns. */
+    double cupLife(RollerBearing bearing) {
+        return fourth(bearing.cupRating() / onCup);
+    }
+
+    private static double fourth(double ratio) {
+        return ratio * ratio * ratio * ratio;
     }
 }

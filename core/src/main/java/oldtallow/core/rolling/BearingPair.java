@@ -1,6 +1,7 @@
 package oldtallow.core.rolling;
 
 import java.util.function.DoubleUnaryOperator;
+import java.util.stream.DoubleStream;
 import oldtallow.core.bearing.BearingSet;
 import oldtallow.core.quantity.Force;
 import oldtallow.core.quantity.Length;
@@ -83,11 +84,12 @@ public record BearingPair(RollerBearing inner, RollerBearing outer, double sprea
     }
 
     /**
-     * Life of a pair from those of its bearings: L = (Li^−w + Lo^−w)^(−1/w), w = 9/8 for lines, as they fail independently (ISO
-     * 281, from memory).
+     * Life of what fails with the first of its parts: L = (Σ L^−w)^(−1/w), w = 9/8 for lines, as they fail independently (ISO 281,
+     * from memory).
      */
-    static double life(double inner, double outer) {
-        return Math.pow(Math.pow(inner, -SYSTEM) + Math.pow(outer, -SYSTEM), -1 / SYSTEM);
+    static double life(double... parts) {
+        return Math.pow(
+                DoubleStream.of(parts).map(part -> Math.pow(part, -SYSTEM)).sum(), -1 / SYSTEM);
     }
 
     private static double radial(double reaction, WheelLoad load) {

@@ -11,9 +11,19 @@ public sealed interface Equilibrium {
      */
     record Settled(double endPlay, BearingLoad inner, BearingLoad outer, int rounds) implements Equilibrium {
 
+        /** L10 of each ring, millions of turns: inboard cone and cup, outboard cone and cup. */
+        double[] ringLives(BearingPair pair) {
+            return new double[] {
+                inner.coneLife(pair.inner()),
+                inner.cupLife(pair.inner()),
+                outer.coneLife(pair.outer()),
+                outer.cupLife(pair.outer())
+            };
+        }
+
         /** L10 of the pair, millions of turns. */
         public double life(BearingPair pair) {
-            return BearingPair.life(inner.life(pair.inner()), outer.life(pair.outer()));
+            return BearingPair.life(ringLives(pair));
         }
     }
 

@@ -11,7 +11,8 @@ import oldtallow.core.rolling.Equilibrium.Settled;
  * H(T) = hA·(T − Ta)      H of both bearings and the seal, with the oil as thin as it is at T
  * </pre>
  *
- * hA of 2 to 6 W/K on a moving hub is an assumption. The brake is left out: an estimate for a drive without braking.
+ * hA by {@link HubSurface}, a factor of two either way. So what it says of one hub is worth little; that a setting makes the
+ * same hub so much warmer than no play ({@link #added}) is worth more, and is all that is shown. The brake is left out.
  *
  * @param coolingWattsPerKelvin hA, 0.2 to 50
  * @param ambientCelsius Ta, −40 to 60
@@ -25,10 +26,11 @@ public record HubWarmth(
         double perMinute,
         double sealNewtonMillimetres) {
 
-    /** Of a light hub with a lip seal: 3 W/K, 0.15 N·m. */
-    public static final double USUAL_COOLING = 3;
-
+    /** A lip seal's, 0.15 N·m; common practice. */
     public static final double USUAL_SEAL = 150;
+
+    private static final double LEAST_COOLING = 0.2;
+    private static final double MOST_COOLING = 50;
 
     private static final int MOST_ROUNDS = 100;
     private static final double HOTTEST = 199;
@@ -36,14 +38,21 @@ public record HubWarmth(
     private static final double CLOSE_KELVIN = 1e-4;
 
     public HubWarmth {
-        require("cooling of the hub", coolingWattsPerKelvin, 0.2, 50, "W/K");
+        require("cooling of the hub", coolingWattsPerKelvin, LEAST_COOLING, MOST_COOLING, "W/K");
         require("outside temperature", ambientCelsius, -40, 60, "°C");
         require("speed of the wheel", perMinute, 0, 5_000, "/min");
         require("drag of the seal", sealNewtonMillimetres, 0, 5_000, "N·mm");
     }
 
-    public static HubWarmth usual(double ambientCelsius, double perMinute) {
-        return new HubWarmth(Friction.USUAL_OIL, USUAL_COOLING, ambientCelsius, perMinute, USUAL_SEAL);
+    /** With the usual oil and seal, on a road of so many metres a second. */
+    public static HubWarmth usual(HubSurface surface, double ambientCelsius, double perMinute, double metresPerSecond) {
+        double cooling = Math.clamp(surface.cooling(metresPerSecond), LEAST_COOLING, MOST_COOLING);
+        return new HubWarmth(Friction.USUAL_OIL, cooling, ambientCelsius, perMinute, USUAL_SEAL);
+    }
+
+    /** What a setting adds to the same hub's warmth without play. */
+    public AddedHeat added(double celsius, double celsiusWithoutPlay) {
+        return new AddedHeat(Math.max(0, celsius - celsiusWithoutPlay));
     }
 
     /** Where it settles, °C; 199 where it would run hotter than any grease. */

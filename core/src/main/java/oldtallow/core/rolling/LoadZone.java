@@ -8,7 +8,7 @@ import oldtallow.core.quantity.OutOfRangeException;
  * <pre>
  * Jr(ε) = 1/2π · ∫ (1 − (1 − cos ψ)/2ε)^n · cos ψ dψ
  * Ja(ε) = 1/2π · ∫ (1 − (1 − cos ψ)/2ε)^n dψ            over |ψ| ≤ arccos(1 − 2ε), all round from ε = 1 on
- * J4(ε) = (1/2π · ∫ (1 − (1 − cos ψ)/2ε)^(4n) dψ)^(1/4)  load that wears a turning ring
+ * Jw(ε) = (1/2π · ∫ (1 − (1 − cos ψ)/2ε)^(w·n) dψ)^(1/w)
  * </pre>
  *
  * n = 10/9, Palmgren's line contact. Sjövall's integrals as in Harris, Rolling Bearing Analysis (from memory; its printed table
@@ -16,13 +16,16 @@ import oldtallow.core.quantity.OutOfRangeException;
  * edge away.
  *
  * @param share ε, part of the diameter that carries: 0.5 half of it, 1 all round; over 0
+ * @param turning J4: wears a ring that turns under the load, of the heaviest roller
+ * @param standing J4.5: wears a ring that stands still under it
  */
-record LoadZone(double share, double radial, double axial, double wear) {
+record LoadZone(double share, double radial, double axial, double turning, double standing) {
 
     /** n of Palmgren's line contact. */
     static final double EXPONENT = 10.0 / 9;
 
-    private static final double WEAR_POWER = 4;
+    private static final double TURNING = 4;
+    private static final double STANDING = 4.5;
     private static final int NODES = 24;
     private static final double[][] GAUSS = gauss(NODES);
     private static final int CLOSE_ENOUGH = 100;
@@ -38,7 +41,8 @@ record LoadZone(double share, double radial, double axial, double wear) {
         double edge = share >= 1 ? Math.PI : Math.acos(1 - 2 * share);
         double radial = 0;
         double axial = 0;
-        double wear = 0;
+        double turning = 0;
+        double standing = 0;
         for (int i = 0; i < NODES; i++) {
             double t = (1 + GAUSS[0][i]) / 2;
             double psi = edge * (1 - t * t);
@@ -49,10 +53,17 @@ record LoadZone(double share, double radial, double axial, double wear) {
             double load = depth > 0 ? Math.pow(depth, exponent) : 0;
             radial += weight * load * Math.cos(psi);
             axial += weight * load;
-            wear += weight * load * load * load * load;
+            double fourth = load * load * load * load;
+            turning += weight * fourth;
+            standing += weight * fourth * Math.sqrt(load);
         }
         double turn = 2 * Math.PI;
-        return new LoadZone(share, radial / turn, axial / turn, Math.pow(wear / turn, 1 / WEAR_POWER));
+        return new LoadZone(
+                share,
+                radial / turn,
+                axial / turn,
+                Math.pow(turning / turn, 1 / TURNING),
+                Math.pow(standing / turn, 1 / STANDING));
     }
 
     /** Nodes and weights on −1 to 1, by Newton on the Legendre polynomial. */

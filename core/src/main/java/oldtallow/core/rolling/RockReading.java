@@ -9,10 +9,11 @@ import oldtallow.core.quantity.OutOfRangeException;
  * Rock at the tyre, pushed and pulled at one point, and the end play that makes it on this hub.
  *
  * <pre>
- * U(G) = √( (U(T) / f)² + (G · 15 %)² )       f = T / G, of {@link TyrePlay}
+ * U(G) = √( (U(T) / f)² + (h / f)² + (15 % · G)² + d² )       f = T / G, of {@link TyrePlay}
  * </pre>
  *
- * <p>That hub, spindle and tyre give another 15 % is this product's own guess.
+ * <p>h, what a hand repeats at the tread, is 0.1 mm; that hub, spindle, wheel and tyre give another 15 % is this product's own
+ * guess; d is what a dial indicator at the hub is out by. So a rock is never better than a dial, and never for certain.
  *
  * @param rock as read, 0 to 60 mm
  * @param readTo what the rule or indicator can be read to, 0.01 to 5 mm
@@ -20,6 +21,27 @@ import oldtallow.core.quantity.OutOfRangeException;
 public record RockReading(TyrePlay tyre, Length rock, Length readTo) {
 
     private static final double GIVES = 0.15;
+    private static final double HAND_MM = 0.1;
+    /** Of one reading on an indicator of hundredths, expanded. */
+    private static final double DIAL_MM = 0.025;
+
+    /** What it points to; a dial indicator at the hub tells. */
+    public enum Hint {
+        INSIDE("likely inside"),
+        TOO_LITTLE("likely below"),
+        TOO_MUCH("likely above"),
+        TOO_CLOSE("too close to tell");
+
+        private final String words;
+
+        Hint(String words) {
+            this.words = words;
+        }
+
+        public String words() {
+            return words + ": a dial indicator at the hub tells";
+        }
+    }
 
     public RockReading {
         if (!(rock.millimetres() >= 0 && rock.millimetres() <= 60)) {
@@ -36,16 +58,22 @@ public record RockReading(TyrePlay tyre, Length rock, Length readTo) {
 
     /** Expanded, k = 2, of the end play. */
     public Length uncertainty() {
-        double read = tyre.endPlay(readTo).millimetres();
+        double atTyre = Math.hypot(readTo.millimetres(), HAND_MM);
+        double read = tyre.endPlay(Length.ofMillimetres(atTyre)).millimetres();
         double gives = endPlay().millimetres() * GIVES;
-        return Length.ofMillimetres(Math.hypot(read, gives));
+        return Length.ofMillimetres(Math.hypot(Math.hypot(read, gives), DIAL_MM));
     }
 
-    public Decision decide(EndPlayWindow window) {
-        return Decision.of(
+    public Hint points(EndPlayWindow window) {
+        return switch (Decision.of(
                 endPlay().millimetres(),
                 uncertainty().millimetres(),
                 window.least().millimetres(),
-                window.most().millimetres());
+                window.usable().millimetres())) {
+            case INSIDE -> Hint.INSIDE;
+            case TOO_LITTLE -> Hint.TOO_LITTLE;
+            case TOO_MUCH -> Hint.TOO_MUCH;
+            case TOO_CLOSE -> Hint.TOO_CLOSE;
+        };
     }
 }

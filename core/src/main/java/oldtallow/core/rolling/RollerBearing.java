@@ -12,6 +12,8 @@ import oldtallow.core.quantity.OutOfRangeException;
  * C  = 1.1·fc·(l·cos α)^(7/9)·Z^(3/4)·Dw^(29/27)         ISO 281, roller bearings
  * fc = 207.9·0.83·γ^(2/9)·(1−γ)^(29/27)·(1+γ)^(−1/4)·{1+[1.04·((1−γ)/(1+γ))^(143/108)]^(9/2)}^(−2/9)
  * C0 = 44·(1−γ)·Z·l·Dw·cos α                             ISO 76          γ = Dw·cos α / Dpw
+ * Qci = C/(0.83·0.378·Z·cos α)·[1 + (1.038·r)^4.5]^(2/9)  cone standing to the load, ISO/TS 16281
+ * Qce = C/(0.83·0.364·Z·cos α)·[1 + (1.038·r)^−4.5]^(2/9) cup turning under it        r = ((1−γ)/(1+γ))^(143/108)
  * e = 1.5·tan α    Y = 0.4·cot α                         ISO 281
  * </pre>
  *
@@ -31,6 +33,10 @@ public record RollerBearing(
 
     private static final double FULL_OF_ROUND = 0.85;
     private static final double LINE_CONTACT = 8.06e4;
+    /** λν of ISO/TS 16281: a roller does not press evenly along its length. */
+    private static final double LOADED_ROUND = 0.83;
+
+    private static final double RINGS = 1.038;
 
     public RollerBearing {
         if (!(tangent > 0.05 && tangent < 1.2)) {
@@ -72,6 +78,24 @@ public record RollerBearing(
                 * Math.pow(rollerLength * cosine(), 7.0 / 9)
                 * Math.pow(rollers, 0.75)
                 * Math.pow(rollerDiameter, 29.0 / 27);
+    }
+
+    /** Qci, N: the heaviest roller's load that nine in ten cones bear a million turns, where every roller carries alike. */
+    double coneRating() {
+        return dynamicRating()
+                / (LOADED_ROUND * 0.378 * rollers * cosine())
+                * Math.pow(1 + Math.pow(RINGS * ringRatio(), 4.5), 2.0 / 9);
+    }
+
+    /** Qce, N: likewise of the cup. */
+    double cupRating() {
+        return dynamicRating()
+                / (LOADED_ROUND * 0.364 * rollers * cosine())
+                * Math.pow(1 + Math.pow(RINGS * ringRatio(), -4.5), 2.0 / 9);
+    }
+
+    private double ringRatio() {
+        return Math.pow((1 - gamma()) / (1 + gamma()), 143.0 / 108);
     }
 
     /** fc of ISO 281 in closed form. */

@@ -25,6 +25,8 @@ import oldtallow.core.thread.ScrewThread;
  */
 public record Sensitivity(String cause, Length change, Length leaves, EndPlayVerdict verdict) {
 
+    /** A hub on the road, warm to the hand, over the cold bench it was set on, K: an assumption. */
+    private static final double WARM = 30;
     /** Drum and hub over the spindle after hard braking, K: an assumption. */
     private static final double HOT_DRUM = 40;
 
@@ -37,26 +39,35 @@ public record Sensitivity(String cause, Length change, Length leaves, EndPlayVer
     /**
      * What can move a setting.
      *
-     * @param warming of hub and spindle alike on the road, K
+     * @param inboardCup outside diameter
+     * @param outboardCup outside diameter
      * @param finalTorque by which zero play was found; empty where it was felt
      */
     public static List<Sensitivity> of(
             BearingPair pair,
+            Length inboardCup,
+            Length outboardCup,
             ScrewThread thread,
             EndPlayWindow window,
             Length setting,
-            double warming,
             Optional<TorqueRange> finalTorque) {
         List<Sensitivity> all = new ArrayList<>();
-        var iron = new ThermalPlay(pair, HubMaterial.GREY_IRON, pair.betweenRollers());
-        var aluminium = new ThermalPlay(pair, HubMaterial.ALUMINIUM, pair.betweenRollers());
-        all.add(one("warm on the road, iron hub", iron.change(warming, warming), setting, window));
-        all.add(one("warm on the road, aluminium hub", aluminium.change(warming, warming), setting, window));
-        all.add(one(
-                String.format(Locale.ROOT, "drum and hub %.0f °C hotter than the spindle", HOT_DRUM),
-                iron.change(warming + HOT_DRUM, warming),
-                setting,
-                window));
+        Length between = pair.betweenRollers();
+        var iron = new ThermalPlay(pair, HubMaterial.GREY_IRON, between, inboardCup, outboardCup);
+        var aluminium = new ThermalPlay(pair, HubMaterial.ALUMINIUM, between, inboardCup, outboardCup);
+        iron.change(WARM, WARM)
+                .ifPresent(by -> all.add(
+                        one(String.format(Locale.ROOT, "all %.0f °C warmer, iron hub", WARM), by, setting, window)));
+        aluminium
+                .change(WARM, WARM)
+                .ifPresent(by -> all.add(one(
+                        String.format(Locale.ROOT, "all %.0f °C warmer, aluminium hub", WARM), by, setting, window)));
+        iron.change(WARM + HOT_DRUM, WARM)
+                .ifPresent(by -> all.add(one(
+                        String.format(Locale.ROOT, "drum and hub %.0f °C hotter than the spindle", HOT_DRUM),
+                        by,
+                        setting,
+                        window)));
         all.add(one(
                 String.format(Locale.ROOT, "nut read %.0f° wrong by eye", AngleReading.BY_EYE),
                 new AngleReading(thread, 0, AngleReading.BY_EYE).uncertainty(),

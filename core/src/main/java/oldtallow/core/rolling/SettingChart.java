@@ -2,7 +2,11 @@ package oldtallow.core.rolling;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
+import java.util.NavigableMap;
 import java.util.Optional;
+import java.util.TreeMap;
+import java.util.stream.DoubleStream;
 import oldtallow.core.quantity.Length;
 import oldtallow.core.quantity.OutOfRangeException;
 import oldtallow.core.rolling.Equilibrium.Settled;
@@ -11,7 +15,7 @@ import oldtallow.core.rolling.Equilibrium.Settled;
  * What each setting of the nut does to a hub, from loose to tight.
  *
  * <p>Life is that of a usual road: four fifths straight ahead, a tenth in bends each way with a tenth of the weight as side
- * force (this product's own mix; each bearing wears by its shares, Palmgren and Miner). Temperature and drag are straight ahead.
+ * force (this product's own mix; each ring wears by its shares, Palmgren and Miner). Warmth and drag are straight ahead.
  *
  * @param points the loosest first
  * @param bestPlay end play with the longest life, by the points
@@ -22,6 +26,9 @@ public record SettingChart(List<Point> points, Length bestPlay) {
     private static final List<Double> SIDES = List.of(0.0, 0.1, -0.1);
 
     private static final List<Double> SHARES = List.of(0.8, 0.1, 0.1);
+    /** Cone and cup of both bearings. */
+    private static final int RINGS = 4;
+
     private static final int FEWEST = 5;
     private static final int MOST = 1000;
 
@@ -33,20 +40,24 @@ public record SettingChart(List<Point> points, Length bestPlay) {
      * A setting.
      *
      * @param endPlay below zero preload
-     * @param life millions of turns that nine in ten such pairs reach
+     * @param life with the insides assumed; for holding settings of one pair against each other, no promise of turns
      * @param relativeLife to that at no play
+     * @param added what the setting adds to the hub's warmth
      * @param preload thrust of the outer bearing on top of what its load makes, N
      */
     public record Point(
             Length endPlay,
             double life,
-            double relativeLife,
-            double celsius,
+            RelativeLife relativeLife,
+            AddedHeat added,
             double dragNewtonMillimetres,
             double preload,
             Length rock,
             BearingLoad inner,
             BearingLoad outer) {}
+
+    /** The same hub without play: what every setting is held against. */
+    record Slack(double life, double celsius) {}
 
     /**
      * What it is reckoned from.
@@ -56,12 +67,27 @@ public record SettingChart(List<Point> points, Length bestPlay) {
     public record Hub(BearingPair pair, WheelLoad load, HubWarmth warmth, TyrePlay tyre) {
 
         /** One setting; empty where the solver did not settle, which it says rather than guess. */
-        public Optional<Point> at(Length endPlay, double lifeAtZero) {
-            return settle(endPlay, List.of()).map(roads -> point(endPlay, roads, lifeAtZero));
+        Optional<Point> at(Length endPlay, Slack slack) {
+            return settle(endPlay, List.of())
+                    .flatMap(roads -> life(endPlay.times(RelativeLife.SOFTER))
+                            .flatMap(softer -> life(endPlay.times(RelativeLife.STIFFER))
+                                    .map(stiffer -> point(
+                                            endPlay,
+                                            roads,
+                                            slack,
+                                            new RelativeLife(
+                                                    life(roads) / slack.life,
+                                                    softer / slack.life,
+                                                    stiffer / slack.life)))));
         }
 
-        /** Of the usual mix of roads; empty where a part of it did not settle. */
-        Optional<Double> life(Length endPlay) {
+        /** Without play; empty where a part of it did not settle. */
+        Optional<Slack> slack() {
+            return settle(Length.ZERO, List.of())
+                    .map(roads -> new Slack(life(roads), warmth.steady(pair, roads.getFirst())));
+        }
+
+        private Optional<Double> life(Length endPlay) {
             return settle(endPlay, List.of()).map(this::life);
         }
 
@@ -85,15 +111,14 @@ public record SettingChart(List<Point> points, Length bestPlay) {
             return Optional.of(roads);
         }
 
-        private Point point(Length endPlay, List<Settled> roads, double lifeAtZero) {
+        private Point point(Length endPlay, List<Settled> roads, Slack slack, RelativeLife relative) {
             Settled straight = roads.getFirst();
-            double life = life(roads);
             double celsius = warmth.steady(pair, straight);
             return new Point(
                     endPlay,
-                    life,
-                    life / lifeAtZero,
-                    celsius,
+                    life(roads),
+                    relative,
+                    warmth.added(celsius, slack.celsius),
                     warmth.drag(pair, straight, celsius),
                     Math.max(0, straight.outer().axial() - induced(straight)),
                     tyre.pushPull(endPlay),
@@ -101,14 +126,16 @@ public record SettingChart(List<Point> points, Length bestPlay) {
                     straight.outer());
         }
 
+        /** Each ring by its shares of the way, then all four together. */
         private double life(List<Settled> roads) {
-            double inner = 0;
-            double outer = 0;
+            double[] worn = new double[RINGS];
             for (int i = 0; i < roads.size(); i++) {
-                inner += SHARES.get(i) / roads.get(i).inner().life(pair.inner());
-                outer += SHARES.get(i) / roads.get(i).outer().life(pair.outer());
+                double[] lives = roads.get(i).ringLives(pair);
+                for (int ring = 0; ring < RINGS; ring++) {
+                    worn[ring] += SHARES.get(i) / lives[ring];
+                }
             }
-            return BearingPair.life(1 / inner, 1 / outer);
+            return BearingPair.life(DoubleStream.of(worn).map(part -> 1 / part).toArray());
         }
 
         /** The thrust that the radial loads alone make, half a zone carrying. */
@@ -127,21 +154,50 @@ public record SettingChart(List<Point> points, Length bestPlay) {
         if (loosest.compareTo(tightest) <= 0) {
             throw new OutOfRangeException("loosest setting", loosest.millimetres() + " mm", "looser than the tightest");
         }
-        double atZero = hub.life(Length.ZERO).orElseThrow(() -> new IllegalStateException("no play did not settle"));
-        List<Point> points = new ArrayList<>();
+        Slack slack = hub.slack().orElseThrow(() -> new IllegalStateException("no play did not settle"));
+        Length step = tightest.minus(loosest).times(1.0 / (count - 1));
+        // stiffer insides are read off farther out
+        double farthest = Math.max(Math.abs(loosest.millimetres()), Math.abs(tightest.millimetres()));
+        int beyond = 1 + (int) Math.ceil((RelativeLife.STIFFER - 1) * farthest / -step.millimetres());
+        NavigableMap<Double, Double> lives = new TreeMap<>();
+        NavigableMap<Length, List<Settled>> settled = new TreeMap<>();
         List<Settled> near = List.of();
-        for (int i = 0; i < count; i++) {
-            Length play = loosest.plus(tightest.minus(loosest).times((double) i / (count - 1)));
+        for (int i = -beyond; i < count + beyond; i++) {
+            Length play = loosest.plus(step.times(i));
             Optional<List<Settled>> roads = hub.settle(play, near);
             if (roads.isPresent()) {
                 near = roads.get(); // the next lies beside it
-                points.add(hub.point(play, near, atZero));
+                lives.put(play.millimetres(), hub.life(near) / slack.life);
+                if (i >= 0 && i < count) {
+                    settled.put(play, near);
+                }
             }
         }
+        List<Point> points = settled.descendingMap().entrySet().stream()
+                .map(one -> hub.point(one.getKey(), one.getValue(), slack, relative(lives, one.getKey())))
+                .toList();
         Length best = points.stream()
                 .reduce((a, b) -> b.life() > a.life() ? b : a)
                 .map(Point::endPlay)
                 .orElse(Length.ZERO);
         return new SettingChart(points, best);
+    }
+
+    private static RelativeLife relative(NavigableMap<Double, Double> lives, Length endPlay) {
+        double play = endPlay.millimetres();
+        return new RelativeLife(
+                read(lives, play), read(lives, play * RelativeLife.SOFTER), read(lives, play * RelativeLife.STIFFER));
+    }
+
+    /** Straight between two settings, in the logarithm. */
+    private static double read(NavigableMap<Double, Double> lives, double play) {
+        Map.Entry<Double, Double> below = lives.floorEntry(play);
+        Map.Entry<Double, Double> above = lives.ceilingEntry(play);
+        if (below == null || above == null) {
+            return (below == null ? lives.firstEntry() : lives.lastEntry()).getValue();
+        }
+        double apart = above.getKey() - below.getKey();
+        double part = apart == 0 ? 0 : (play - below.getKey()) / apart;
+        return Math.exp((1 - part) * Math.log(below.getValue()) + part * Math.log(above.getValue()));
     }
 }

@@ -1,5 +1,7 @@
 package oldtallow.core.rolling;
 
+import java.math.BigDecimal;
+import java.math.MathContext;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -28,24 +30,21 @@ public record SettingSense(
         Optional<Point> tighter, Point here, Optional<Point> looser, Length quarterTurn, double windows) {
 
     private static final Turn QUARTER = Turn.of(1, 4);
-    /** Lives nearer than this are alike: the model is no finer. */
-    private static final double ALIKE = 0.05;
-
     /** Of a setting; empty where the solver did not settle there. */
     public static Optional<SettingSense> of(
             Hub hub, Length setting, ScrewThread thread, LockPattern lock, EndPlayWindow window) {
-        Optional<Double> atZero = hub.life(Length.ZERO);
-        return atZero.flatMap(life -> hub.at(setting, life).map(here -> {
-            Optional<Length> step = step(thread, lock);
-            Length quarter = thread.travel(QUARTER);
-            double width = window.width().millimetres();
-            return new SettingSense(
-                    step.flatMap(one -> hub.at(setting.minus(one), life)),
-                    here,
-                    step.flatMap(one -> hub.at(setting.plus(one), life)),
-                    quarter,
-                    width > 0 ? quarter.millimetres() / width : 0);
-        }));
+        return hub.slack()
+                .flatMap(slack -> hub.at(setting, slack).map(here -> {
+                    Optional<Length> step = step(thread, lock);
+                    Length quarter = thread.travel(QUARTER);
+                    double width = window.width().millimetres();
+                    return new SettingSense(
+                            step.flatMap(one -> hub.at(setting.minus(one), slack)),
+                            here,
+                            step.flatMap(one -> hub.at(setting.plus(one), slack)),
+                            quarter,
+                            width > 0 ? quarter.millimetres() / width : 0);
+                }));
     }
 
     /** End play from one stop to the next, the finest the lock has. */
@@ -60,7 +59,7 @@ public record SettingSense(
         List<String> words = new ArrayList<>();
         words.add(said(window.judge(here.endPlay())));
         looser.ifPresent(point -> words.add(
-                "One stop looser, " + play(point.endPlay()) + ": " + against(point) + "; " + rocks(point) + "."));
+                "One stop looser, " + play(point.endPlay()) + ": " + against(point) + " here; " + rocks(point) + "."));
         tighter.ifPresent(
                 point -> words.add("One stop tighter, " + play(point.endPlay()) + ": " + tightSays(point) + "."));
         if (windows > 1.5) {
@@ -78,8 +77,8 @@ public record SettingSense(
     private String said(EndPlayVerdict verdict) {
         return switch (verdict) {
             case INSIDE ->
-                "Inside its window: " + rocks(here) + ", and the hub stays about " + Math.round(here.celsius())
-                        + " °C.";
+                "Inside its window: " + rocks(here) + ", and the setting "
+                        + here.added().words() + ".";
             case USABLE ->
                 "Looser than good, and usable: fewer rollers carry, " + rocks(here)
                         + ". A stop nearer would let it live longer.";
@@ -87,31 +86,32 @@ public record SettingSense(
                 "Looser than its window: few rollers carry, " + rocks(here)
                         + ". It stays cool, so the hand does not tell.";
             case TOO_TIGHT -> "Tighter than its window, though there is play left.";
-            case PRELOAD -> "Preloaded: the rollers press on each other all round, the load aside.";
+            case PRELOAD ->
+                "Preloaded: the rollers press on each other all round, the load aside; the setting "
+                        + here.added().words() + ".";
         };
     }
 
     private String tightSays(Point point) {
         if (!point.endPlay().isNegative()) {
-            return against(point);
+            return against(point) + " here";
         }
         return String.format(
                 Locale.ROOT,
-                "preload of %.0f N (%.0f lbf) on top of the load, hub about %.0f °C, %s",
-                point.preload(),
-                Force.ofNewtons(point.preload()).poundsForce(),
-                point.celsius(),
+                "preload of some %s N (%s lbf) on top of the load; the setting %s; %s here",
+                round(point.preload()),
+                round(Force.ofNewtons(point.preload()).poundsForce()),
+                point.added().words(),
                 against(point));
     }
 
     private String against(Point point) {
-        double ratio = point.life() / here.life();
-        if (Math.abs(ratio - 1) < ALIKE) {
-            return "the same life, as far as can be told";
-        }
-        return ratio < 1
-                ? String.format(Locale.ROOT, "%.0f %% of the life here", Math.max(1, 100 * ratio))
-                : String.format(Locale.ROOT, "%.1f times the life here", ratio);
+        return point.relativeLife().over(here.relativeLife()).words();
+    }
+
+    /** To two figures: an estimate has no more. */
+    private static String round(double value) {
+        return new BigDecimal(value).round(new MathContext(2)).toBigInteger().toString();
     }
 
     private static String rocks(Point point) {

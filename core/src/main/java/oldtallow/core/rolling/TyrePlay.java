@@ -7,12 +7,13 @@ import oldtallow.core.quantity.OutOfRangeException;
  * End play and what it is at the tyre.
  *
  * <pre>
- * T = G·(1 + (R/s)·(tan α_i + tan α_o))      pushed and pulled at one point of the tyre, at 12 and 6 o'clock
- * T = 2·R·G·max(tan α)/s                      rocked by a pure couple, top in and bottom out
+ * T = G·max( 1 + (R/s)·(tan α_i + tan α_o), 2·(R/s)·max(tan α) )    pushed and pulled at one point of the tyre
+ * T = 2·R·G·max(tan α)/s                                            rocked by a pure couple, top in and bottom out
  * </pre>
  *
- * Rigid hub; worked out for this product and checked against a linear programme over many rollers (reference sheet §9). Push
- * and pull holds while (R/s)·|tan α_i − tan α_o| ≤ 1.
+ * Rigid hub, within |y_i|·cot α_i ≤ G/2 + x and |y_o|·cot α_o ≤ G/2 − x, x along the axis and y at the effective centres. The
+ * second of push and pull comes in where (R/s)·|tan α_i − tan α_o| passes 1: there the hub slides the same way pushed or pulled.
+ * Worked out for this product (reference sheet §9 has the first alone) and checked against a search over all positions.
  *
  * @param radius R at which it is measured, 20 to 1000 mm
  */
@@ -44,10 +45,10 @@ public record TyrePlay(BearingPair pair, Length radius) {
     }
 
     private double factor() {
-        return 1
-                + radius.millimetres()
-                        / pair.spread()
-                        * (pair.inner().tangent() + pair.outer().tangent());
+        double lever = radius.millimetres() / pair.spread();
+        double inner = pair.inner().tangent();
+        double outer = pair.outer().tangent();
+        return Math.max(1 + lever * (inner + outer), 2 * lever * Math.max(inner, outer));
     }
 
     private static Length atLeastNone(Length endPlay) {

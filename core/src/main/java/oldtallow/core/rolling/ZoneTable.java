@@ -18,14 +18,16 @@ final class ZoneTable {
     private final double step = (packed(MOST_SHARE) - start) / (NODES - 1);
     private final double[] radial = new double[NODES];
     private final double[] axial = new double[NODES];
-    private final double[] wear = new double[NODES];
+    private final double[] turning = new double[NODES];
+    private final double[] standing = new double[NODES];
 
     private ZoneTable() {
         for (int i = 0; i < NODES; i++) {
             LoadZone zone = LoadZone.of(share(start + i * step));
             radial[i] = Math.log(zone.radial());
             axial[i] = Math.log(zone.axial());
-            wear[i] = Math.log(zone.wear());
+            turning[i] = Math.log(zone.turning());
+            standing[i] = Math.log(zone.standing());
         }
     }
 
@@ -37,7 +39,8 @@ final class ZoneTable {
                 within,
                 Math.exp(TABLE.read(TABLE.radial, x)),
                 Math.exp(TABLE.read(TABLE.axial, x)),
-                Math.exp(TABLE.read(TABLE.wear, x)));
+                Math.exp(TABLE.read(TABLE.turning, x)),
+                Math.exp(TABLE.read(TABLE.standing, x)));
     }
 
     /** The share whose Jr/Ja is so much, over 0 to 1; beyond the table its end. */

@@ -56,6 +56,16 @@ final class BearingParts {
         return parts;
     }
 
+    /** How far cone, rollers and cage reach from the cone's back face, mm. */
+    static double coneReach(BearingSet set, RollerGeometry rollers) {
+        return new BearingParts(set, rollers, 0, 1)
+                .cone().stream()
+                        .flatMap(outline -> outline.points().stream())
+                        .mapToDouble(Point::x)
+                        .max()
+                        .orElseThrow();
+    }
+
     /** Spans T − C to T from the cone's back face; thick end inward, against the hub's shoulder. */
     private Outline cup() {
         double thick = set.width().millimetres();

@@ -2,6 +2,8 @@ package oldtallow.core.section;
 
 import java.util.ArrayList;
 import java.util.List;
+import oldtallow.core.bearing.BearingSet;
+import oldtallow.core.bearing.RollerGeometry;
 import oldtallow.core.hub.Construction;
 import oldtallow.core.hub.HubDimension;
 import oldtallow.core.section.Outline.Look;
@@ -140,10 +142,15 @@ final class HubParts {
         return new Outline(Look.CUT, points);
     }
 
+    /** Where the cavity begins beside a cone, from its back face: rollers of a steep race stand out of it. */
+    private static double beyond(BearingSet set, RollerGeometry rollers) {
+        return Math.max(set.coneWidth().millimetres() + 1.5, BearingParts.coneReach(set, rollers) + 0.3);
+    }
+
     /** The room between the bearings that grease can fill, between hub and spindle. */
     private static Outline cavity(Layout layout) {
-        double from = layout.outboard().coneWidth().millimetres() + 1.5;
-        double to = layout.backFaces - layout.inboard().coneWidth().millimetres() - 1.5;
+        double from = beyond(layout.outboard(), layout.outboardRollers);
+        double to = layout.backFaces - beyond(layout.inboard(), layout.inboardRollers);
         double start = Math.max(from, layout.outboardShoulder());
         double end = Math.min(to, layout.inboardShoulder());
         double inner = layout.construction == Construction.SPACER_SET ? 3.5 : 0;

@@ -13,7 +13,7 @@ public enum Supply {
     SEALANT("flange sealant"),
     ANTI_SEIZE("anti-seize paste"),
     PAINT("paint for the cap and marks"),
-    DRY_ICE("ice or dry ice"),
+    DRY_ICE("ice, or a bath of dry ice not below −54 °C"),
     SPINDLE_BAG("bag for the spindle");
 
     private final String words;

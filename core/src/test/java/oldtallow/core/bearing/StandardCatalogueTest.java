@@ -23,7 +23,7 @@ class StandardCatalogueTest {
     @Test
     void holdsEveryRowOnce() {
         assertThat(StandardCatalogue.entries())
-                .hasSize(52)
+                .hasSize(265)
                 .extracting(entry -> entry.set().designation())
                 .doesNotHaveDuplicates();
     }
@@ -60,16 +60,34 @@ class StandardCatalogueTest {
         "32007X, 16.8333",
         "32009X, 14.6667",
         "33205, 13.1667",
-        "33210, 15.4167"
+        "33210, 15.4167",
+        "30304, 11.3098",
+        "30306, 11.8600",
+        "30308, 12.9528",
+        "31308, 28.8108",
+        "32206, 14.0362",
+        "32214, 15.6422",
+        "32306, 11.8600",
+        "32312, 12.9528",
+        "32008X, 14.1667",
+        "32013X, 17",
+        "32907, 11",
+        "32910, 12.8333",
+        "33008, 10.6667",
+        "33014, 10.75",
+        "33110, 15.3333",
+        "33118, 14.8333",
+        "33215, 15.9167"
     })
     void agreesWithTheStandardsContactAngle(String name, double degrees) {
         assertThat(find(name).e()).isCloseTo(1.5 * Math.tan(Math.toRadians(degrees)), within(0.01));
     }
 
-    /** Sets that share a cup must agree in it: L44610 takes three cones, 25520 two. */
+    /** Sets that share a ring must agree in it: L44610 takes three cones, 25520 five. */
     @Test
-    void cupsSharedByConesMeasureAlike() {
+    void ringsSharedBySetsMeasureAlike() {
         Map<String, BearingSet> byCup = new HashMap<>();
+        Map<String, BearingSet> byCone = new HashMap<>();
         int shared = 0;
         for (CatalogueEntry entry : StandardCatalogue.entries()) {
             BearingSet first = byCup.putIfAbsent(entry.set().designation().cup(), entry.set());
@@ -77,9 +95,30 @@ class StandardCatalogueTest {
                 shared++;
                 assertThat(entry.set().outsideDiameter()).isEqualTo(first.outsideDiameter());
                 assertThat(entry.set().cupWidth()).isEqualTo(first.cupWidth());
+                assertThat(entry.set().e())
+                        .as("one race, one angle: %s", first.designation())
+                        .isEqualTo(first.e());
+            }
+            BearingSet cone = byCone.putIfAbsent(entry.set().designation().cone(), entry.set());
+            if (cone != null) {
+                assertThat(entry.set().bore()).isEqualTo(cone.bore());
+                assertThat(entry.set().coneWidth()).isEqualTo(cone.coneWidth());
             }
         }
-        assertThat(shared).isEqualTo(2);
+        assertThat(shared).isGreaterThan(20);
+    }
+
+    /** What is confirmed by nothing but memory is marked so: all inch sets that came after the sheet's, none of ISO 355's. */
+    @Test
+    void marksWhatStandsFromMemoryAlone() {
+        assertThat(StandardCatalogue.entries())
+                .filteredOn(entry -> entry.source().equals("ISO 355"))
+                .hasSize(167)
+                .allMatch(entry -> entry.confidence() == CatalogueEntry.Confidence.HIGH);
+        assertThat(StandardCatalogue.entries())
+                .filteredOn(entry -> entry.confidence() == CatalogueEntry.Confidence.UNCERTAIN)
+                .hasSizeGreaterThan(50)
+                .allMatch(entry -> entry.source().startsWith("ABMA"));
     }
 
     @Test

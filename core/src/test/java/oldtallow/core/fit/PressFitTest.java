@@ -78,8 +78,10 @@ class PressFitTest {
 
     @Test
     void saysWhatAHubCannotStand() {
-        assertThat(fit(HubMaterial.ALUMINIUM, 60, 50, 70, 12, 0.05).isBorne()).isTrue();
-        assertThat(fit(HubMaterial.ALUMINIUM, 60, 50, 70, 12, 0.3).isBorne()).isFalse();
+        assertThat(fit(HubMaterial.ALUMINIUM, 60, 50, 70, 12, 0.05).hoopStress())
+                .isLessThan(HubMaterial.ALUMINIUM.hoopLimit());
+        assertThat(fit(HubMaterial.ALUMINIUM, 60, 50, 70, 12, 0.3).hoopStress())
+                .isGreaterThan(HubMaterial.ALUMINIUM.hoopLimit());
     }
 
     @Test

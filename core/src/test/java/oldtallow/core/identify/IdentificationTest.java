@@ -2,6 +2,7 @@ package oldtallow.core.identify;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.within;
 
 import java.util.ArrayList;
 import java.util.List;
@@ -35,13 +36,13 @@ class IdentificationTest {
             boolean inch = set.series() == Series.INCH;
             List<Measurement> readings = List.of(
                     read(random, Measurand.CONE_BORE, set.bore(), inch ? 0 : -12, inch ? 13 : 0),
-                    read(random, Measurand.CUP_OUTSIDE, set.outsideDiameter(), inch ? 0 : -15, inch ? 25 : 0),
+                    read(random, Measurand.CUP_OUTSIDE, set.outsideDiameter(), inch ? 0 : -16, inch ? 25 : 0),
                     read(random, Measurand.CUP_WIDTH, set.cupWidth(), -120, 0));
 
             Identification found = Identification.of(SETS, readings);
 
             Candidate first = found.candidates().getFirst();
-            boolean tiedWithAnHonestTwin = found.verdict() == Verdict.SEVERAL
+            boolean tiedWithAnHonestTwin = found.verdict() != Verdict.ONE
                     && found.candidates().stream().anyMatch(one -> one.set().equals(set))
                     && first.lookAlikes().stream().anyMatch(twin -> twin.set().equals(set));
             if (found.verdict() != Verdict.NOTHING_FITS && (first.set().equals(set) || tiedWithAnHonestTwin)) {
@@ -72,7 +73,7 @@ class IdentificationTest {
         assertThat(found.verdict()).isEqualTo(Verdict.SEVERAL);
         assertThat(found.candidates())
                 .extracting(one -> one.set().designation().toString())
-                .containsExactlyInAnyOrder("LM11949/LM11910", "LM12749/LM12710");
+                .containsExactlyInAnyOrder("LM11949/LM11910", "LM12748/LM12710", "LM12749/LM12710");
         assertThat(found.next().getFirst().measurand()).isEqualTo(Measurand.CONE_BORE);
         assertThat(found.candidates().getFirst().lookAlikes().getFirst().sameCupSize())
                 .isTrue();
@@ -131,8 +132,122 @@ class IdentificationTest {
                 SETS,
                 List.of(new Measurement(Measurand.SPINDLE_SEAT, Length.ofMillimetres(26.975), Instrument.MICROMETER)));
 
-        assertThat(found.verdict()).isEqualTo(Verdict.ONE);
         assertThat(found.candidates().getFirst().set().designation()).hasToString("L44649/L44610");
+        assertThat(found.candidates().getFirst().seatWorn()).isEmpty();
+    }
+
+    /** A seat 0.08 mm down is a worn seat of the same cone, and said to be; half a millimetre down is another cone's. */
+    @Test
+    void readsAWornSeatAsWorn() {
+        Identification found = Identification.of(
+                SETS,
+                List.of(
+                        new Measurement(Measurand.SPINDLE_SEAT, Length.ofMillimetres(26.91), Instrument.MICROMETER),
+                        calliper(Measurand.CUP_OUTSIDE, 50.3)));
+
+        assertThat(found.verdict()).isNotEqualTo(Verdict.NOTHING_FITS);
+        Candidate first = found.candidates().getFirst();
+        assertThat(first.set().designation()).hasToString("L44649/L44610");
+        assertThat(first.seatWorn().orElseThrow().millimetres()).isCloseTo(0.078, within(1e-3));
+        Identification far = Identification.of(
+                SETS,
+                List.of(
+                        new Measurement(Measurand.SPINDLE_SEAT, Length.ofMillimetres(26.5), Instrument.MICROMETER),
+                        calliper(Measurand.CUP_OUTSIDE, 50.3)));
+        assertThat(far.verdict()).isEqualTo(Verdict.NOTHING_FITS);
+        assertThat(far.candidates())
+                .allSatisfy(one -> assertThat(one.seatWorn()).isEmpty());
+    }
+
+    /** One reading never says "it is", whatever it is taken with, of whichever set and ring. */
+    @Test
+    void oneReadingNamesNothing() {
+        for (BearingSet set : SETS) {
+            for (Measurand measurand : List.of(
+                    Measurand.CONE_BORE,
+                    Measurand.CUP_OUTSIDE,
+                    Measurand.CUP_WIDTH,
+                    Measurand.CONE_WIDTH,
+                    Measurand.SET_WIDTH)) {
+                Length size = set.of(measurand.dimension().orElseThrow());
+                Identification found =
+                        Identification.of(SETS, List.of(new Measurement(measurand, size, Instrument.MICROMETER)));
+
+                assertThat(found.verdict())
+                        .as("%s of %s", measurand, set.designation())
+                        .isNotEqualTo(Verdict.ONE);
+                assertThat(found.noneOnFile()).isGreaterThan(0.02);
+            }
+        }
+    }
+
+    /** A bore that many sets share: none of them is likely, and that none of the file is it stays far from likely, too. */
+    @Test
+    void aSharedBoreIsOneOfSeveral() {
+        Identification found = Identification.of(SETS, List.of(calliper(Measurand.CONE_BORE, 31.74)));
+
+        assertThat(found.verdict()).isEqualTo(Verdict.SEVERAL);
+        assertThat(found.candidates()).hasSizeGreaterThan(5);
+        assertThat(found.noneOnFile()).isBetween(0.1, 0.4);
+        // sizes near nothing on file: whatever agrees by chance, it is likely another
+        assertThat(Identification.of(
+                                SETS,
+                                List.of(
+                                        tape(Measurand.CONE_BORE, 36),
+                                        tape(Measurand.CUP_OUTSIDE, 52),
+                                        tape(Measurand.SET_WIDTH, 26)))
+                        .verdict())
+                .isIn(Verdict.LIKELY_NONE, Verdict.NOTHING_FITS);
+    }
+
+    /** Nor do several readings of one ring: other sets have that ring, or one like it. */
+    @Test
+    void severalReadingsOfOneRingNameNothing() {
+        BearingSet set = SETS.getFirst();
+        Identification cone = Identification.of(
+                SETS,
+                List.of(
+                        calliper(Measurand.CONE_BORE, set.bore().millimetres()),
+                        calliper(Measurand.CONE_WIDTH, set.coneWidth().millimetres()),
+                        calliper(Measurand.SET_WIDTH, set.width().millimetres())));
+
+        assertThat(cone.verdict()).isNotEqualTo(Verdict.ONE);
+        assertThat(cone.next())
+                .as("the other ring")
+                .extracting(NextMeasurement::measurand)
+                .isNotEmpty()
+                .allMatch(one -> one.isOfCup());
+    }
+
+    /**
+     * Bearings on no file, made by drawing each size from another set: taken for "it is" one time in a hundred at most, from bore
+     * and cup diameter by calliper. A third of all that are brought in are such ones.
+     */
+    @Test
+    void takesABearingOnNoFileSeldomForOneThatIs() {
+        var random = new Random(20261129);
+        int named = 0;
+        int wrong = 0;
+        for (int i = 0; i < DRAWS; i++) {
+            boolean onFile = random.nextInt(3) > 0;
+            BearingSet bore = SETS.get(random.nextInt(SETS.size()));
+            BearingSet outside = onFile ? bore : SETS.get(random.nextInt(SETS.size()));
+            if (outside.outsideDiameter().millimetres() < 1.4 * bore.bore().millimetres()) {
+                continue;
+            }
+            Identification found = Identification.of(
+                    SETS,
+                    List.of(
+                            read(random, Measurand.CONE_BORE, bore.bore(), 0, 0),
+                            read(random, Measurand.CUP_OUTSIDE, outside.outsideDiameter(), 0, 0)));
+            if (found.verdict() == Verdict.ONE) {
+                named++;
+                BearingSet first = found.candidates().getFirst().set();
+                wrong += first.equals(bore) && (onFile || first.equals(outside)) ? 0 : 1;
+            }
+        }
+        assertThat(named).isGreaterThan(1000);
+        assertThat(wrong / (double) named).isLessThan(0.02);
     }
 
     @Test
@@ -161,7 +276,7 @@ class IdentificationTest {
         assertThat(found.next()).isNotEmpty();
         assertThat(found.next()).isSortedAccordingTo((a, b) -> Double.compare(a.doubtLeft(), b.doubtLeft()));
         assertThat(found.next().getFirst().measurand()).isEqualTo(Measurand.CONE_BORE);
-        assertThat(found.next().getFirst().doubtLeft()).isLessThan(1e-3);
+        assertThat(found.next().getFirst().doubtLeft()).isLessThan(0.05);
     }
 
     @Test

@@ -33,18 +33,36 @@ class ReadingsTest {
         assertThat(rock.endPlay().millimetres()).isCloseTo(0.127, within(1e-4));
         assertThat(TYRE.pushPull(rock.endPlay()).millimetres()).isCloseTo(0.48301, within(1e-12));
         assertThat(rock.uncertainty().millimetres())
-                .isCloseTo(Math.hypot(0.02 / 3.8032, 0.15 * rock.endPlay().millimetres()), within(1e-5));
+                .isCloseTo(
+                        Math.sqrt(Math.pow(0.02 / 3.8032, 2)
+                                + Math.pow(0.1 / 3.8032, 2)
+                                + Math.pow(0.15 * 0.127, 2)
+                                + 0.025 * 0.025),
+                        within(1e-5));
     }
 
-    /** A rule read to half a millimetre cannot tell a window of a tenth: it proves looseness only. */
+    /** A rule read to half a millimetre cannot tell a window of a tenth: it points to looseness only, and proves nothing. */
     @Test
-    void aRuleAtTheTyreProvesLoosenessOnly() {
+    void aRuleAtTheTyrePointsToLoosenessOnly() {
         Length rule = Length.ofMillimetres(0.5);
 
-        assertThat(new RockReading(TYRE, Length.ofMillimetres(0.3), rule).decide(EndPlayWindow.COMMON_PRACTICE))
-                .isEqualTo(Decision.TOO_CLOSE);
-        assertThat(new RockReading(TYRE, Length.ofMillimetres(2), rule).decide(EndPlayWindow.COMMON_PRACTICE))
-                .isEqualTo(Decision.TOO_MUCH);
+        assertThat(new RockReading(TYRE, Length.ofMillimetres(0.3), rule).points(EndPlayWindow.COMMON_PRACTICE))
+                .isEqualTo(RockReading.Hint.TOO_CLOSE);
+        assertThat(new RockReading(TYRE, Length.ofMillimetres(2), rule).points(EndPlayWindow.COMMON_PRACTICE))
+                .isEqualTo(RockReading.Hint.TOO_MUCH);
+        for (RockReading.Hint hint : RockReading.Hint.values()) {
+            assertThat(hint.words()).doesNotContain("certain").contains("dial indicator");
+        }
+    }
+
+    /** However fine it is read, a rock is no better than a dial at the hub. */
+    @Test
+    void aRockIsNeverBetterThanADial() {
+        var fine = new RockReading(TYRE, Length.ofMillimetres(0.2), Length.ofMillimetres(0.01));
+
+        assertThat(fine.uncertainty())
+                .isGreaterThan(new DialReadings(List.of(fine.endPlay()), Length.ZERO, DialReadings.USUAL_GRADUATION)
+                        .uncertainty());
     }
 
     @ParameterizedTest
@@ -58,9 +76,13 @@ class ReadingsTest {
         DragReading drag = drag(57.15, 8, 20, 21, 19);
 
         assertThat(drag.rolling().newtonMetres()).isCloseTo(12 * 0.05715, within(1e-9));
-        double scatter = 1.0 / 3;
-        double scale = Math.pow(0.4, 2) + Math.pow(0.16, 2);
-        assertThat(drag.uncertainty().newtonMetres()).isCloseTo(2 * 0.05715 * Math.sqrt(scatter + scale), within(1e-9));
+        // three pulls: Student's t is 4.303 (two degrees of freedom, 95 %)
+        double scatter = Math.pow(4.303, 2) / 3;
+        double scale = 4 * (Math.pow(0.4, 2) + Math.pow(0.16, 2));
+        assertThat(drag.uncertainty().newtonMetres()).isCloseTo(0.05715 * Math.sqrt(scatter + scale), within(1e-9));
+        assertThat(drag(57.15, 0, 20).uncertainty().newtonMetres())
+                .as("one pull repeats to 5 %, and the scale errs by 2")
+                .isCloseTo(2 * 0.05715 * Math.hypot(1, 0.4), within(1e-9));
     }
 
     @Test

@@ -45,30 +45,22 @@ class BearingPairTest {
         assertThat(load.movement()).isCloseTo(moved, within(2e-5));
     }
 
-    /** §7, life against setting: G → ε of both, Q of both, Fa, P of both, L of the pair. */
+    /** §7, load against setting: G → ε of both, Q of both, Fa. */
     @ParameterizedTest
     @CsvSource({
-        "0.2500,.078,1.069,2319,699,1450,8626,3132,134.7",
-        "0.1270,.115,1.078,1935,704,1472,7555,3159,203.8",
-        "0.0762,.149,1.087,1718,709,1493,6931,3185,264.3",
-        "0.0254,.229,1.110,1420,722,1546,6053,3252,387.1",
-        "0,.347,1.147,1203,743,1633,5409,3362,507.5",
-        "-0.0100,.456,1.187,1095,765,1727,5102,3481,562.3",
-        "-0.0150,.547,1.225,1040,787,1817,4960,3597,574.0",
-        "-0.0254,.861,1.418,986,900,2281,5000,4205,446.3",
-        "-0.0500,1.401,2.379,1387,1473,4624,7546,7481,81.5",
-        "-0.1000,2.459,4.553,2370,2779,9948,14118,15388,8.1"
+        "0.2500,.078,1.069,2319,699,1450",
+        "0.1270,.115,1.078,1935,704,1472",
+        "0.0762,.149,1.087,1718,709,1493",
+        "0.0254,.229,1.110,1420,722,1546",
+        "0,.347,1.147,1203,743,1633",
+        "-0.0100,.456,1.187,1095,765,1727",
+        "-0.0150,.547,1.225,1040,787,1817",
+        "-0.0254,.861,1.418,986,900,2281",
+        "-0.0500,1.401,2.379,1387,1473,4624",
+        "-0.1000,2.459,4.553,2370,2779,9948"
     })
-    void agreesWithTheSheetOnLifeAgainstSetting(
-            double play,
-            double shareIn,
-            double shareOut,
-            double heaviestIn,
-            double heaviestOut,
-            double thrust,
-            double equivalentIn,
-            double equivalentOut,
-            double life) {
+    void agreesWithTheSheetOnLoadAgainstSetting(
+            double play, double shareIn, double shareOut, double heaviestIn, double heaviestOut, double thrust) {
         Settled at = settle(play, 0);
 
         assertThat(at.inner().share()).isCloseTo(shareIn, within(6e-4));
@@ -76,9 +68,39 @@ class BearingPairTest {
         assertThat(at.inner().heaviestRoller()).isCloseTo(heaviestIn, within(0.6));
         assertThat(at.outer().heaviestRoller()).isCloseTo(heaviestOut, within(0.6));
         assertThat(at.inner().axial()).isCloseTo(thrust, within(0.6));
-        assertThat(at.inner().equivalent()).isCloseTo(equivalentIn, within(0.001 * equivalentIn));
-        assertThat(at.outer().equivalent()).isCloseTo(equivalentOut, within(0.001 * equivalentOut));
-        assertThat(at.life(PAIR)).isCloseTo(life, within(0.005 * life + 0.06));
+    }
+
+    /** §17: life by rings against that at no play, straight ahead; recomputed there after ISO/TS 16281 (from memory). */
+    @ParameterizedTest
+    @CsvSource({
+        "0.25,.1746",
+        "0.127,.2968",
+        "0.0762,.4160",
+        "0.0254,.6897",
+        "-0.010,1.1624",
+        "-0.015,1.2104",
+        "-0.020,1.1596",
+        "-0.0254,.9201",
+        "-0.030,.6445",
+        "-0.050,.1226",
+        "-0.075,.0255"
+    })
+    void agreesWithTheSheetOnLifeByRings(double play, double relative) {
+        assertThat(settle(play, 0).life(PAIR) / settle(0, 0).life(PAIR)).isCloseTo(relative, within(1.1e-4));
+    }
+
+    /**
+     * L10 = 1 at P = C, half the rollers carrying: ISO/TS 16281 is built so. Its 1/0.83 takes back what ISO 281 allows for rollers
+     * pressed harder at their edges; without laminae and their edges here, 0.83⁴ of the life stays, rounded factors aside.
+     */
+    @Test
+    void livesAMillionTurnsAtItsRating() {
+        for (RollerBearing bearing : new RollerBearing[] {INNER, OUTER}) {
+            BearingLoad rated = BearingLoad.of(bearing, bearing.dynamicRating(), LoadZone.of(0.5));
+
+            double life = BearingPair.life(rated.coneLife(bearing), rated.cupLife(bearing));
+            assertThat(Math.pow(0.83, 4) * life).isCloseTo(1, within(0.12));
+        }
     }
 
     /** §7: with a side force of a tenth of the weight, by the model with tilt: 2881.5 and 2103.1 N. */
@@ -118,7 +140,6 @@ class BearingPairTest {
         BearingLoad half = BearingLoad.of(INNER, 5000, LoadZone.of(0.5));
 
         assertThat(half.axial()).isCloseTo(5000 / (2 * INNER.axialFactor()), within(0.007 * half.axial()));
-        assertThat(half.equivalent()).isCloseTo(5000, within(1e-6));
     }
 
     /** §7: load times λ with play times λ^0.9 leaves the zones alone (Hertz's scaling of a line contact). */
@@ -136,7 +157,7 @@ class BearingPairTest {
         assertThat(scaled.outer().share()).isCloseTo(whole.outer().share(), within(1e-6));
     }
 
-    /** §7: best straight ahead at −14.7 µm, 1.1312 of the life at no play. */
+    /** §17: best straight ahead near −15 µm, 1.21 of the life at no play; falling on both sides. */
     @Test
     void lifeIsBestALittleBelowZeroPlay() {
         double best = 0;
@@ -148,8 +169,8 @@ class BearingPairTest {
                 at = play;
             }
         }
-        assertThat(at).isCloseTo(-0.0147, within(0.0003));
-        assertThat(best / settle(0, 0).life(PAIR)).isCloseTo(1.1312, within(0.001));
+        assertThat(at).isCloseTo(-0.015, within(0.001));
+        assertThat(best / settle(0, 0).life(PAIR)).isCloseTo(1.21, within(0.005));
     }
 
     private static Settled settle(double millimetres, double side) {

@@ -66,14 +66,17 @@ class RollerBearingTest {
         }
     }
 
-    /** A life of one million turns where the load is the rating, a thousandth of it at eight times (ISO 281: 8^(10/3) = 1024). */
+    /** A ring lives a million turns at its rating, and sixteen times as long at half of it (line contact: the fourth power). */
     @Test
-    void livesByTheTenThirds() {
+    void aRingLivesByTheFourthPower() {
         RollerBearing bearing = ModelHub.INNER;
-        double rating = bearing.dynamicRating();
+        var rated = new BearingLoad(0, 0, 1, 0, bearing.coneRating(), bearing.cupRating(), 0);
+        var half = new BearingLoad(0, 0, 1, 0, bearing.coneRating() / 2, bearing.cupRating() / 2, 0);
 
-        assertThat(new BearingLoad(0, 0, 1, 0, rating, 0).life(bearing)).isCloseTo(1, within(1e-12));
-        assertThat(new BearingLoad(0, 0, 1, 0, rating / 8, 0).life(bearing)).isCloseTo(1024, within(1e-9));
+        assertThat(rated.coneLife(bearing)).isCloseTo(1, within(1e-12));
+        assertThat(rated.cupLife(bearing)).isCloseTo(1, within(1e-12));
+        assertThat(half.coneLife(bearing)).isCloseTo(16, within(1e-9));
+        assertThat(half.cupLife(bearing)).isCloseTo(16, within(1e-9));
     }
 
     /** Two equal bearings live 0.540030 of one (w = 9/8, reference sheet §6). */

@@ -22,6 +22,10 @@ import org.junit.jupiter.params.provider.CsvSource;
 
 class SensitivityTest {
 
+    /** Of L68111 and L44610. */
+    private static final Length INBOARD_CUP = Length.ofMillimetres(59.975);
+
+    private static final Length OUTBOARD_CUP = Length.ofMillimetres(50.292);
     private static final ScrewThread ONE_FOURTEEN = ScrewThread.ofThreadsPerInch(14, Hand.RIGHT, Length.ofInches(1));
 
     /** Pair approach under pure thrust, recomputed on the product's reference sheet, §7. */
@@ -34,13 +38,14 @@ class SensitivityTest {
 
     @Test
     void saysWhatEachThingDoesByItself() {
-        Map<String, Sensitivity> moves = of(Length.ofMillimetres(0.09), 15);
+        Map<String, Sensitivity> moves = of(Length.ofMillimetres(0.09));
 
         // 2° of 5.0397 µm each
         assertThat(change(moves, "nut read 2° wrong by eye")).isCloseTo(10.079, within(1e-3));
-        // same steel all round barely changes; aluminium grows away from its spindle
-        assertThat(Math.abs(change(moves, "warm on the road, iron hub"))).isLessThan(4);
-        assertThat(change(moves, "warm on the road, aluminium hub")).isGreaterThan(10);
+        // same steel all round barely changes; an aluminium hub lets go of its cups, a thou at most (reference sheet
+        // §17)
+        assertThat(Math.abs(change(moves, "all 30 °C warmer, iron hub"))).isLessThan(4);
+        assertThat(change(moves, "all 30 °C warmer, aluminium hub")).isBetween(5.0, 25.0);
         assertThat(change(moves, "drum and hub 40 °C hotter than the spindle")).isGreaterThan(20);
         assertThat(change(moves, "greased thread, wrench pulled to its most"))
                 .isLessThan(change(moves, "dry thread, wrench pulled to its least"));
@@ -49,29 +54,36 @@ class SensitivityTest {
 
     @Test
     void judgesWhatIsLeft() {
-        Map<String, Sensitivity> moves = of(Length.ofMillimetres(0.12), 15);
+        Map<String, Sensitivity> moves = of(Length.ofMillimetres(0.12));
 
         assertThat(verdict(moves, "drum and hub 40 °C hotter than the spindle")).isEqualTo(EndPlayVerdict.TOO_LOOSE);
-        assertThat(verdict(moves, "warm on the road, iron hub")).isEqualTo(EndPlayVerdict.INSIDE);
+        assertThat(verdict(moves, "all 30 °C warmer, iron hub")).isEqualTo(EndPlayVerdict.INSIDE);
     }
 
     @Test
     void saysNothingOfAWrenchWhereZeroPlayWasFelt() {
         List<Sensitivity> felt = Sensitivity.of(
                 ModelHub.PAIR,
+                INBOARD_CUP,
+                OUTBOARD_CUP,
                 ONE_FOURTEEN,
                 EndPlayWindow.COMMON_PRACTICE,
                 Length.ofMillimetres(0.09),
-                15,
                 Optional.empty());
 
         assertThat(felt).extracting(Sensitivity::cause).noneMatch(cause -> cause.contains("wrench"));
     }
 
-    private static Map<String, Sensitivity> of(Length setting, double warming) {
+    private static Map<String, Sensitivity> of(Length setting) {
         TorqueRange fine = TorqueRange.between(15, 25, TorqueUnit.POUND_FORCE_INCH);
         return Sensitivity.of(
-                        ModelHub.PAIR, ONE_FOURTEEN, EndPlayWindow.COMMON_PRACTICE, setting, warming, Optional.of(fine))
+                        ModelHub.PAIR,
+                        INBOARD_CUP,
+                        OUTBOARD_CUP,
+                        ONE_FOURTEEN,
+                        EndPlayWindow.COMMON_PRACTICE,
+                        setting,
+                        Optional.of(fine))
                 .stream()
                 .collect(Collectors.toMap(Sensitivity::cause, Function.identity()));
     }

@@ -20,7 +20,7 @@ class SettingSenseTest {
     private static final Hub MODEL = new Hub(
             ModelHub.PAIR,
             ModelHub.load(),
-            HubWarmth.usual(20, 723.4316),
+            HubWarmth.usual(new HubSurface(0.05), 20, 723.4316, 25),
             new TyrePlay(ModelHub.PAIR, Length.ofMillimetres(330)));
     private static final LockPattern TWO_HOLES = new CastleNut(6, List.of(Turn.ZERO, Turn.ofDegrees(90)));
 
@@ -32,9 +32,11 @@ class SettingSenseTest {
         assertThat(sense.tighter().orElseThrow().endPlay().millimetres()).isCloseTo(0.0857 - 0.1512, within(1e-4));
         assertThat(sense.looser().orElseThrow().endPlay().millimetres()).isCloseTo(0.0857 + 0.1512, within(1e-4));
         List<String> words = sense.words(EndPlayWindow.COMMON_PRACTICE);
-        assertThat(words.getFirst()).startsWith("Inside its window").contains("at the tyre");
-        assertThat(words.get(1)).startsWith("One stop looser, 0.24 mm").contains("% of the life here");
-        assertThat(words.get(2)).startsWith("One stop tighter").contains("preload of");
+        assertThat(words.getFirst()).startsWith("Inside its window").contains("at the tyre", "adds no warmth");
+        assertThat(words.get(1)).startsWith("One stop looser, 0.24 mm").contains("half of the life here");
+        assertThat(words.get(2)).startsWith("One stop tighter").contains("preload of some", "adds some");
+        // an estimate has no figures of percent
+        assertThat(words).noneMatch(line -> line.contains("%"));
     }
 
     /** A quarter turn on 1-14 is 0.4536 mm; the window of 1 to 5 thou is 0.1016: four and a half windows. */

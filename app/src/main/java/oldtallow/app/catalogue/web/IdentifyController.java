@@ -105,8 +105,12 @@ class IdentifyController {
         }
     }
 
+    /** {@code noneOnFile}: chance that it is none of the sets on file. */
     record IdentificationView(
-            Identification.Verdict verdict, List<CandidateView> candidates, List<NextReadingView> next) {
+            Identification.Verdict verdict,
+            List<CandidateView> candidates,
+            double noneOnFile,
+            List<NextReadingView> next) {
 
         static IdentificationView of(Identification found, Map<SetDesignation, SetView> views) {
             return new IdentificationView(
@@ -114,6 +118,7 @@ class IdentifyController {
                     found.candidates().stream()
                             .map(candidate -> CandidateView.of(candidate, views))
                             .toList(),
+                    found.noneOnFile(),
                     found.next().stream()
                             .map(next -> new NextReadingView(
                                     next.measurand(), next.measurand().words(), next.doubtLeft()))
@@ -124,7 +129,7 @@ class IdentifyController {
     /** What to measure next; {@code doubtLeft} is the chance that it would not settle the question. */
     record NextReadingView(Measurand measurand, String words, double doubtLeft) {}
 
-    /** A set that could be it; {@code worst} tells which reading agrees least. */
+    /** A set that could be it; {@code worst} tells which reading agrees least, {@code seatWorn} by how much a seat is down. */
     record CandidateView(
             SetView set,
             double probability,
@@ -132,6 +137,7 @@ class IdentifyController {
             String worstWords,
             double worstDeviations,
             LengthView worstOff,
+            @Nullable LengthView seatWorn,
             List<LookAlikeView> lookAlikes) {
 
         static CandidateView of(Candidate candidate, Map<SetDesignation, SetView> views) {
@@ -142,6 +148,7 @@ class IdentifyController {
                     candidate.worst().measurand().words(),
                     candidate.worst().deviations(),
                     LengthView.of(Length.ofMillimetres(candidate.worst().millimetres())),
+                    candidate.seatWorn().map(LengthView::of).orElse(null),
                     candidate.lookAlikes().stream().map(LookAlikeView::of).toList());
         }
     }

@@ -121,7 +121,7 @@ record AidsView(
     }
 
     /**
-     * Hub temperature from which both cups, that cold, drop in at the tightest fit that is still normal.
+     * Hub temperature from which both cups, that cold, drop in at the tightest fit that is usual.
      *
      * @param possible whether a bare hub may be that warm
      */
@@ -142,7 +142,7 @@ record AidsView(
 
         private static double from(HubMaterial hub, Cold cold, BearingSet set) {
             Length joint = set.outsideDiameter();
-            return new WarmAndChill(hub, joint, CupFit.mostNormal(hub, joint)).hubForDropIn(cold.celsius());
+            return new WarmAndChill(hub, joint, CupFit.tightestUsual(hub, joint)).hubForDropIn(cold.celsius());
         }
     }
 

@@ -3,13 +3,16 @@ package oldtallow.app.reckon.web;
 import java.util.Map;
 import oldtallow.app.platform.FieldErrors;
 import oldtallow.app.wire.LengthEntry;
+import oldtallow.app.wire.MassEntry;
 import oldtallow.app.wire.TemperatureEntry;
 import oldtallow.core.bearing.BearingSet;
+import oldtallow.core.fit.CupFit;
 import oldtallow.core.fit.HoleClass;
 import oldtallow.core.fit.HubMaterial;
 import oldtallow.core.fit.SizeRange;
 import oldtallow.core.fit.WarmAndChill.HubState;
 import oldtallow.core.identify.Instrument;
+import oldtallow.core.quantity.Force;
 import oldtallow.core.quantity.Length;
 import oldtallow.core.quantity.Temperature;
 import org.jspecify.annotations.Nullable;
@@ -20,6 +23,7 @@ import org.jspecify.annotations.Nullable;
  * @param set by its designation, cone/cup; fills in what was not measured
  * @param cup outside diameter; left out for a new cup of {@code set}, within its tolerance
  * @param bore of the hub; left out where {@code boreClass} stands for it
+ * @param load that rests on this bearing; left out for what a bearing of that size usually carries
  * @param hubOutside outside diameter of the hub round the cup
  * @param hubTemperature and {@code cupTemperature}: as they are now, both or neither
  */
@@ -31,6 +35,7 @@ record CupFitForm(
         @Nullable HoleClass boreClass,
         Instrument instrument,
         LengthEntry hubOutside,
+        @Nullable MassEntry load,
         HubState hubState,
         @Nullable TemperatureEntry hubTemperature,
         @Nullable TemperatureEntry cupTemperature) {
@@ -64,6 +69,10 @@ record CupFitForm(
         HoleClass drawn = boreClass;
         @Nullable Length nominal = known != null ? known.outsideDiameter() : cup != null ? cup.toLength() : null;
         return nominal == null ? null : errors.at("boreClass", FIELDS, () -> drawn.of(nominal));
+    }
+
+    Force loadOn(Length cupOutside) {
+        return load == null ? CupFit.usualLoad(cupOutside) : load.toWeight();
     }
 
     @Nullable

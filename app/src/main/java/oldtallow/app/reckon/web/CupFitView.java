@@ -20,6 +20,8 @@ import org.jspecify.annotations.Nullable;
  *
  * @param interference below zero the cup is loose
  * @param open whether the doubt of the readings leaves the verdict open
+ * @param needs least interference that holds the cup under {@code load}, warm
+ * @param load on the bearing, as entered or as usual for its size
  * @param pressed null for a loose cup
  * @param looseAt hub temperature at which the fit is gone
  * @param wouldFit sets whose cup would sit right in this bore
@@ -32,6 +34,8 @@ record CupFitView(
         LengthView interference,
         LengthView least,
         LengthView most,
+        LengthView needs,
+        ForceView load,
         @Nullable PressedView pressed,
         CupFit.Way way,
         String wayWords,

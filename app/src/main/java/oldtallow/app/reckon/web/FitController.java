@@ -7,6 +7,7 @@ import java.util.Optional;
 import java.util.stream.Stream;
 import oldtallow.app.catalogue.Catalogue;
 import oldtallow.app.platform.FieldErrors;
+import oldtallow.app.wire.ForceView;
 import oldtallow.app.wire.LengthEntry;
 import oldtallow.app.wire.LengthView;
 import oldtallow.app.wire.TemperatureView;
@@ -89,15 +90,25 @@ class FitController {
         @Nullable Temperature hubNow = form.hubNow(errors);
         @Nullable Temperature cupNow = form.cupNow(errors);
         errors.throwIfAny();
+        SizeRange outside = Objects.requireNonNull(cup);
+        CupMass mass = mass(set, outside.middle());
         CupFit fit = errors.require(errors.at(
                 "cup.number",
-                Map.of("cup bore of the hub", "bore.number"),
-                () -> CupFit.of(form.hub(), Objects.requireNonNull(cup), Objects.requireNonNull(bore))));
-        CupMass mass = mass(set, fit.cup().middle());
-        Length hubOutside = form.hubOutside().toLength();
-        Optional<PressFit> press = errors.require(
-                errors.at("hubOutside.number", () -> fit.pressFit(mass.inside(), hubOutside, mass.width())));
-        CupFit.Verdict verdict = press.map(fit::verdict).orElseGet(fit::verdict);
+                Map.of(
+                        "cup bore of the hub", "bore.number",
+                        "hub outside the cup", "hubOutside.number",
+                        "load on the bearing", "load.number"),
+                () -> CupFit.of(
+                        form.hub(),
+                        outside,
+                        Objects.requireNonNull(bore),
+                        new CupFit.Seat(
+                                mass.inside(),
+                                form.hubOutside().toLength(),
+                                mass.width(),
+                                form.loadOn(outside.middle())))));
+        Optional<PressFit> press = fit.pressFit();
+        CupFit.Verdict verdict = fit.verdict();
         CupFit.Way way = CupFit.way(press);
         return new CupFitView(
                 verdict,
@@ -106,6 +117,8 @@ class FitController {
                 LengthView.of(fit.interference()),
                 LengthView.of(fit.least()),
                 LengthView.of(fit.most()),
+                LengthView.of(fit.needs()),
+                ForceView.of(fit.seat().load()),
                 press.map(CupFitView.PressedView::of).orElse(null),
                 way,
                 way.words(),

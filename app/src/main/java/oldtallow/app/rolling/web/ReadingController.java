@@ -18,7 +18,6 @@ import oldtallow.app.wire.TorqueView;
 import oldtallow.core.bearing.BearingSet;
 import oldtallow.core.endplay.EndPlayWindow;
 import oldtallow.core.figure.GoverningFigure;
-import oldtallow.core.measure.Decision;
 import oldtallow.core.measure.DragReading;
 import oldtallow.core.quantity.Force;
 import oldtallow.core.quantity.Length;
@@ -140,26 +139,24 @@ class ReadingController {
      */
     record RockForm(LengthEntry rock, LengthEntry readTo, LengthEntry radius) {}
 
-    /** {@code asRockLeast} and {@code asRockMost}: its window at the tyre. */
+    /** {@code asRockLeast} and {@code asRockMost}: its window at the tyre. A rock points to something, and proves nothing. */
     record RockView(
             LengthView endPlay,
             LengthView uncertainty,
-            Decision decision,
+            RockReading.Hint hint,
             String words,
             LengthView asRockLeast,
             LengthView asRockMost) {
 
         static RockView of(RockReading reading, EndPlayWindow window) {
-            Decision decision = reading.decide(window);
+            RockReading.Hint hint = reading.points(window);
             return new RockView(
                     LengthView.of(reading.endPlay()),
                     LengthView.of(reading.uncertainty()),
-                    decision,
-                    decision.isCertain()
-                            ? decision.words()
-                            : decision.words() + ": measure it with a dial indicator at the hub",
+                    hint,
+                    hint.words(),
                     LengthView.of(reading.tyre().pushPull(window.least())),
-                    LengthView.of(reading.tyre().pushPull(window.most())));
+                    LengthView.of(reading.tyre().pushPull(window.usable())));
         }
     }
 

@@ -14,7 +14,7 @@ import oldtallow.app.wire.LengthEntry;
 import oldtallow.app.wire.LengthView;
 import oldtallow.app.wire.MassEntry;
 import oldtallow.app.wire.TemperatureEntry;
-import oldtallow.app.wire.TemperatureView;
+import oldtallow.app.wire.WarmingView;
 import oldtallow.core.endplay.EndPlayVerdict;
 import oldtallow.core.figure.Authority;
 import oldtallow.core.look.AfterDrive;
@@ -22,7 +22,9 @@ import oldtallow.core.nut.Stop;
 import oldtallow.core.quantity.Force;
 import oldtallow.core.quantity.Length;
 import oldtallow.core.quantity.Temperature;
+import oldtallow.core.rolling.AddedHeat;
 import oldtallow.core.rolling.Correction;
+import oldtallow.core.rolling.RelativeLife;
 import oldtallow.core.rolling.Sensitivity;
 import oldtallow.core.rolling.SettingChart.Point;
 import oldtallow.core.rolling.SettingSense;
@@ -213,16 +215,36 @@ class SettingChartController {
         }
     }
 
+    /** {@code least} and {@code most} as insides nobody has measured may have it. */
+    record RelativeLifeView(double likely, double least, double most) {
+
+        static RelativeLifeView of(RelativeLife life) {
+            return new RelativeLifeView(life.likely(), life.least(), life.most());
+        }
+    }
+
+    /** What the setting adds to the hub's warmth; {@code words} go on from "the setting". */
+    record AddedHeatView(WarmingView likely, WarmingView least, WarmingView most, String words) {
+
+        static AddedHeatView of(AddedHeat heat) {
+            return new AddedHeatView(
+                    WarmingView.ofKelvin(heat.kelvin()),
+                    WarmingView.ofKelvin(heat.least()),
+                    WarmingView.ofKelvin(heat.most()),
+                    heat.words());
+        }
+    }
+
     /**
      * One setting.
      *
-     * @param relativeLife to that at no play
+     * @param life to that at no play
      * @param inboardShare and {@code outboardShare}: of each bearing's diameter that carries, 1 and more all round
      */
     record SettingPointView(
             LengthView endPlay,
-            double relativeLife,
-            TemperatureView hub,
+            RelativeLifeView life,
+            AddedHeatView added,
             LengthView rock,
             double dragNewtonMetres,
             ForceView preload,
@@ -235,8 +257,8 @@ class SettingChartController {
         static SettingPointView of(Point point) {
             return new SettingPointView(
                     LengthView.of(point.endPlay()),
-                    point.relativeLife(),
-                    TemperatureView.ofCelsius(point.celsius()),
+                    RelativeLifeView.of(point.relativeLife()),
+                    AddedHeatView.of(point.added()),
                     LengthView.of(point.rock()),
                     point.dragNewtonMillimetres() / 1000,
                     ForceView.of(Force.ofNewtons(point.preload())),
