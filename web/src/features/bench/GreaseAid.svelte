@@ -1,5 +1,6 @@
 <script lang="ts">
   import type { Schemas } from '$api/client'
+  import { between } from '$features/display'
 
   interface Props {
     grease: Schemas['GreaseAidView']
@@ -18,14 +19,12 @@
   <p class="flex items-baseline justify-between gap-3">
     <span class="font-semibold first-letter:uppercase">{one.words}</span>
     <span class="text-right">
-      {#if one.cubicCentimetres < 0.05}
+      {#if one.cubicCentimetres.most < 0.05}
         <span class="type-num text-[26px] font-semibold">none</span>
       {:else}
-        <span class="type-num text-[26px] font-semibold"
-          >{one.grams.toFixed(one.grams < 10 ? 1 : 0)} g</span
-        >
+        <span class="type-num text-[26px] font-semibold">{between(one.grams)} g</span>
         <span class="block type-num text-label text-ink2"
-          >{one.cubicCentimetres.toFixed(1)} cm³, {Math.max(1, Math.round(one.strokes))} strokes</span
+          >{between(one.cubicCentimetres)} cm³, {between(one.strokes)} strokes</span
         >
       {/if}
     </span>
@@ -33,6 +32,6 @@
 {/each}
 <p class="mt-1 text-label text-ink2">
   Strokes of {grease.gun ? `the ${grease.gun}` : 'a usual gun'} at {grease.stroke} cm³. The whole hub
-  takes about {grease.grams.toFixed(0)} g. Estimate from the hub’s sizes.
+  takes {between(grease.grams, 10)} g. Estimate from the hub’s sizes.
   {#if !known}<b>The bearings are not read, or not on file: this is for the usual ones.</b>{/if}
 </p>

@@ -72,3 +72,11 @@ export const degrees = (angle: number): string => {
 /** Three significant digits, no exponent. */
 export const figure = (value: number): string =>
   value === 0 ? '0' : minus(Number(value.toPrecision(3)).toString())
+
+/** A figure nobody knows better than between two: "150 to 200", once where both round alike; rounded to so much. */
+export function between(range: { least: number; most: number }, to = 1): string {
+  const least = Math.round(range.least / to) * to
+  const most = Math.round(range.most / to) * to
+  if (most < 1) return 'under 1'
+  return least === most ? String(most) : `${least} to ${most}`
+}

@@ -3,6 +3,7 @@ import { length } from '$testing/answers'
 import {
   degrees,
   display,
+  between,
   figure,
   leadingLength,
   millimetres,
@@ -47,5 +48,12 @@ describe('figures on screen', () => {
     display.swapTheme()
     expect(document.documentElement.dataset['theme']).toBe('dark')
     expect(localStorage.getItem('oldtallow.theme')).toBe('dark')
+  })
+
+  it('shows a range as one, and once where it rounds to one', () => {
+    expect(between({ least: 148, most: 203 }, 10)).toBe('150 to 200')
+    expect(between({ least: 6.6, most: 7.3 })).toBe('7')
+    expect(between({ least: 0.1, most: 0.4 })).toBe('under 1')
+    expect(between({ least: 0.2, most: 3 })).toBe('0 to 3')
   })
 })

@@ -1,6 +1,6 @@
 <script lang="ts">
   import type { Schemas } from '$api/client'
-  import { display, figure } from '$features/display'
+  import { between, display, figure } from '$features/display'
   import { Mark } from '$ui/mark'
   import Answer from './Answer.svelte'
   import { temperature } from './entries'
@@ -19,7 +19,7 @@
     UNKNOWN: 'unknown',
   } as const
   const filmMark = { HARDLY: 'never', PARTLY: 'outside', WELL: 'good', FULLY: 'soon' } as const
-  const fullest = $derived(Math.max(...found.places.map((place) => place.cubicCentimetres)))
+  const fullest = $derived(Math.max(...found.places.map((place) => place.cubicCentimetres.most)))
   const metric = $derived(display.leading === 'metric')
 </script>
 
@@ -29,15 +29,15 @@
     <p>
       <span class="block text-label font-semibold">Grease for this wheel end</span>
       <span class="type-num text-reading font-semibold"
-        >{Math.round(found.grams)} <span class="text-read">g</span></span
+        >{between(found.grams, 10)} <span class="text-read">g</span></span
       >
       <span class="block type-num text-read text-ink2"
-        >{Math.round(found.cubicCentimetres)} cm³</span
+        >{between(found.cubicCentimetres, 10)} cm³</span
       >
     </p>
     <p class="pb-1">
-      <span class="block type-card">{Math.ceil(found.strokes)} strokes of the gun</span>
-      <span class="block">{figure(found.cartridges)} of a 400 g cartridge</span>
+      <span class="block type-card">{between(found.strokes, 5)} strokes of the gun</span>
+      <span class="block">about {figure(found.cartridges)} of a 400 g cartridge</span>
       <span class="block text-label text-ink2"
         >{found.construction}, {found.inboard} and {found.outboard}</span
       >
@@ -46,18 +46,18 @@
   <ul class="mt-2 border-t-2 border-ink">
     {#each found.places as place (place.place)}
       <li
-        class="grid grid-cols-[minmax(0,1fr)_88px_64px_72px] items-center gap-3 border-b border-rule py-1.5"
+        class="grid grid-cols-[minmax(0,1fr)_72px_88px_96px] items-center gap-3 border-b border-rule py-1.5"
       >
         <span>{place.words}</span>
         <span class="h-3 border border-ink bg-sheet" aria-hidden="true">
           <span
             class="block h-full bg-grease-fill"
-            style:width={`${fullest === 0 ? 0 : (place.cubicCentimetres / fullest) * 100}%`}
+            style:width={`${fullest === 0 ? 0 : (place.cubicCentimetres.most / fullest) * 100}%`}
           ></span>
         </span>
-        <span class="text-right type-num font-semibold">{Math.round(place.grams)} g</span>
+        <span class="text-right type-num font-semibold">{between(place.grams)} g</span>
         <span class="text-right type-num text-label text-ink2"
-          >{place.cubicCentimetres.toFixed(1)} cm³</span
+          >{between(place.cubicCentimetres)} cm³</span
         >
       </li>
     {/each}
@@ -65,7 +65,8 @@
   <p class="mt-1 text-label">{found.effect}</p>
   <p class="text-min text-ink2">
     Estimate: density 0.9 g/cm³; the free space of the bearings and sizes nobody measured are
-    assumed. Packed means worms between the rollers all round, whatever the sum says.
+    assumed, so it is between the two. Packed means worms between the rollers all round, whatever
+    the sum says.
   </p>
 </section>
 <section aria-labelledby="meeting" class="border-t border-ink pt-3">

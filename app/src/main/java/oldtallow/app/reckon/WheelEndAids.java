@@ -24,6 +24,7 @@ import oldtallow.core.grease.Compatibility;
 import oldtallow.core.grease.Demand;
 import oldtallow.core.grease.Filling;
 import oldtallow.core.grease.GreaseCode;
+import oldtallow.core.grease.GreaseMake;
 import oldtallow.core.grease.Thickener;
 import oldtallow.core.hub.Construction;
 import oldtallow.core.hub.Fittings.CapKind;
@@ -182,7 +183,9 @@ public class WheelEndAids {
                 USUAL_COLDEST,
                 uses.stream().anyMatch(HARD::contains));
         Optional<GreaseFill> inIt = greasings.last(end.id());
-        Thickener old = inIt.map(fill -> fill.grease().thickener()).orElse(Thickener.UNKNOWN);
+        GreaseMake old = inIt.map(fill ->
+                        GreaseMake.of(fill.grease().thickener(), fill.grease().code()))
+                .orElse(GreaseMake.UNKNOWN);
         Optional<WorkshopTool> gun = own.stream()
                 .filter(tool -> tool.kind() == WorkshopTool.Kind.GREASE_GUN)
                 .findFirst();
@@ -201,7 +204,7 @@ public class WheelEndAids {
                 tins(demand, old));
     }
 
-    private List<OnShelf> tins(Demand demand, Thickener old) {
+    private List<OnShelf> tins(Demand demand, GreaseMake old) {
         return shelf.all().stream()
                 .filter(one -> one.item().kind() == StockKind.GREASE)
                 .flatMap(one -> one.item().tin().stream().map(tin -> onShelf(one, tin, demand, old)))
@@ -218,19 +221,12 @@ public class WheelEndAids {
         return 3 * one.misfits().size() + meeting;
     }
 
-    private static OnShelf onShelf(Stocked one, Tin tin, Demand demand, Thickener old) {
+    private static OnShelf onShelf(Stocked one, Tin tin, Demand demand, GreaseMake old) {
         Optional<GreaseCode> code = Stream.of(tin.code())
                 .filter(text -> !text.isEmpty())
                 .map(GreaseCode::parse)
                 .findFirst();
-        var known = new Demand.Known(
-                code.flatMap(GreaseCode::grade),
-                tin.thickener(),
-                code.flatMap(GreaseCode::coldest),
-                code.flatMap(GreaseCode::hottest),
-                code.flatMap(GreaseCode::standsWater),
-                code.flatMap(GreaseCode::standsPressure),
-                Optional.empty());
+        var known = Demand.Known.of(tin.thickener(), code, Optional.empty());
         return new OnShelf(
                 one.item().designation(),
                 tin,
@@ -239,7 +235,7 @@ public class WheelEndAids {
                         .filter(batch -> batch.onHand() > 0)
                         .findFirst()
                         .map(batch -> batch.batch()),
-                Compatibility.of(old, tin.thickener()),
+                Compatibility.of(old, GreaseMake.of(tin.thickener(), tin.code())),
                 demand.misfits(known));
     }
 }

@@ -5,7 +5,8 @@ import java.util.List;
 /**
  * Whether two greases may meet in a hub.
  *
- * <p>Pairs by the chart widely reprinted in grease literature (from memory); makers' charts disagree, and only a test by ASTM
+ * <p>Base oils first: polyglycol, silicone and perfluorinated oils mix with nothing else (common practice). Then the thickeners:
+ * pairs by the chart widely reprinted in grease literature (from memory); makers' charts disagree, and only a test by ASTM
  * D6185 settles a pair. Sodium stands in no such chart and is taken to go with nothing.
  *
  * @param verdict of the pair
@@ -66,6 +67,27 @@ public record Compatibility(Verdict verdict, Action action, String confidence) {
         }
     }
 
+    public static Compatibility of(GreaseMake old, GreaseMake fresh) {
+        if (old.oil() == fresh.oil() && old.oil() != BaseOil.OTHER) {
+            return of(old.thickener(), fresh.thickener());
+        }
+        if (!old.oil().keepsApart() && !fresh.oil().keepsApart()) {
+            return of(old.thickener(), fresh.thickener());
+        }
+        BaseOil apart = fresh.oil().keepsApart() ? fresh.oil() : old.oil();
+        BaseOil other = apart == fresh.oil() ? old.oil() : fresh.oil();
+        return other == BaseOil.NOT_SAID || apart == BaseOil.OTHER
+                ? new Compatibility(
+                        Verdict.UNKNOWN,
+                        Action.CLEAN_OUT,
+                        apart.words() + " mixes with nothing else, and " + other.words() + ": clean out")
+                : new Compatibility(
+                        Verdict.INCOMPATIBLE,
+                        Action.CLEAN_OUT,
+                        "base oils first: " + apart.words() + " does not mix with " + other.words());
+    }
+
+    /** By the thickeners alone, base oils taken to mix. */
     public static Compatibility of(Thickener old, Thickener fresh) {
         if (old == Thickener.UNKNOWN || fresh == Thickener.UNKNOWN) {
             return new Compatibility(Verdict.UNKNOWN, Action.CLEAN_OUT, "no record: clean out");

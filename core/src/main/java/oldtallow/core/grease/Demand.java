@@ -39,7 +39,22 @@ public record Demand(BrakeKind brake, boolean dunked, int coldest, boolean heavy
             Optional<Integer> hottest,
             Optional<Boolean> standsWater,
             Optional<Boolean> extremePressure,
-            Optional<Double> viscosityAt40) {}
+            Optional<Boolean> forWheelBearings,
+            Optional<Double> viscosityAt40) {
+
+        /** As far as the code on its tin tells. */
+        public static Known of(Thickener thickener, Optional<GreaseCode> code, Optional<Double> viscosityAt40) {
+            return new Known(
+                    code.flatMap(GreaseCode::grade),
+                    thickener,
+                    code.flatMap(GreaseCode::coldest),
+                    code.flatMap(GreaseCode::hottest),
+                    code.flatMap(GreaseCode::standsWater),
+                    code.flatMap(GreaseCode::standsPressure),
+                    code.flatMap(GreaseCode::forWheelBearings),
+                    viscosityAt40);
+        }
+    }
 
     /** Highest temperature the grease must stand, °C. */
     public int hottest() {
@@ -84,6 +99,9 @@ public record Demand(BrakeKind brake, boolean dunked, int coldest, boolean heavy
         grease.grade()
                 .filter(grade -> !grade.isForWheelBearings())
                 .ifPresent(grade -> misfits.add("NLGI " + grade.number() + " is not for wheel bearings: 1, 2 or 3"));
+        grease.forWheelBearings()
+                .filter(meant -> !meant)
+                .ifPresent(meant -> misfits.add("a chassis grease: for wheel bearings the tin says GB or GC"));
         grease.hottest()
                 .filter(celsius -> celsius < hottest())
                 .ifPresent(celsius -> misfits.add("stands " + celsius + " °C; here it can be " + hottest() + " °C"));

@@ -2,49 +2,41 @@ package oldtallow.core.grease;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
-import org.jspecify.annotations.Nullable;
 
 /**
  * Rolling-bearing grease by DIN 51825, marked by DIN 51502, such as KP2K-30 or KPHC2N-40 (both from memory).
  *
  * @param extremePressure P: wear and extreme-pressure additives
  * @param solidLubricant F: graphite, molybdenum disulfide or the like
- * @param baseOil synthetic base oil's letters; empty for mineral oil
+ * @param oil it is made of; mineral where no letters stand
+ * @param grades its consistency, or both it lies between
  * @param top letter for the highest temperature and the behaviour in water
  * @param low lowest temperature, °C
  */
 public record DinGreaseCode(
         boolean extremePressure,
         boolean solidLubricant,
-        Optional<String> baseOil,
-        NlgiGrade nlgi,
+        BaseOil oil,
+        List<NlgiGrade> grades,
         Top top,
         Optional<Integer> low,
         List<Piece> pieces)
         implements GreaseCode {
 
-    private static final Map<String, String> BASE_OILS = Map.of(
-            "HC", "synthetic hydrocarbon oil",
-            "E", "ester oil",
-            "PG", "polyglycol oil",
-            "SI", "silicone oil",
-            "FK", "perfluorinated oil",
-            "PH", "phosphate ester oil",
-            "X", "other synthetic oil");
-
     private static final Pattern HEAD = Pattern.compile("K");
-    private static final Pattern ADDITIVES = Pattern.compile("PF|FP|F(?!K)|P(?!G|H(?!C))");
+    private static final Pattern ADDITIVES = Pattern.compile("PF(?!K)|FP|F(?!K)|P(?!G|H(?!C))");
     private static final Pattern BASE_OIL = Pattern.compile("HC|PG|SI|FK|PH|E|X");
     private static final Pattern GRADE = Pattern.compile("000|00|[0-6]");
+    private static final Pattern NEXT_GRADE = Pattern.compile("/(000|00|[0-6])");
     private static final Pattern TOP = Pattern.compile("[CDEFGHKMNPRSTU]");
-    private static final Pattern LOW = Pattern.compile(" ?-?[1-6]0");
+    private static final Pattern LOW = Pattern.compile("-?[1-6]0");
 
     public DinGreaseCode {
+        grades = List.copyOf(grades);
         pieces = List.copyOf(pieces);
     }
 
@@ -63,7 +55,7 @@ public record DinGreaseCode(
         R(180, AGREED),
         S(200, AGREED),
         T(220, AGREED),
-        U(221, AGREED);
+        U(220, AGREED);
 
         private final int celsius;
         private final String water;
@@ -101,11 +93,24 @@ public record DinGreaseCode(
         if (additives.contains("F")) {
             pieces.add(new Piece("F", "solid lubricant, such as graphite or molybdenum disulfide"));
         }
-        Optional<String> baseOil = reader.next(BASE_OIL);
-        baseOil.ifPresent(oil -> pieces.add(new Piece(oil, words(oil))));
-        NlgiGrade grade = NlgiGrade.numbered(reader.require(GRADE, "an NLGI grade, 000 to 6"))
-                .orElseThrow(() -> reader.broken("an NLGI grade, 000 to 6"));
-        pieces.add(new Piece(grade.number(), "NLGI " + grade.number() + ", " + grade.words()));
+        BaseOil oil = reader.next(BASE_OIL)
+                .map(letters -> {
+                    BaseOil lettered = BaseOil.lettered(letters).orElseThrow();
+                    pieces.add(new Piece(letters, lettered.words()));
+                    return lettered;
+                })
+                .orElse(BaseOil.MINERAL);
+        List<NlgiGrade> grades = new ArrayList<>();
+        grades.add(grade(reader, reader.require(GRADE, "an NLGI grade, 000 to 6")));
+        reader.next(NEXT_GRADE).ifPresent(next -> grades.add(grade(reader, next.substring(1))));
+        NlgiGrade first = grades.getFirst();
+        pieces.add(
+                grades.size() == 1
+                        ? new Piece(first.number(), "NLGI " + first.number() + ", " + first.words())
+                        : new Piece(
+                                first.number() + "/" + grades.getLast().number(),
+                                "between NLGI " + first.number() + " and "
+                                        + grades.getLast().number()));
         Top top = Top.valueOf(reader.require(
                 TOP,
                 "a temperature letter, one of "
@@ -114,21 +119,26 @@ public record DinGreaseCode(
         Optional<Integer> low = reader.next(LOW).map(DinGreaseCode::degrees);
         low.ifPresent(celsius -> pieces.add(new Piece(celsius.toString(), "down to " + celsius + " °C")));
         reader.end();
-        return new DinGreaseCode(additives.contains("P"), additives.contains("F"), baseOil, grade, top, low, pieces);
+        return new DinGreaseCode(additives.contains("P"), additives.contains("F"), oil, grades, top, low, pieces);
+    }
+
+    private static NlgiGrade grade(CodeReader reader, String number) {
+        return NlgiGrade.numbered(number).orElseThrow(() -> reader.broken("an NLGI grade, 000 to 6"));
     }
 
     private static int degrees(String low) {
-        return -Integer.parseInt(low.strip().replace("-", ""));
+        return -Integer.parseInt(low.replace("-", ""));
     }
 
-    private static String words(String oil) {
-        @Nullable String words = BASE_OILS.get(oil);
-        return words == null ? oil : words;
+    /** Empty where it lies between two. */
+    @Override
+    public Optional<NlgiGrade> grade() {
+        return grades.size() == 1 ? Optional.of(grades.getFirst()) : Optional.empty();
     }
 
     @Override
-    public Optional<NlgiGrade> grade() {
-        return Optional.of(nlgi);
+    public Optional<Boolean> forWheelBearings() {
+        return Optional.of(true); // K: for rolling bearings
     }
 
     @Override
@@ -138,7 +148,7 @@ public record DinGreaseCode(
 
     @Override
     public Optional<Integer> hottest() {
-        return Optional.of(top.celsius());
+        return top == Top.U ? Optional.empty() : Optional.of(top.celsius()); // above 220, by how much is left open
     }
 
     @Override

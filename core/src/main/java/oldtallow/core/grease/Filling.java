@@ -17,16 +17,32 @@ import oldtallow.core.section.Section;
  * How much grease goes where in a wheel end, in cm³.
  *
  * <pre>
- * free volume of a set   V = π/4·T·(D² − d²) − m/ρ      ρ = 7.8 g/cm³; where m is not known 0.27 of the envelope
+ * free volume of a set   V = π/4·T·(D² − d²) − m/ρ      ρ = 7.8 g/cm³; where m is not known 0.19 to 0.28 of the envelope
  * cavity                 V = 2π·ȳ·A of its half-section (Pappus)
  * </pre>
  *
- * Free volume: bearing makers' usual formula, from memory; 0.27 is what it gives on 30205 to 30208 with their masses. Bed,
- * film, cap and channel are common practice. Estimate where the hub's inside was not measured.
+ * Free volume: bearing makers' usual formula, from memory; with their masses 30205 to 30208 come to 0.26 to 0.28 of the envelope,
+ * heavy inch sets (25580/25520) to 0.19. Bed, film, cap and channel are common practice, and so is how far each may be off.
  *
- * @param cubicCentimetres by place
+ * @param amounts by place
  */
-public record Filling(Map<Place, Double> cubicCentimetres) {
+public record Filling(Map<Place, Amount> amounts) {
+
+    /** Between which a volume lies, cm³. */
+    public record Amount(double least, double most) {
+
+        public double middle() {
+            return (least + most) / 2;
+        }
+
+        static Amount about(double middle, double either) {
+            return new Amount(middle * (1 - either), middle * (1 + either));
+        }
+
+        Amount plus(Amount other) {
+            return new Amount(least + other.least, most + other.most);
+        }
+    }
 
     /** Grease weighs about this, g/cm³; common practice. */
     public static final double DENSITY = 0.9;
@@ -37,7 +53,13 @@ public record Filling(Map<Place, Double> cubicCentimetres) {
     public static final double USUAL_STROKE = 1.2;
 
     private static final double STEEL = 7.8;
-    private static final double FREE_OF_ENVELOPE = 0.27;
+    private static final double LEAST_FREE_OF_ENVELOPE = 0.19;
+    private static final double MOST_FREE_OF_ENVELOPE = 0.28;
+    /** By hand a bed or a film comes thicker or thinner; a cavity is as good as its sizes. */
+    private static final double BY_HAND = 0.3;
+
+    private static final double MEASURED_CAVITY = 0.1;
+    private static final double ASSUMED_CAVITY = 0.25;
     private static final double BED_MM = 1;
     private static final double RING_OF_CAVITY = 0.15;
     private static final double CAP_DEPTH_OF_BORE = 0.35;
@@ -66,7 +88,7 @@ public record Filling(Map<Place, Double> cubicCentimetres) {
     }
 
     public Filling {
-        cubicCentimetres = Map.copyOf(cubicCentimetres);
+        amounts = Map.copyOf(amounts);
     }
 
     /**
@@ -80,24 +102,29 @@ public record Filling(Map<Place, Double> cubicCentimetres) {
         if (fill == CavityFill.OIL) {
             throw new OutOfRangeException("filling", "oil", "grease: an oil bath is filled to the mark on its cap");
         }
-        Map<Place, Double> places = new EnumMap<>(Place.class);
+        Map<Place, Amount> places = new EnumMap<>(Place.class);
         places.put(Place.INBOARD_CONE, freeVolume(shape.inboard()));
         places.put(Place.OUTBOARD_CONE, freeVolume(shape.outboard()));
-        places.put(Place.BEDS, bed(shape.inboard()) + bed(shape.outboard()));
-        places.put(Place.SEAL_AND_SEATS, Math.PI * shape.size(HubDimension.SEAL_LAND) * 12 / CUBIC_MM_PER_CM);
-        places.put(Place.CAVITY, share(fill) * cavity(shape));
+        places.put(Place.BEDS, Amount.about(bed(shape.inboard()) + bed(shape.outboard()), BY_HAND));
+        places.put(
+                Place.SEAL_AND_SEATS,
+                Amount.about(Math.PI * shape.size(HubDimension.SEAL_LAND) * 12 / CUBIC_MM_PER_CM, BY_HAND));
+        boolean measured =
+                !shape.assumes(HubDimension.BACK_FACE_DISTANCE, HubDimension.INBOARD_BORE, HubDimension.OUTBOARD_BORE);
+        places.put(
+                Place.CAVITY, Amount.about(share(fill) * cavity(shape), measured ? MEASURED_CAVITY : ASSUMED_CAVITY));
         if (greaseThrough) {
-            places.put(Place.CHANNEL, CHANNEL_CM3 * shape.scale());
+            places.put(Place.CHANNEL, Amount.about(CHANNEL_CM3 * shape.scale(), BY_HAND));
         }
         double capArea = Math.PI / 4 * square(shape.size(HubDimension.CAP_BORE));
         double depth = capFilled ? CAP_DEPTH_OF_BORE * shape.size(HubDimension.CAP_BORE) : BED_MM;
-        places.put(Place.CAP, capArea * depth / CUBIC_MM_PER_CM);
+        places.put(Place.CAP, Amount.about(capArea * depth / CUBIC_MM_PER_CM, BY_HAND));
         return new Filling(places);
     }
 
-    /** Between rings and rollers of a set whose mass is not known, cm³. */
-    public static double freeVolume(BearingSet set) {
-        return FREE_OF_ENVELOPE * envelope(set);
+    /** Between rings and rollers of a set whose mass is not known. */
+    public static Amount freeVolume(BearingSet set) {
+        return new Amount(LEAST_FREE_OF_ENVELOPE * envelope(set), MOST_FREE_OF_ENVELOPE * envelope(set));
     }
 
     /** Between rings and rollers of a set that weighs so many grams, cm³. */
@@ -125,14 +152,8 @@ public record Filling(Map<Place, Double> cubicCentimetres) {
         return 0.005 * set.outsideDiameter().millimetres() * set.width().millimetres();
     }
 
-    public double total() {
-        return cubicCentimetres.values().stream()
-                .mapToDouble(Double::doubleValue)
-                .sum();
-    }
-
-    public double grams() {
-        return total() * DENSITY;
+    public Amount total() {
+        return amounts.values().stream().reduce(new Amount(0, 0), Amount::plus);
     }
 
     /** Strokes of a grease gun that gives so many cm³ each, 0.1 to 10. */

@@ -9,13 +9,19 @@ import java.util.regex.Pattern;
  * Grease by ISO 6743-9, such as ISO-L-XBEGB 00: four letters for cold, heat, water with rust, and load, then the NLGI grade
  * (from memory).
  *
- * @param low lowest temperature, °C
- * @param high highest temperature, °C
+ * @param low lowest temperature, °C; empty for E, below −40: how far is left open
+ * @param high highest temperature, °C; empty for G, above 180
  * @param washing how much water it stands
  * @param rust against what it keeps rust away
  */
 public record IsoGreaseCode(
-        int low, int high, Washing washing, Rust rust, boolean extremePressure, NlgiGrade nlgi, List<Piece> pieces)
+        Optional<Integer> low,
+        Optional<Integer> high,
+        Washing washing,
+        Rust rust,
+        boolean extremePressure,
+        NlgiGrade nlgi,
+        List<Piece> pieces)
         implements GreaseCode {
 
     private static final Pattern HEAD = Pattern.compile("(ISO[- ])?L-X");
@@ -24,8 +30,8 @@ public record IsoGreaseCode(
     private static final Pattern WATER = Pattern.compile("[A-I]");
     private static final Pattern LOAD = Pattern.compile("[AB]");
     private static final Pattern GRADE = Pattern.compile("[ -]?(000|00|[0-6])");
-    private static final int[] COLDS = {0, -20, -30, -40, -50};
-    private static final int[] HEATS = {60, 90, 120, 140, 160, 180, 200};
+    private static final List<Integer> COLDS = List.of(0, -20, -30, -40);
+    private static final List<Integer> HEATS = List.of(60, 90, 120, 140, 160, 180);
 
     public IsoGreaseCode {
         pieces = List.copyOf(pieces);
@@ -63,11 +69,13 @@ public record IsoGreaseCode(
         List<Piece> pieces = new ArrayList<>();
         pieces.add(new Piece(reader.require(HEAD, "ISO-L-X"), "lubricant, grease"));
         String cold = reader.require(COLD, "a letter for cold, A to E");
-        int low = COLDS[cold.charAt(0) - 'A'];
-        pieces.add(new Piece(cold, cold.equals("E") ? "below -40 °C" : "down to " + low + " °C"));
+        Optional<Integer> low = at(COLDS, cold);
+        pieces.add(
+                new Piece(cold, low.map(celsius -> "down to " + celsius + " °C").orElse("below -40 °C")));
         String heat = reader.require(HEAT, "a letter for heat, A to G");
-        int high = HEATS[heat.charAt(0) - 'A'];
-        pieces.add(new Piece(heat, heat.equals("G") ? "above 180 °C" : "up to " + high + " °C"));
+        Optional<Integer> high = at(HEATS, heat);
+        pieces.add(
+                new Piece(heat, high.map(celsius -> "up to " + celsius + " °C").orElse("above 180 °C")));
         String water = reader.require(WATER, "a letter for water and rust, A to I");
         int wet = water.charAt(0) - 'A';
         Washing washing = Washing.values()[wet / 3];
@@ -84,6 +92,12 @@ public record IsoGreaseCode(
         return new IsoGreaseCode(low, high, washing, rust, extremePressure, grade, pieces);
     }
 
+    /** The letter's figure; empty where the last letter leaves it open. */
+    private static Optional<Integer> at(List<Integer> figures, String letter) {
+        int place = letter.charAt(0) - 'A';
+        return place < figures.size() ? Optional.of(figures.get(place)) : Optional.empty();
+    }
+
     @Override
     public Optional<NlgiGrade> grade() {
         return Optional.of(nlgi);
@@ -91,12 +105,12 @@ public record IsoGreaseCode(
 
     @Override
     public Optional<Integer> coldest() {
-        return Optional.of(low);
+        return low;
     }
 
     @Override
     public Optional<Integer> hottest() {
-        return Optional.of(high);
+        return high;
     }
 
     @Override

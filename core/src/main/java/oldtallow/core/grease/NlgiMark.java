@@ -5,19 +5,26 @@ import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
 /**
  * Certification mark on a tin: GC, LB and their like by ASTM D4950, or HPM with its additions (both from memory).
  *
- * @param marks as they stand on the tin
+ * @param marks as they stand on the tin; none where only a grade does
+ * @param grade of NLGI, where it stands beside them
  */
-public record NlgiMark(Set<Mark> marks, List<Piece> pieces) implements GreaseCode {
+public record NlgiMark(Set<Mark> marks, Optional<NlgiGrade> grade, List<Piece> pieces) implements GreaseCode {
+
+    private static final Pattern GRADE = Pattern.compile("NLGI ?(?:GRADE |NO\\.? ?)?#? ?(000|00|[0-6])(?![0-9])");
 
     private static final Pattern HPM = Pattern.compile("HPM");
     private static final Pattern ADDITION = Pattern.compile("[ ]?\\+[ ]?(WR|CR|HL|LT)");
     private static final Pattern SERVICE = Pattern.compile("LA|LB|GA|GB|GC");
-    private static final Pattern JOIN = Pattern.compile("[- /]");
+    private static final Pattern JOIN = Pattern.compile("[- /]*(?=[LG])");
+
+    private static final Set<Mark> WHEEL = EnumSet.of(Mark.GA, Mark.GB, Mark.GC);
+    private static final Set<Mark> CHASSIS = EnumSet.of(Mark.LA, Mark.LB);
 
     public NlgiMark {
         marks = Set.copyOf(marks);
@@ -48,11 +55,18 @@ public record NlgiMark(Set<Mark> marks, List<Piece> pieces) implements GreaseCod
         }
     }
 
-    /** Reads a mark in capitals. */
+    /** Reads a mark in capitals, an NLGI grade before or after it. */
     static NlgiMark parse(String code) {
-        var reader = new CodeReader("NLGI", code);
-        Set<Mark> marks = EnumSet.noneOf(Mark.class);
         List<Piece> pieces = new ArrayList<>();
+        Matcher graded = GRADE.matcher(code);
+        Optional<NlgiGrade> grade = graded.find() ? NlgiGrade.numbered(graded.group(1)) : Optional.empty();
+        grade.ifPresent(one -> pieces.add(new Piece("NLGI " + one.number(), one.words())));
+        String rest = grade.isEmpty() ? code : graded.replaceFirst("").strip();
+        Set<Mark> marks = EnumSet.noneOf(Mark.class);
+        if (grade.isPresent() && rest.isEmpty()) {
+            return new NlgiMark(marks, grade, pieces);
+        }
+        var reader = new CodeReader("NLGI", rest);
         if (reader.next(HPM).isPresent()) {
             add(marks, pieces, "HPM");
             for (var more = reader.next(ADDITION); more.isPresent(); more = reader.next(ADDITION)) {
@@ -60,12 +74,11 @@ public record NlgiMark(Set<Mark> marks, List<Piece> pieces) implements GreaseCod
             }
         } else {
             add(marks, pieces, reader.require(SERVICE, "GA, GB, GC, LA, LB or HPM"));
-            if (reader.next(JOIN).isPresent()) {
-                add(marks, pieces, reader.require(SERVICE, "GA, GB, GC, LA or LB"));
-            }
+            reader.next(JOIN);
+            reader.next(SERVICE).ifPresent(second -> add(marks, pieces, second));
         }
         reader.end();
-        return new NlgiMark(marks, pieces);
+        return new NlgiMark(marks, grade, pieces);
     }
 
     private static void add(Set<Mark> marks, List<Piece> pieces, String name) {
@@ -74,9 +87,13 @@ public record NlgiMark(Set<Mark> marks, List<Piece> pieces) implements GreaseCod
         pieces.add(new Piece(name, mark.words));
     }
 
+    /** Chassis greases alone are not: LA and LB. */
     @Override
-    public Optional<NlgiGrade> grade() {
-        return Optional.empty();
+    public Optional<Boolean> forWheelBearings() {
+        if (marks.stream().anyMatch(WHEEL::contains)) {
+            return Optional.of(true);
+        }
+        return marks.stream().anyMatch(CHASSIS::contains) ? Optional.of(false) : Optional.empty();
     }
 
     @Override

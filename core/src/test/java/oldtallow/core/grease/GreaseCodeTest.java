@@ -42,8 +42,8 @@ class GreaseCodeTest {
         assertThat(code).isInstanceOfSatisfying(DinGreaseCode.class, din -> {
             assertThat(din.extremePressure()).isTrue();
             assertThat(din.solidLubricant()).isFalse();
-            assertThat(din.baseOil()).isEmpty();
-            assertThat(din.nlgi()).isEqualTo(NlgiGrade.NLGI_2);
+            assertThat(din.oil()).isEqualTo(BaseOil.MINERAL);
+            assertThat(din.grades()).containsExactly(NlgiGrade.NLGI_2);
             assertThat(din.top().standsWater()).isTrue();
         });
         assertThat(code.hottest()).hasValue(120);
@@ -60,12 +60,12 @@ class GreaseCodeTest {
         "KE2R-50,180,-50",
         "KPF2K-20,120,-20",
         "KPPG2P-30,160,-30",
-        "KF2U,221,"
+        "KF2U,,"
     })
-    void readsOtherDinCodes(String text, int hottest, Integer coldest) {
+    void readsOtherDinCodes(String text, Integer hottest, Integer coldest) {
         GreaseCode code = GreaseCode.parse(text);
 
-        assertThat(code.hottest()).hasValue(hottest);
+        assertThat(code.hottest()).isEqualTo(Optional.ofNullable(hottest));
         assertThat(code.coldest()).isEqualTo(Optional.ofNullable(coldest));
     }
 
@@ -89,8 +89,8 @@ class GreaseCodeTest {
     @Test
     void readsTheIsoCode() {
         assertThat(GreaseCode.parse("ISO-L-XBEGB 00")).isInstanceOfSatisfying(IsoGreaseCode.class, iso -> {
-            assertThat(iso.low()).isEqualTo(-20);
-            assertThat(iso.high()).isEqualTo(160);
+            assertThat(iso.low()).hasValue(-20);
+            assertThat(iso.high()).hasValue(160);
             assertThat(iso.washing()).isEqualTo(Washing.WASHED);
             assertThat(iso.rust()).isEqualTo(Rust.NONE);
             assertThat(iso.extremePressure()).isTrue();
@@ -115,5 +115,121 @@ class GreaseCodeTest {
                         mark -> assertThat(mark.marks()).containsExactlyInAnyOrder(Mark.HPM, Mark.WR, Mark.HL));
         assertThatThrownBy(() -> GreaseCode.parse("GD-LB")).hasMessageContaining("GA, GB, GC, LA, LB or HPM");
         assertThatThrownBy(() -> GreaseCode.parse("HPM+XX")).hasMessageContaining("the end of the code");
+    }
+
+    /** As people print them: spaces, dashes, the standard's own name, a grade between two, marks run together. */
+    @ParameterizedTest
+    @CsvSource(delimiter = '|', textBlock = """
+            KP 2 K-30           | K P 2 K -30
+            kp2k –30            | K P 2 K -30
+            KP2K−30             | K P 2 K -30
+            KP1/2K-40           | K P 1/2 K -40
+            DIN 51825 KP2K-30   | K P 2 K -30
+            DIN 51 502: KP2K-30 | K P 2 K -30
+            KPFK2U-40           | K P FK 2 U -40
+            NLGI #2 GC-LB       | NLGI 2 GC LB
+            GCLB                | GC LB
+            GC / LB             | GC LB
+            GC-LB NLGI 2        | NLGI 2 GC LB
+            NLGI 2              | NLGI 2
+            HPM + WR            | HPM WR
+            """)
+    void readsCodesAsPrinted(String text, String pieces) {
+        assertThat(String.join(
+                        " ",
+                        GreaseCode.parse(text).pieces().stream()
+                                .map(GreaseCode.Piece::code)
+                                .toList()))
+                .isEqualTo(pieces);
+    }
+
+    /** Letters of DIN 51502 and 51825 (from memory): every one, and what it leaves open. */
+    @ParameterizedTest
+    @CsvSource({
+        "C,60,true",
+        "D,60,false",
+        "E,80,true",
+        "F,80,false",
+        "G,100,true",
+        "H,100,false",
+        "K,120,true",
+        "M,120,false",
+        "N,140,false",
+        "P,160,false",
+        "R,180,false",
+        "S,200,false",
+        "T,220,false",
+        "U,,false"
+    })
+    void readsEveryTemperatureLetter(String letter, Integer hottest, boolean standsWater) {
+        GreaseCode code = GreaseCode.parse("K2" + letter + "-20");
+
+        assertThat(code.hottest()).isEqualTo(Optional.ofNullable(hottest));
+        assertThat(code.standsWater()).hasValue(standsWater);
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "HC,HYDROCARBON",
+        "E,ESTER",
+        "PG,POLYGLYCOL",
+        "SI,SILICONE",
+        "FK,PERFLUORINATED",
+        "PH,PHOSPHATE_ESTER",
+        "X,OTHER"
+    })
+    void readsEveryBaseOil(String letters, BaseOil oil) {
+        assertThat(GreaseCode.parse("KP" + letters + "2N-30").oil()).isEqualTo(oil);
+    }
+
+    /** ISO 6743-9 (from memory): cold and heat by letter; E below −40 and G above 180 leave open how far. */
+    @ParameterizedTest
+    @CsvSource({"A,0", "B,-20", "C,-30", "D,-40", "E,"})
+    void readsEveryColdLetter(String letter, Integer coldest) {
+        assertThat(GreaseCode.parse("ISO-L-X" + letter + "CHB 2").coldest()).isEqualTo(Optional.ofNullable(coldest));
+    }
+
+    @ParameterizedTest
+    @CsvSource({"A,60", "B,90", "C,120", "D,140", "E,160", "F,180", "G,"})
+    void readsEveryHeatLetter(String letter, Integer hottest) {
+        assertThat(GreaseCode.parse("ISO-L-XC" + letter + "HB 2").hottest()).isEqualTo(Optional.ofNullable(hottest));
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "A,DRY,NONE",
+        "B,DRY,FRESH_WATER",
+        "C,DRY,SALT_WATER",
+        "D,HUMID,NONE",
+        "E,HUMID,FRESH_WATER",
+        "F,HUMID,SALT_WATER",
+        "G,WASHED,NONE",
+        "H,WASHED,FRESH_WATER",
+        "I,WASHED,SALT_WATER"
+    })
+    void readsEveryWaterLetter(String letter, Washing washing, Rust rust) {
+        assertThat(GreaseCode.parse("ISO-L-XCC" + letter + "A 2")).isInstanceOfSatisfying(IsoGreaseCode.class, iso -> {
+            assertThat(iso.washing()).isEqualTo(washing);
+            assertThat(iso.rust()).isEqualTo(rust);
+            assertThat(iso.extremePressure()).isFalse();
+        });
+    }
+
+    /** ASTM D4950 (from memory): temperatures of every mark, and which are for wheel bearings. */
+    @ParameterizedTest
+    @CsvSource({
+        "LA,,,false",
+        "LB,-40,,false",
+        "GA,-20,70,true",
+        "GB,-40,120,true",
+        "GC,-40,160,true",
+        "GC-LB,-40,160,true"
+    })
+    void readsEveryServiceMark(String mark, Integer coldest, Integer hottest, boolean wheels) {
+        GreaseCode code = GreaseCode.parse(mark);
+
+        assertThat(code.coldest()).isEqualTo(Optional.ofNullable(coldest));
+        assertThat(code.hottest()).isEqualTo(Optional.ofNullable(hottest));
+        assertThat(code.forWheelBearings()).hasValue(wheels);
     }
 }

@@ -12,6 +12,7 @@ import oldtallow.app.reckon.WheelEndAids.Race;
 import oldtallow.app.reckon.WheelEndAids.SealPlace;
 import oldtallow.app.tools.WorkshopTool;
 import oldtallow.app.wire.LengthView;
+import oldtallow.app.wire.RangeView;
 import oldtallow.app.wire.TemperatureView;
 import oldtallow.core.bearing.BearingSet;
 import oldtallow.core.fit.CupDriver;
@@ -177,7 +178,7 @@ record AidsView(
             List<Demand.Want> wants,
             @Nullable InItView inIt,
             List<PlaceView> places,
-            double grams,
+            RangeView grams,
             double cartridges,
             @Nullable String gun,
             double stroke,
@@ -191,8 +192,8 @@ record AidsView(
                     grease.demand().wants(),
                     grease.inIt().map(InItView::of).orElse(null),
                     PlaceView.all(grease.filling(), grease.stroke()),
-                    grease.filling().grams(),
-                    grease.filling().grams() / Filling.CARTRIDGE_GRAMS,
+                    PlaceView.grams(grease.filling().total()),
+                    grease.filling().total().middle() * Filling.DENSITY / Filling.CARTRIDGE_GRAMS,
                     grease.gun().map(WorkshopTool::name).orElse(null),
                     grease.stroke(),
                     grease.tins().stream().map(TinAidView::of).toList());

@@ -9,14 +9,17 @@ import oldtallow.app.assembly.Assembly;
 import oldtallow.app.catalogue.Catalogue;
 import oldtallow.app.platform.FieldErrors;
 import oldtallow.app.wire.LengthEntry;
+import oldtallow.app.wire.RangeView;
 import oldtallow.app.wire.TemperatureEntry;
 import oldtallow.app.wire.TemperatureView;
 import oldtallow.core.bearing.BearingSet;
+import oldtallow.core.grease.BaseOil;
 import oldtallow.core.grease.Compatibility;
 import oldtallow.core.grease.Demand;
 import oldtallow.core.grease.DinGreaseCode;
 import oldtallow.core.grease.Filling;
 import oldtallow.core.grease.GreaseCode;
+import oldtallow.core.grease.GreaseMake;
 import oldtallow.core.grease.IsoGreaseCode;
 import oldtallow.core.grease.NlgiGrade;
 import oldtallow.core.grease.OilFilm;
@@ -139,25 +142,27 @@ class GreaseController {
                 () -> Filling.of(
                         shape, form.fill(), form.capFilled(), shape.construction() == Construction.GREASE_THROUGH));
         @Nullable
-        Double strokes =
-                filling == null ? null : errors.at("stroke", () -> Filling.strokes(filling.total(), form.stroke()));
+        RangeView strokes =
+                filling == null ? null : errors.at("stroke", () -> PlaceView.strokes(filling.total(), form.stroke()));
         @Nullable FilmView film = film(shape, form, errors);
         Demand wanted = errors.require(demand);
         Filling filled = errors.require(filling);
-        Compatibility meets = Compatibility.of(form.old(), form.thickener());
+        Compatibility meets = Compatibility.of(
+                new GreaseMake(form.old(), BaseOil.NOT_SAID), GreaseMake.of(form.thickener(), form.code()));
         return new GreaseView(
                 shape.construction().words(),
                 shape.inboard().designation().toString(),
                 shape.outboard().designation().toString(),
                 shape.fittings().brake(),
                 wanted.wants(),
-                wanted.misfits(known(form, Optional.ofNullable(code))),
+                wanted.misfits(
+                        Demand.Known.of(form.thickener(), Optional.ofNullable(code), Optional.ofNullable(form.at40()))),
                 MeetingView.of(meets),
                 PlaceView.all(filled, form.stroke()),
-                filled.total(),
-                filled.grams(),
+                PlaceView.volume(filled.total()),
+                PlaceView.grams(filled.total()),
                 errors.require(strokes),
-                filled.grams() / Filling.CARTRIDGE_GRAMS,
+                filled.total().middle() * Filling.DENSITY / Filling.CARTRIDGE_GRAMS,
                 Filling.effect(form.fill()),
                 film);
     }
@@ -197,9 +202,9 @@ class GreaseController {
             List<String> misfits,
             MeetingView meeting,
             List<PlaceView> places,
-            double cubicCentimetres,
-            double grams,
-            double strokes,
+            RangeView cubicCentimetres,
+            RangeView grams,
+            RangeView strokes,
             double cartridges,
             String effect,
             @Nullable FilmView film) {}
@@ -236,18 +241,5 @@ class GreaseController {
             OilFilm.Carries carries = oil.carries(worse, turns, celsius);
             return new FilmView(oil.viscosity(celsius), turns, in, out, carries, carries.words());
         });
-    }
-
-    private static Demand.Known known(GreaseForm form, Optional<GreaseCode> code) {
-        Optional<Boolean> water = code.flatMap(GreaseCode::standsWater);
-        Optional<Boolean> extremePressure = code.flatMap(GreaseCode::standsPressure);
-        return new Demand.Known(
-                code.flatMap(GreaseCode::grade),
-                form.thickener(),
-                code.flatMap(GreaseCode::coldest),
-                code.flatMap(GreaseCode::hottest),
-                water,
-                extremePressure,
-                Optional.ofNullable(form.at40()));
     }
 }

@@ -2,22 +2,32 @@ package oldtallow.app.reckon.web;
 
 import java.util.List;
 import java.util.stream.Stream;
+import oldtallow.app.wire.RangeView;
 import oldtallow.core.grease.Filling;
+import oldtallow.core.grease.Filling.Amount;
 import oldtallow.core.grease.Filling.Place;
 
 /** How much grease goes to a place. */
-record PlaceView(Place place, String words, double cubicCentimetres, double grams, double strokes) {
+record PlaceView(Place place, String words, RangeView cubicCentimetres, RangeView grams, RangeView strokes) {
 
     /** Every place that gets some. */
     static List<PlaceView> all(Filling filling, double stroke) {
         return Stream.of(Place.values())
-                .filter(filling.cubicCentimetres()::containsKey)
-                .map(place -> of(place, filling, stroke))
+                .flatMap(place -> Stream.ofNullable(filling.amounts().get(place))
+                        .map(amount -> new PlaceView(
+                                place, place.words(), volume(amount), grams(amount), strokes(amount, stroke))))
                 .toList();
     }
 
-    private static PlaceView of(Place place, Filling filling, double stroke) {
-        double volume = filling.cubicCentimetres().getOrDefault(place, 0.0);
-        return new PlaceView(place, place.words(), volume, volume * Filling.DENSITY, Filling.strokes(volume, stroke));
+    static RangeView volume(Amount amount) {
+        return new RangeView(amount.least(), amount.most());
+    }
+
+    static RangeView grams(Amount amount) {
+        return new RangeView(amount.least() * Filling.DENSITY, amount.most() * Filling.DENSITY);
+    }
+
+    static RangeView strokes(Amount amount, double stroke) {
+        return new RangeView(Filling.strokes(amount.least(), stroke), Filling.strokes(amount.most(), stroke));
     }
 }
