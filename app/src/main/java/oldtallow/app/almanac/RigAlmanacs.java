@@ -139,7 +139,7 @@ public class RigAlmanacs {
         Basis basis = read.basis();
         Forecast forecast = basis.use().forecast();
         var use = new RigUse(
-                new Forecast(forecast.on(), forecast.km(), rate, forecast.trips()),
+                new Forecast(forecast.on(), forecast.km(), rate, forecast.trips(), forecast.past()),
                 basis.use().water(),
                 basis.use().trips());
         return new Bases.Read(

@@ -25,8 +25,12 @@ import org.jspecify.annotations.Nullable;
 /**
  * A track recorded as GPX 1.1, read point by point, so that a file of any size takes no more memory than a small one. Lengths
  * are on the WGS 84 ellipsoid. Document types and entities are not read at all.
+ *
+ * <p>What was driven is the track: a planned route beside it does not count, and a track that stands in the file twice counts once.
+ *
+ * @param twice tracks left out because they stood in the file already
  */
-public record RecordedTrack(TrackLength length, ZoneId zone) {
+public record RecordedTrack(TrackLength length, int twice, ZoneId zone) {
 
     private static final String FIELD = "gpx";
     /** More than this share of fixes out of order in time is no track of a drive. */
@@ -41,7 +45,8 @@ public record RecordedTrack(TrackLength length, ZoneId zone) {
         try {
             XMLStreamReader xml = factory.createXMLStreamReader(gpx);
             try {
-                return new RecordedTrack(usable(track(xml)), zone);
+                GpxWays ways = ways(xml);
+                return new RecordedTrack(usable(ways.driven()), ways.twice(), zone);
             } finally {
                 xml.close();
             }
@@ -93,7 +98,11 @@ public record RecordedTrack(TrackLength length, ZoneId zone) {
             warnings.add(length.lostGaps() + " gap(s) of more than 100 km left out: add that way by hand.");
         }
         if (length.leaps() > 0) {
-            warnings.add(length.leaps() + " point(s) left out: nobody drives that fast.");
+            warnings.add(length.leaps() + " point(s) left out: nobody drives that fast, or they lie far off the road.");
+        }
+        if (twice > 0) {
+            warnings.add("A track stands in the file " + (twice == 1 ? "twice" : twice + 1 + " times")
+                    + "; it counts once.");
         }
         if (length.backInTime() > 0) {
             warnings.add(length.backInTime() + " point(s) left out: earlier than the one before.");
@@ -121,12 +130,15 @@ public record RecordedTrack(TrackLength length, ZoneId zone) {
         return track;
     }
 
-    private static TrackLength track(XMLStreamReader xml) throws XMLStreamException {
-        TrackLength track = TrackLength.NONE;
-        boolean newStretch = false;
+    private static GpxWays ways(XMLStreamReader xml) throws XMLStreamException {
+        var ways = new GpxWays(RecordedTrack::metres);
         boolean rootSeen = false;
         while (xml.hasNext()) {
-            if (xml.next() != XMLStreamConstants.START_ELEMENT) {
+            int event = xml.next();
+            if (event == XMLStreamConstants.END_ELEMENT && xml.getLocalName().equals("trk")) {
+                ways.endTrack();
+            }
+            if (event != XMLStreamConstants.START_ELEMENT) {
                 continue;
             }
             String name = xml.getLocalName();
@@ -134,17 +146,15 @@ public record RecordedTrack(TrackLength length, ZoneId zone) {
                 throw new InvalidInputException(FIELD, "<" + name + ">", "is no GPX file; its root must be <gpx>");
             }
             rootSeen = true;
-            if (name.equals("trkseg") || name.equals("rte")) {
-                newStretch = true;
-            } else if (name.equals("trkpt") || name.equals("rtept")) {
-                Fix fix = fix(xml, name);
-                track = newStretch
-                        ? track.atNewStretch(fix, RecordedTrack::metres)
-                        : track.plus(fix, RecordedTrack::metres);
-                newStretch = false;
+            switch (name) {
+                case "trk" -> ways.beginTrack();
+                case "trkseg", "rte" -> ways.beginStretch();
+                case "trkpt" -> ways.addToTrack(fix(xml, name));
+                case "rtept" -> ways.addToRoute(fix(xml, name));
+                default -> {}
             }
         }
-        return track;
+        return ways;
     }
 
     private static Fix fix(XMLStreamReader xml, String element) throws XMLStreamException {

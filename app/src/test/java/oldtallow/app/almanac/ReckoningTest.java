@@ -17,6 +17,7 @@ import oldtallow.core.almanac.RigUse;
 import oldtallow.core.almanac.ServiceHistory;
 import oldtallow.core.almanac.Serviced;
 import oldtallow.core.distance.Forecast;
+import oldtallow.core.distance.Past;
 import oldtallow.core.endplay.EndPlayVerdict;
 import oldtallow.core.figure.Authority;
 import oldtallow.core.figure.FigureValue.Interval;
@@ -76,7 +77,7 @@ class ReckoningTest {
         when(ladders.at(any(), any(), any(), any()))
                 .thenReturn(List.of(
                         new GoverningFigure<>(Interval.repack(12, Optional.empty()), Authority.MAKER, "manual")));
-        var use = new RigUse(new Forecast(DONE, 0, Optional.empty(), List.of()), List.of(), List.of());
+        var use = new RigUse(new Forecast(DONE, 0, Optional.empty(), List.of(), Past.UNKNOWN), List.of(), List.of());
         return new Reckoning(ladders).rank(new Basis(UUID.randomUUID(), Set.of(), use, List.of(ends)));
     }
 

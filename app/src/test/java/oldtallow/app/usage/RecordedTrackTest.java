@@ -41,19 +41,49 @@ class RecordedTrackTest {
     /**
      * Test lines of the ellipsoid: Flinders Peak to Buninyong, 54,972.271 m (the geodetic datum's technical manual, GRS 80,
      * which WGS 84 matches to the millimetre here); half a degree of the equator, 55,659.745 m, and of the meridian from it,
-     * 55,287.0 m to the decimetre (tables of WGS 84). From memory. A gap below 100 km is bridged in one geodesic line.
+     * 55,287.152 m (the meridian's series, 111,132.9526 φ − 16,038.5084 sin 2φ + 16.8326 sin 4φ, φ in degrees). From memory. A gap below 100 km is bridged in one geodesic line.
      */
     @ParameterizedTest
     @CsvSource({
         "-37.95103341666667, 144.42486788888888, -37.65282113888889, 143.92649552777777, 54972.271, 0.001",
         "0, 0, 0, 0.5, 55659.745, 0.001",
-        "0, 0, 0.5, 0, 55287.2, 0.5"
+        "0, 0, 0.5, 0, 55287.152, 0.002"
     })
     void matchesPublishedTestLines(double lat1, double lon1, double lat2, double lon2, double metres, double within) {
         RecordedTrack track = read(HEAD + "<trkpt lat=\"" + lat1 + "\" lon=\"" + lon1 + "\"/><trkpt lat=\"" + lat2
                 + "\" lon=\"" + lon2 + "\"/>" + TAIL);
 
         assertThat(track.length().metres()).isCloseTo(metres, within(within));
+    }
+
+    /** A planned route and the track that was driven beside it, and the track once more: 10 km, not 30. */
+    @Test
+    void countsWhatWasDrivenOnce() {
+        String points = Stream.iterate(0, i -> i <= 20, i -> i + 1)
+                .map(i -> "<trkpt lat=\"0\" lon=\"" + i * 0.0044915764 + "\"><time>2026-05-01T08:" + (10 + i)
+                        + ":00Z</time></trkpt>")
+                .reduce("", String::concat);
+        String route = points.replace("trkpt", "rtept").replaceAll("<time>[^<]*</time>", "");
+        String begin = "<gpx xmlns=\"http://www.topografix.com/GPX/1/1\" version=\"1.1\" creator=\"test\">";
+        String track = "<trk><trkseg>" + points + "</trkseg></trk>";
+
+        RecordedTrack both = read(begin + "<rte>" + route + "</rte>" + track + track + "</gpx>");
+        RecordedTrack planned = read(begin + "<rte>" + route + "</rte></gpx>");
+
+        assertThat(both.length().kilometres()).isCloseTo(10, within(1e-3));
+        assertThat(both.length().fixes()).isEqualTo(21);
+        assertThat(both.twice()).isEqualTo(1);
+        assertThat(both.warnings()).singleElement().asString().contains("counts once");
+        assertThat(planned.length().kilometres())
+                .as("a route alone is better than nothing")
+                .isCloseTo(10, within(1e-3));
+        // there and back are two tracks
+        String back = "<trk><trkseg>"
+                + Stream.iterate(20, i -> i >= 0, i -> i - 1)
+                        .map(i -> "<trkpt lat=\"0\" lon=\"" + i * 0.0044915764 + "\"/>")
+                        .reduce("", String::concat)
+                + "</trkseg></trk>";
+        assertThat(read(begin + track + back + "</gpx>").length().kilometres()).isCloseTo(20, within(0.05));
     }
 
     /** Against jpx, which reckons by Vincenty's formulae, on a drive of random turns written by jpx itself. */

@@ -83,10 +83,10 @@ public final class Almanac {
             case Trigger.Count(Trigger.Kind kind, int number) ->
                 switch (kind) {
                     case MONTHS -> Optional.of(DueRange.exactly(since.on().plusMonths(number)));
-                    case KILOMETRES -> use.forecast().reaches(since.km() + number);
+                    case KILOMETRES -> use.forecast().reaches(since.km(), since.km() + number);
                     case FIRST_RUN, AFTER_WHEEL_OFF ->
                         use.forecast()
-                                .reaches(since.km() + number)
+                                .reaches(since.km(), since.km() + number)
                                 .or(() ->
                                         Optional.of(DueRange.exactly(since.on().plusDays(daysWhereUnknown(kind)))));
                     case DUNKINGS -> nth(number, water(WaterEntry.Kind.DUNKING, since, use));

@@ -1,6 +1,7 @@
 package oldtallow.core.distance;
 
 import java.time.LocalDate;
+import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -11,11 +12,15 @@ import java.util.Optional;
  *
  * <pre>
  * E(t) = km now + Σ rate of each day, or the trip's share of it where one is planned and larger
- * σ²(t) = Σ (spread · E of each month without trips)²          months taken as independent
+ * σ²(t) = Σ (spread · E of each month without trips)² + (error of the mean · E without trips)²
+ *         months taken as independent, the error of their mean as one
  * likely: E(t) ≥ wanted     earliest: E(t) + z σ(t) ≥ wanted     latest: E(t) − z σ(t) ≥ wanted     z = 1.2816
  * </pre>
  *
- * z cuts off a tenth on either side of a normal distribution (any statistics table). An estimate, and to be called one.
+ * Where what was run before is guessed, its error counts as well, from the day it is counted from. What lies in the past is dated
+ * there: between two readings of a meter for good.
+ *
+ * <p>z cuts off a tenth on either side of a normal distribution (any statistics table). An estimate, and to be called one.
  *
  * <p>Remembers the road it has walked, since all wheel ends of a rig ask along the same one; not for several threads at once.
  */
@@ -29,6 +34,7 @@ public final class Forecast {
     private final double km;
     private final Optional<UseRate> rate;
     private final List<PlannedRun> trips;
+    private final Past past;
     private final long end;
     /** From today on, one behind the other; none beyond the end. */
     private final List<Walk> walked = new ArrayList<>();
@@ -38,13 +44,15 @@ public final class Forecast {
      * @param km run by then
      * @param rate empty where nothing tells how it is used; then only trips count
      * @param trips known beforehand or not yet on a meter
+     * @param past up to that day
      */
-    public Forecast(LocalDate on, double km, Optional<UseRate> rate, List<PlannedRun> trips) {
+    public Forecast(LocalDate on, double km, Optional<UseRate> rate, List<PlannedRun> trips, Past past) {
         this.on = on;
         this.km = km;
         this.rate = rate;
         this.trips =
                 trips.stream().sorted(Comparator.comparing(PlannedRun::from)).toList();
+        this.past = past;
         this.end = on.plusYears(MOST_YEARS).toEpochDay();
         walked.add(new Walk(on.toEpochDay(), km, 0, 0));
     }
@@ -78,8 +86,22 @@ public final class Forecast {
         return walk.expected;
     }
 
-    /** When it will have run so far in all; empty where it will not within twenty years. */
-    public Optional<DueRange> reaches(double wanted) {
+    public Past past() {
+        return past;
+    }
+
+    /**
+     * When it will have run so far in all, or had; empty where it will not within twenty years.
+     *
+     * @param from counted from there: what was run since is as uncertain as it was guessed, km
+     */
+    public Optional<DueRange> reaches(double from, double wanted) {
+        if (wanted <= km) {
+            return Optional.of(past.reached(wanted)
+                    .map(range -> past.read() ? range : guessed(range.likely(), from))
+                    .orElseGet(() -> DueRange.exactly(on)));
+        }
+        double guessedSoFar = past.read() ? 0 : Math.max(0, km - from);
         long earliest = NEVER;
         long likely = NEVER;
         long latest = NEVER;
@@ -87,12 +109,12 @@ public final class Forecast {
             Walk before = walk(step);
             Walk after = walk(step + 1);
             if (earliest == NEVER) {
-                earliest = crossed(before, after, Z_TENTH, wanted);
+                earliest = crossed(before, after, Z_TENTH, wanted, guessedSoFar);
             }
             if (likely == NEVER) {
-                likely = crossed(before, after, 0, wanted);
+                likely = crossed(before, after, 0, wanted, guessedSoFar);
             }
-            latest = crossed(before, after, -Z_TENTH, wanted);
+            latest = crossed(before, after, -Z_TENTH, wanted, guessedSoFar);
         }
         return likely == NEVER
                 ? Optional.empty()
@@ -100,6 +122,21 @@ public final class Forecast {
                         LocalDate.ofEpochDay(Math.min(earliest, likely)),
                         LocalDate.ofEpochDay(likely),
                         LocalDate.ofEpochDay(latest == NEVER ? Math.max(end, likely) : Math.max(latest, likely))));
+    }
+
+    /** A day in a past that was guessed: by the error of the guess, from the day it is counted from. */
+    private DueRange guessed(LocalDate likely, double from) {
+        double error = Z_TENTH * meanError();
+        LocalDate since = past.reached(from).map(DueRange::likely).orElse(likely);
+        double days = ChronoUnit.DAYS.between(since, likely);
+        return days <= 0
+                ? DueRange.exactly(likely)
+                : new DueRange(since.plusDays((long) Math.floor(days / (1 + error))), likely, since.plusDays((long)
+                        Math.ceil(days / (1 - error))));
+    }
+
+    private double meanError() {
+        return rate.isPresent() ? rate.get().meanError() : 0;
     }
 
     /** After so many steps; the one before is known. */
@@ -111,9 +148,9 @@ public final class Forecast {
     }
 
     /** The day within a step on which a straight line between its ends, off by so many σ, gets there; else never. */
-    private static long crossed(Walk before, Walk after, double sigmas, double wanted) {
-        double end = after.expected + sigmas * after.sigma;
-        double start = before.expected + sigmas * before.sigma;
+    private long crossed(Walk before, Walk after, double sigmas, double wanted, double guessedSoFar) {
+        double end = after.expected + sigmas * sigma(after, guessedSoFar);
+        double start = before.expected + sigmas * sigma(before, guessedSoFar);
         if (start >= wanted) {
             return before.day;
         }
@@ -121,6 +158,11 @@ public final class Forecast {
             return NEVER;
         }
         return before.day + (long) Math.ceil((after.day - before.day) * (wanted - start) / (end - start));
+    }
+
+    private double sigma(Walk walk, double guessedSoFar) {
+        double ofMean = meanError() * (walk.usual + guessedSoFar);
+        return Math.sqrt(walk.variance + ofMean * ofMean);
     }
 
     /** Where it will be after a stretch within which its daily run stays the same, not beyond a limit. */
@@ -140,18 +182,20 @@ public final class Forecast {
         double days = until - walk.day;
         double usual = rate.isPresent() ? rate.get().kmPerDay(first.getMonth()) : 0;
         if (tripPerDay >= usual) {
-            return new Walk(until, walk.expected + days * tripPerDay, walk.variance, walk.sigma);
+            return new Walk(until, walk.expected + days * tripPerDay, walk.usual, walk.variance);
         }
         double strays = (rate.isPresent() ? rate.get().spread() : 0) * usual * monthDays;
         // a part of a month has that part of its variance
         double variance = walk.variance + strays * strays * days / monthDays;
-        return new Walk(until, walk.expected + days * usual, variance, Math.sqrt(variance));
+        return new Walk(until, walk.expected + days * usual, walk.usual + days * usual, variance);
     }
 
     /**
      * How far by the end of a day, and how sure that is.
      *
      * @param day from 1970: a hundred thousand wheel ends walk through years of months at once
+     * @param usual of what is expected, what goes by the rate and not by a trip
+     * @param variance of the months
      */
-    private record Walk(long day, double expected, double variance, double sigma) {}
+    private record Walk(long day, double expected, double usual, double variance) {}
 }

@@ -4,6 +4,7 @@ import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 
 /**
  * What is known of a rig's distance on any day, past or to come. Before the first entry and where there is none it is
@@ -15,6 +16,7 @@ import java.util.Optional;
  */
 public record Odometry(Optional<DistanceLine> line, Optional<UseRate> rate, List<PlannedRun> trips) {
 
+    private static final int YEARS_BACK = 20;
     /** Where a rig without a line counts from; only differences matter. */
     private static final LocalDate NOUGHT = LocalDate.of(2000, 1, 1);
 
@@ -51,14 +53,40 @@ public record Odometry(Optional<DistanceLine> line, Optional<UseRate> rate, List
      * @param day where there is no line: to count from
      */
     public Forecast forecast(LocalDate day) {
-        return line.map(known -> new Forecast(known.last().on(), known.last().km(), rate, trips))
+        return line.map(known -> new Forecast(
+                        known.last().on(), known.last().km(), rate, trips, new Past(readBack(known), true, true)))
                 .orElseGet(() -> new Forecast(
                         day,
                         reckoned(day),
                         rate,
                         trips.stream()
                                 .flatMap(trip -> after(trip, day).stream())
-                                .toList()));
+                                .toList(),
+                        new Past(reckonedUpTo(day), false, false)));
+    }
+
+    /** The meter's readings, and before the first of them what is reckoned back. */
+    private List<DistanceLine.Point> readBack(DistanceLine known) {
+        LocalDate before = known.points().getFirst().on().minusYears(YEARS_BACK);
+        return Stream.concat(Stream.of(new DistanceLine.Point(before, at(before))), known.points().stream())
+                .toList();
+    }
+
+    /** Without a line: straight between the days on which a trip begins or ends. */
+    private List<DistanceLine.Point> reckonedUpTo(LocalDate day) {
+        LocalDate first = trips.stream()
+                .map(PlannedRun::from)
+                .min(LocalDate::compareTo)
+                .filter(from -> from.isBefore(day))
+                .orElse(day);
+        return Stream.concat(
+                        Stream.of(first.minusYears(YEARS_BACK), day),
+                        trips.stream().flatMap(trip -> Stream.of(trip.from().minusDays(1), trip.to())))
+                .filter(one -> !one.isAfter(day))
+                .distinct()
+                .sorted()
+                .map(one -> new DistanceLine.Point(one, reckoned(one)))
+                .toList();
     }
 
     /** Without a line: by the rate, and the trips until then on top of it where they are longer than it. */

@@ -25,8 +25,10 @@ import oldtallow.core.quantity.OutOfRangeException;
  *
  * @param kmPerDay January first; none below 0
  * @param spread of a month's distance over its mean, as standard deviation, 0.2 to 1
+ * @param meanError of the mean itself, over it, as standard deviation, 0 to 0.6: a guess of the year's distance is no better than
+ *     30 % either way in eight of ten cases (this product's own), months that were seen count as so many draws
  */
-public record UseRate(List<Double> kmPerDay, double spread) {
+public record UseRate(List<Double> kmPerDay, double spread, double meanError) {
 
     /** What is assumed of a month's spread, and for how many months that assumption counts. */
     private static final double USUAL_SPREAD = 0.5;
@@ -35,6 +37,11 @@ public record UseRate(List<Double> kmPerDay, double spread) {
     private static final double LEAST_SPREAD = 0.2;
     private static final double MOST_SPREAD = 1;
     private static final double LEAN_DAYS = 20;
+    /** 30 % over the 1.2816 standard deviations that cut off a tenth. */
+    private static final double GUESS_ERROR = 0.30 / 1.2816;
+
+    private static final double MOST_MEAN_ERROR = 0.6;
+    private static final double DAYS_A_MONTH = 30.44;
     private static final double GUESS_DAYS = 60;
     static final double DAYS_A_YEAR = 365.2425;
     private static final double MOST_A_DAY = 2_500;
@@ -50,11 +57,14 @@ public record UseRate(List<Double> kmPerDay, double spread) {
         if (!(spread >= LEAST_SPREAD && spread <= MOST_SPREAD)) {
             throw new OutOfRangeException("spread of use", spread, "0.2 to 1");
         }
+        if (!(meanError >= 0 && meanError <= MOST_MEAN_ERROR)) {
+            throw new OutOfRangeException("error of the mean use", meanError, "0 to 0.6");
+        }
     }
 
-    /** The same all year. */
-    public static UseRate even(double yearlyKm) {
-        return new UseRate(Collections.nCopies(MONTHS, yearlyKm / DAYS_A_YEAR), USUAL_SPREAD);
+    /** The same all year, as somebody guessed. */
+    public static UseRate guessed(double yearlyKm) {
+        return new UseRate(Collections.nCopies(MONTHS, yearlyKm / DAYS_A_YEAR), USUAL_SPREAD, GUESS_ERROR);
     }
 
     /**
@@ -66,15 +76,21 @@ public record UseRate(List<Double> kmPerDay, double spread) {
         var seen = new Seen();
         line.ifPresent(seen::add);
         if (seen.allDays() == 0) {
-            return yearlyKm.map(UseRate::even);
+            return yearlyKm.map(UseRate::guessed);
         }
         double guessDays = yearlyKm.isPresent() ? GUESS_DAYS : 0;
         double mean = (seen.allKm() + guessDays * yearlyKm.orElse(0.0) / DAYS_A_YEAR) / (seen.allDays() + guessDays);
         List<Double> rates = IntStream.range(0, MONTHS)
                 .mapToObj(month -> (seen.km[month] + LEAN_DAYS * mean) / (seen.days[month] + LEAN_DAYS))
                 .toList();
-        return Optional.of(
-                new UseRate(rates, line.map(one -> spread(one, rates)).orElse(USUAL_SPREAD)));
+        double spread = line.map(one -> spread(one, rates)).orElse(USUAL_SPREAD);
+        return Optional.of(new UseRate(rates, spread, meanError(seen.allDays(), spread, yearlyKm.isPresent())));
+    }
+
+    /** Months seen and a guess, each by what it is worth. */
+    private static double meanError(double days, double spread, boolean guessed) {
+        double worth = days / DAYS_A_MONTH / (spread * spread) + (guessed ? 1 / (GUESS_ERROR * GUESS_ERROR) : 0);
+        return Math.min(MOST_MEAN_ERROR, 1 / Math.sqrt(worth));
     }
 
     public double kmPerDay(Month month) {
@@ -88,7 +104,7 @@ public record UseRate(List<Double> kmPerDay, double spread) {
 
     /** The same rig used more or less. */
     public UseRate times(double factor) {
-        return new UseRate(kmPerDay.stream().map(rate -> rate * factor).toList(), spread);
+        return new UseRate(kmPerDay.stream().map(rate -> rate * factor).toList(), spread, meanError);
     }
 
     /** How far whole months strayed from their mean; with few months the usual spread counts. */

@@ -9,7 +9,8 @@ import oldtallow.core.quantity.OutOfRangeException;
  * the circle allows.
  *
  * <p>Odd counts step nearly half round every time; even counts go straight across, then on to the pair farthest from the last
- * nut. The orders for 4, 5, 6 and 8 nuts are the ones commonly printed (common practice, from memory).
+ * nut; eight step by three, 135° every time. The orders for 4, 5 and 6 nuts are the ones commonly printed (common
+ * practice, from memory).
  *
  * @param order numbers of the studs, which are counted round the circle from 1
  */
@@ -21,7 +22,7 @@ public record StarOrder(List<Integer> order) {
             List.of(1, 3, 5, 2, 4),
             List.of(1, 4, 2, 5, 3, 6),
             List.of(1, 4, 7, 3, 6, 2, 5),
-            List.of(1, 5, 3, 7, 2, 6, 4, 8),
+            List.of(1, 4, 7, 2, 5, 8, 3, 6),
             List.of(1, 5, 9, 4, 8, 3, 7, 2, 6),
             List.of(1, 6, 3, 8, 5, 10, 7, 2, 9, 4));
 

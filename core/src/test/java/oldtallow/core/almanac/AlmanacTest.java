@@ -15,6 +15,7 @@ import java.util.function.Function;
 import java.util.stream.LongStream;
 import oldtallow.core.distance.DueRange;
 import oldtallow.core.distance.Forecast;
+import oldtallow.core.distance.Past;
 import oldtallow.core.distance.PlannedRun;
 import oldtallow.core.distance.UseRate;
 import oldtallow.core.figure.Authority;
@@ -132,7 +133,8 @@ class AlmanacTest {
     @Test
     void forgetsNoWheelNutsWhereNothingTellsHowItIsUsed() {
         DueRule mark = rule(DueAction.RETORQUE, Trigger.Kind.AFTER_WHEEL_OFF, 80);
-        var unknown = new RigUse(new Forecast(TODAY, 0, Optional.empty(), List.of()), List.of(), List.of());
+        var unknown =
+                new RigUse(new Forecast(TODAY, 0, Optional.empty(), List.of(), Past.UNKNOWN), List.of(), List.of());
         var off = new ServiceHistory(Map.of(), Optional.of(new Serviced(TODAY, 0)), 0);
 
         assertThat(first(off, unknown, mark).when()).isEqualTo(DueRange.exactly(TODAY.plusDays(7)));
@@ -271,7 +273,10 @@ class AlmanacTest {
                 likely(
                         rules,
                         history,
-                        new RigUse(new Forecast(TODAY, 0, use.forecast().rate(), List.of(trip)), water, List.of())),
+                        new RigUse(
+                                new Forecast(TODAY, 0, use.forecast().rate(), List.of(trip), Past.UNKNOWN),
+                                water,
+                                List.of())),
                 usual);
         List<GoverningRule> more = new ArrayList<>(rules);
         more.add(governing(random(random)));
@@ -339,7 +344,8 @@ class AlmanacTest {
     }
 
     private static Forecast forecast(double kmPerDay) {
-        return new Forecast(TODAY, 0, Optional.of(new UseRate(Collections.nCopies(12, kmPerDay), 0.5)), List.of());
+        return new Forecast(
+                TODAY, 0, Optional.of(new UseRate(Collections.nCopies(12, kmPerDay), 0.5, 0)), List.of(), Past.UNKNOWN);
     }
 
     private static RigUse use(double kmPerDay) {

@@ -56,6 +56,7 @@ class OdometryTest {
         Odometry odometry = Odometry.of(Optional.empty(), Optional.empty(), List.of());
 
         assertThat(odometry.at(LAST)).isEqualTo(odometry.at(FIRST));
-        assertThat(odometry.forecast(LAST).reaches(odometry.at(LAST) + 1)).isEmpty();
+        assertThat(odometry.forecast(LAST).reaches(odometry.at(LAST), odometry.at(LAST) + 1))
+                .isEmpty();
     }
 }

@@ -41,6 +41,50 @@ class TrackLengthTest {
         assertThat(track.metres()).isLessThan(100);
     }
 
+    /** Two hours at rest beside trees: the receiver's error of 8 m (one σ) wanders, half of it gone after a minute. */
+    @Test
+    void standingStillAddsNothing() {
+        var random = new Random(5);
+        TrackLength track = TrackLength.NONE;
+        double keeps = Math.pow(0.5, 1 / 60.0);
+        double off = 0;
+        for (int i = 0; i < 7_200; i++) {
+            off = keeps * off + Math.sqrt(1 - keeps * keeps) * 8 * random.nextGaussian();
+            track = track.plus(at(off, i), TrackLengthTest::flat);
+        }
+        double stood = track.metres();
+        for (int i = 1; i <= 100; i++) {
+            track = track.plus(at(i * 20, 7_200 + i), TrackLengthTest::flat);
+        }
+
+        assertThat(stood).isLessThan(150);
+        assertThat(track.metres() - stood).as("and counts as it drives on").isCloseTo(2_000, within(60.0));
+    }
+
+    /** Without times: a fix 40 km off between two that are 500 m apart is none; a way of long steps is one. */
+    @Test
+    void dropsAFixFarOffBothItsNeighboursWhereNothingIsTimed() {
+        TrackLength track = TrackLength.NONE
+                .plus(untimed(0), TrackLengthTest::flat)
+                .plus(untimed(500), TrackLengthTest::flat)
+                .plus(untimed(40_000), TrackLengthTest::flat)
+                .plus(untimed(1_000), TrackLengthTest::flat)
+                .ended(TrackLengthTest::flat);
+        TrackLength route = TrackLength.NONE
+                .plus(untimed(0), TrackLengthTest::flat)
+                .plus(untimed(20_000), TrackLengthTest::flat)
+                .plus(untimed(45_000), TrackLengthTest::flat)
+                .plus(untimed(60_000), TrackLengthTest::flat)
+                .ended(TrackLengthTest::flat);
+
+        assertThat(track.metres()).isCloseTo(1_000, within(1e-6));
+        assertThat(track.leaps()).isEqualTo(1);
+        assertThat(track.fixes()).isEqualTo(4);
+        assertThat(route.metres()).isCloseTo(60_000, within(1e-6));
+        assertThat(route.leaps()).isZero();
+        assertThat(route.fixes()).isEqualTo(4);
+    }
+
     @Test
     void bridgesAGapAndTellsIt() {
         TrackLength track = TrackLength.NONE

@@ -10,14 +10,18 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.Set;
 import java.util.UUID;
+import java.util.stream.Stream;
 import oldtallow.app.almanac.Basis;
 import oldtallow.core.almanac.RigUse;
 import oldtallow.core.almanac.ServiceHistory;
 import oldtallow.core.almanac.Serviced;
 import oldtallow.core.almanac.WaterEntry;
+import oldtallow.core.distance.DistanceLine;
 import oldtallow.core.distance.Forecast;
+import oldtallow.core.distance.Past;
 import oldtallow.core.distance.PlannedRun;
 import oldtallow.core.distance.UseRate;
 import oldtallow.core.endplay.EndPlayVerdict;
@@ -34,6 +38,7 @@ import org.jspecify.annotations.Nullable;
  * hundred thousand of them are read at once.
  *
  * @param rates km a day, January first; null where nothing tells
+ * @param past day and km of each point, one after the other, from the one before anything counts from
  * @param trips first day, last day and km of each, one after the other
  * @param crossings days
  * @param dunkings days
@@ -44,6 +49,10 @@ record BasisJson(
         double km,
         @Nullable List<Double> rates,
         double spread,
+        double meanError,
+        List<Double> past,
+        boolean pastRead,
+        boolean pastReckonedBack,
         List<Double> trips,
         List<Long> crossings,
         List<Long> dunkings,
@@ -145,14 +154,19 @@ record BasisJson(
 
     static BasisJson of(Basis basis) {
         Forecast forecast = basis.use().forecast();
+        Past past = forecast.past().from(countedFrom(basis).orElse(forecast.km()));
         return new BasisJson(
                 basis.severity(),
                 forecast.on().toEpochDay(),
                 tenths(forecast.km()),
                 forecast.rate().map(BasisJson::rates).orElse(null),
-                forecast.rate()
-                        .map(rate -> Math.round(rate.spread() * 1000) / 1000.0)
-                        .orElse(USUAL_SPREAD),
+                forecast.rate().map(rate -> thousandths(rate.spread())).orElse(USUAL_SPREAD),
+                forecast.rate().map(rate -> thousandths(rate.meanError())).orElse(0.0),
+                past.points().stream()
+                        .flatMap(point -> Stream.of((double) point.on().toEpochDay(), tenths(point.km())))
+                        .toList(),
+                past.read(),
+                past.reckonedBack(),
                 forecast.trips().stream()
                         .flatMap(trip -> List.of(
                                 (double) trip.from().toEpochDay(),
@@ -174,14 +188,19 @@ record BasisJson(
                     LocalDate.ofEpochDay(trips.get(i + 1).longValue()),
                     trips.get(i + 2)));
         }
+        List<DistanceLine.Point> points = new ArrayList<>();
+        for (int i = 0; i + 1 < past.size(); i += 2) {
+            points.add(new DistanceLine.Point(LocalDate.ofEpochDay(past.get(i).longValue()), past.get(i + 1)));
+        }
         List<WaterEntry> water = new ArrayList<>();
         crossings.forEach(day -> water.add(new WaterEntry(LocalDate.ofEpochDay(day), WaterEntry.Kind.CROSSING)));
         dunkings.forEach(day -> water.add(new WaterEntry(LocalDate.ofEpochDay(day), WaterEntry.Kind.DUNKING)));
         var forecast = new Forecast(
                 LocalDate.ofEpochDay(knownOn),
                 km,
-                Optional.ofNullable(rates).map(months -> new UseRate(months, spread)),
-                runs);
+                Optional.ofNullable(rates).map(months -> new UseRate(months, spread, meanError)),
+                runs,
+                new Past(points, pastRead, pastReckonedBack));
         return new Basis(
                 rigId,
                 severity,
@@ -190,6 +209,19 @@ record BasisJson(
                         water,
                         tripEnds.stream().map(LocalDate::ofEpochDay).toList()),
                 ends.stream().map(EndJson::read).toList());
+    }
+
+    /** The fewest kilometres that anything is counted from. */
+    private static OptionalDouble countedFrom(Basis basis) {
+        return basis.ends().stream()
+                .map(Basis.End::history)
+                .flatMap(history -> Stream.concat(history.last().values().stream(), history.wheelOff().stream()))
+                .mapToDouble(Serviced::km)
+                .min();
+    }
+
+    private static double thousandths(double value) {
+        return Math.round(value * 1000) / 1000.0;
     }
 
     /** A hundred metres are nearer than any meter; short numbers are read twice as fast. */
