@@ -39,7 +39,8 @@ public final class RunningOldTallow implements AutoCloseable {
         context = start(0);
     }
 
-    static RunningOldTallow withDemo() {
+    /** One of its own with the demo data; to be closed by who starts it. */
+    public static RunningOldTallow withDemo() {
         return new RunningOldTallow(true);
     }
 
