@@ -187,6 +187,9 @@ class Problems extends ResponseEntityExceptionHandler {
     }
 
     private static String remedy(JacksonException e) {
+        if (e instanceof BoundedValues.OutOfBounds bounds) {
+            return bounds.remedy();
+        }
         if (e instanceof UnrecognizedPropertyException unknown) {
             return "is not a field here; known are " + unknown.getKnownPropertyIds();
         }
@@ -208,6 +211,8 @@ class Problems extends ResponseEntityExceptionHandler {
             return switch (type.getSimpleName()) {
                 case "UUID" -> "a UUID";
                 case "Instant" -> "a time such as 2026-05-14T10:00:00Z";
+                case "LocalDate" -> "a day such as 2026-05-14";
+                case "LocalTime" -> "a time of day such as 18:30";
                 case "String" -> "text";
                 case "List", "ArrayList" -> "a list";
                 default -> "an object with the fields of the API document";

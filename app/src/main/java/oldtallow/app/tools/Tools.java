@@ -62,7 +62,14 @@ public class Tools {
         if (tool.name().isBlank() || tool.name().length() > MOST_NAME) {
             errors.add("name", tool.name(), "must be 1 to " + MOST_NAME + " letters");
         }
-        if (tool.kind() == Kind.GREASE_GUN) {
+        boolean pumps = tool.kind() == Kind.GREASE_GUN;
+        if (pumps && tool.outside() != null) {
+            errors.add("outside.number", null, "belongs to drivers and sockets; leave it out for a grease gun");
+        }
+        if (!pumps && tool.strokeCubicCentimetres() != null) {
+            errors.add("stroke", tool.strokeCubicCentimetres(), "belongs to grease guns; leave it out");
+        }
+        if (pumps) {
             @Nullable Double stroke = tool.strokeCubicCentimetres();
             if (stroke == null) {
                 errors.add("stroke", null, "is missing; pump ten strokes onto a scale and take a tenth");

@@ -3,6 +3,7 @@ package oldtallow.core.fit;
 import oldtallow.core.bearing.BearingSet;
 import oldtallow.core.bearing.RollerGeometry;
 import oldtallow.core.quantity.Length;
+import oldtallow.core.quantity.OutOfRangeException;
 
 /**
  * What a cup is driven with. Going in, its thin edge looks out and is all that may be touched; coming out, the ledge of its
@@ -20,6 +21,9 @@ public record CupDriver(Length leastOutside, Length mostOutside, Length thinEdge
 
     private static final double CLEAR_OF_BORE_MM = 0.4;
     private static final double OLD_CUP_CLEAR_MM = 0.05;
+    private static final double LEAST_BORE_MM = 15;
+    private static final double MOST_BORE_MM = 400;
+    private static final double MOST_APART_MM = 2;
 
     public static CupDriver of(BearingSet set) {
         var inside = RollerGeometry.of(set);
@@ -59,8 +63,23 @@ public record CupDriver(Length leastOutside, Length mostOutside, Length thinEdge
         return outside.compareTo(mostOutside) > 0 ? Suits.JAMS_IN_BORE : Suits.DOES;
     }
 
-    /** How much to grind off the outside of the old cup, on diameter, so that it drives and does not stick. */
+    /**
+     * How much to grind off the outside of the old cup, on diameter, so that it drives and does not stick.
+     *
+     * @param oldCup as large as the bore, within 2 mm
+     * @param bore of the hub, 15 to 400 mm
+     */
     public static Length grindOff(SizeRange oldCup, SizeRange bore) {
+        double apart = oldCup.middle().minus(bore.middle()).millimetres();
+        double size = bore.middle().millimetres();
+        if (!(size >= LEAST_BORE_MM && size <= MOST_BORE_MM)) {
+            throw new OutOfRangeException(
+                    "cup bore of the hub", size + " mm", "15 to 400 mm (0.6 to 15.7 in); is the unit right?");
+        }
+        if (!(Math.abs(apart) <= MOST_APART_MM)) {
+            throw new OutOfRangeException(
+                    "old cup", oldCup.middle().millimetres() + " mm", "within 2 mm of the bore of " + size + " mm");
+        }
         Length off = oldCup.most().minus(bore.least()).plus(Length.ofMillimetres(OLD_CUP_CLEAR_MM));
         return off.isNegative() ? Length.ZERO : off;
     }

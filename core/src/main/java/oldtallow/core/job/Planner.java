@@ -59,6 +59,7 @@ public final class Planner {
             }
         }
         List<Part> off = situation.offInOrder();
+        Map<String, Integer> outermostPut = outermostPut(steps, off);
         List<Step> ordered = new ArrayList<>();
         for (Step step : steps) {
             Set<String> after = new HashSet<>(step.after());
@@ -69,12 +70,30 @@ public final class Planner {
                     addBefore(after, at == 0 ? null : removedIn.get(off.get(at - 1)), step);
                 } else {
                     addBefore(after, removedIn.get(move.part()), step);
-                    addBefore(after, at == off.size() - 1 ? null : putIn.get(off.get(at + 1)), step);
+                    String inner = at == off.size() - 1 ? null : putIn.get(off.get(at + 1));
+                    // what goes on together with a part over this one, such as seal and hub in one piece, waits for
+                    // this one
+                    if (inner != null && outermostPut.getOrDefault(inner, at) >= at) {
+                        addBefore(after, inner, step);
+                    }
                 }
             }
             ordered.add(step.withAfter(after));
         }
         return ordered;
+    }
+
+    /** By step, the place from outside of the outermost part it puts on. */
+    private static Map<String, Integer> outermostPut(List<Step> steps, List<Part> off) {
+        Map<String, Integer> outermost = new HashMap<>();
+        for (Step step : steps) {
+            for (PartMove move : step.moves()) {
+                if (move.kind() != Kind.REMOVE) {
+                    outermost.merge(step.id(), off.indexOf(move.part()), Math::min);
+                }
+            }
+        }
+        return outermost;
     }
 
     private static void addBefore(Set<String> after, @Nullable String id, Step step) {

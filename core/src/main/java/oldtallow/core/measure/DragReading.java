@@ -18,7 +18,7 @@ import oldtallow.core.quantity.Torque;
  *
  * @param pulls 1 to 20, each 0 to 300 N
  * @param radius from the spindle's middle to the stud, 20 to 1000 mm
- * @param withNutLoose the seal's own, before the nut was set; 0 to 300 N
+ * @param withNutLoose the seal's own, before the nut was set; 0 to 300 N, no more than now
  */
 public record DragReading(List<Force> pulls, Length radius, Force withNutLoose) {
 
@@ -34,13 +34,20 @@ public record DragReading(List<Force> pulls, Length radius, Force withNutLoose) 
         }
         pulls.forEach(pull -> requirePull("rolling drag at a stud", pull));
         requirePull("drag with the nut loose", withNutLoose);
+        double mean = pulls.stream().mapToDouble(Force::newtons).average().orElseThrow();
+        if (withNutLoose.newtons() > mean) {
+            throw new OutOfRangeException(
+                    "drag with the nut loose",
+                    withNutLoose.newtons() + " N",
+                    "no more than the mean pull now, " + Math.round(mean * 10) / 10.0 + " N: pull both again");
+        }
         if (!(radius.millimetres() >= 20 && radius.millimetres() <= 1000)) {
             throw new OutOfRangeException(
                     "radius of the stud", radius.millimetres() + " mm", "20 to 1000 mm, half the stud circle");
         }
     }
 
-    /** Of the bearings alone; below zero where the seal dragged more before than all does now. */
+    /** Of the bearings alone. */
     public Torque rolling() {
         return Torque.ofNewtonMetres((mean() - withNutLoose.newtons()) * radius.metres());
     }

@@ -68,6 +68,11 @@ public final class Briefs {
         return Stream.of(
                         presets(),
                         presets().filter(b -> b.isOnNewHub()).flatMap(each(HubBrings.values(), Briefs::chosen)),
+                        // soaked linings beside a hub that comes in one piece with its seal
+                        presets()
+                                .filter(b -> b.isOnNewHub() && b.scope() != Scope.ROADSIDE)
+                                .flatMap(each(HubBrings.values(), Briefs::chosen))
+                                .map(b -> with(b, Set.of(Part.LININGS))),
                         presets()
                                 .filter(b -> b.scope() == Scope.RENEW)
                                 .flatMap(b -> Stream.of(

@@ -17,6 +17,7 @@ import oldtallow.app.job.web.JobForms.CupMovedForm;
 import oldtallow.app.job.web.JobForms.SchoolChosenForm;
 import oldtallow.app.job.web.JobForms.SettingReopenedForm;
 import oldtallow.app.job.web.JobForms.TakenForm;
+import oldtallow.app.platform.FieldErrors;
 import oldtallow.app.wire.SchoolView.SequenceStepView;
 import oldtallow.app.wire.TorqueQuestionView;
 import oldtallow.app.wire.TorqueView;
@@ -94,7 +95,8 @@ class SequenceController {
     @PostMapping("/torque")
     TorqueSensedView torque(@PathVariable UUID jobId, @RequestBody TakenForm form) {
         JobBench bench = jobs.bench(jobId);
-        Taken taken = form.toTaken();
+        var errors = new FieldErrors();
+        Taken taken = errors.require(errors.at("number", form::toTaken));
         var reading = new WrenchReading(
                 Torque.ofNewtonMetres(taken.value()), Wrench.of(Torque.ofNewtonMetres(taken.value())));
         Optional<TorqueRange> asked = sequences.asked(bench, taken.kind());
@@ -113,7 +115,8 @@ class SequenceController {
     DragSensedView drag(@PathVariable UUID jobId, @RequestBody TakenForm form) {
         JobBench bench = jobs.bench(jobId);
         @Nullable Double loose = JobSequences.withNutLoose(bench).orElse(null);
-        return JobSequences.drag(bench, form.toTaken())
+        var errors = new FieldErrors();
+        return errors.require(errors.at("number", () -> JobSequences.drag(bench, form.toTaken())))
                 .map(drag ->
                         new DragSensedView(TorqueView.of(drag.rolling()), TorqueView.of(drag.uncertainty()), loose))
                 .orElseGet(() -> new DragSensedView(null, null, loose));

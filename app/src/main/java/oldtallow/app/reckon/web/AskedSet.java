@@ -17,6 +17,15 @@ class AskedSet {
         this.catalogue = catalogue;
     }
 
+    /** As below, where there has to be one. */
+    @Nullable
+    BearingSet require(String designation, FieldErrors errors) {
+        if (designation.isBlank()) {
+            errors.add("set", null, "is missing; name it, such as L68149/L68111");
+        }
+        return find(designation, errors);
+    }
+
     /** Null where none is named, and where there is none of the name: that is noted. */
     @Nullable
     BearingSet find(@Nullable String designation, FieldErrors errors) {

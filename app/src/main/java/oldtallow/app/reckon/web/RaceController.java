@@ -14,6 +14,7 @@ import oldtallow.core.fit.CupDriver;
 import oldtallow.core.fit.SeatedCup;
 import oldtallow.core.fit.SizeRange;
 import oldtallow.core.identify.Instrument;
+import oldtallow.core.quantity.Length;
 import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
@@ -37,7 +38,7 @@ class RaceController {
     @PostMapping("/cup-driver")
     CupDriverView cupDriver(@RequestBody CupDriverForm form) {
         var errors = new FieldErrors();
-        BearingSet set = errors.require(sets.find(form.set(), errors));
+        BearingSet set = errors.require(sets.require(form.set(), errors));
         CupDriver driver = CupDriver.of(set);
         return new CupDriverView(
                 LengthView.of(driver.leastOutside()),
@@ -46,13 +47,20 @@ class RaceController {
                 LengthView.of(driver.thickEdge()),
                 form.oldCup() == null || form.bore() == null
                         ? null
-                        : LengthView.of(CupDriver.grindOff(
-                                SizeRange.measured(form.oldCup().toLength(), Instrument.MICROMETER),
-                                SizeRange.measured(form.bore().toLength(), Instrument.MICROMETER))),
+                        : LengthView.of(grindOff(form.oldCup(), form.bore(), errors)),
                 own(tools.all(), driver),
                 form.sockets().stream()
                         .map(socket -> SuitsView.of(driver.suits(socket.toLength())))
                         .toList());
+    }
+
+    private static Length grindOff(LengthEntry oldCup, LengthEntry bore, FieldErrors errors) {
+        return errors.require(errors.at(
+                "oldCup.number",
+                Map.of("cup bore of the hub", "bore.number"),
+                () -> CupDriver.grindOff(
+                        SizeRange.measured(oldCup.toLength(), Instrument.MICROMETER),
+                        SizeRange.measured(bore.toLength(), Instrument.MICROMETER))));
     }
 
     /** The old cup and the bore where the old cup is to be ground to a driver; sockets at hand, by outside diameter. */
