@@ -93,7 +93,7 @@ public final class AbsurdBodies {
         }
         String text = JSON.writeValueAsString(draw(schema, "", 0));
         // JSON has no such numbers, and somebody sends them all the same
-        return chance(0.003) ? text.replaceFirst("(?<=:)-?[0-9][-+0-9.E]*", "NaN") : text;
+        return chance(0.003) ? text.replaceFirst("(?<=\":)-?[0-9][-+0-9.E]*", "NaN") : text;
     }
 
     private JsonNode draw(JsonNode schema, String name, int depth) {
