@@ -33,7 +33,7 @@ import oldtallow.core.job.Plan;
 import oldtallow.core.job.Planner;
 import oldtallow.core.job.Scope;
 import oldtallow.core.judge.Comparison;
-import oldtallow.core.judge.Finding;
+import oldtallow.core.judge.Comparison.OtherSide;
 import oldtallow.core.step.ReadingKind;
 import oldtallow.core.step.Step;
 import oldtallow.core.store.JobTime;
@@ -180,23 +180,18 @@ public class Jobs {
                 .map(WheelEnd::id)
                 .filter(id -> !id.equals(bench.end().id()))
                 .toList();
+        Optional<JobBench> beside = Stream.concat(
+                        store.open(workshop).stream().filter(job -> otherSide.contains(job.wheelEndId())),
+                        store.over(workshop, otherSide).stream())
+                .findFirst()
+                .map(this::bench);
+        Optional<JobBench> before = store.over(workshop, List.of(bench.end().id())).stream()
+                .findFirst()
+                .map(this::bench);
         return Comparison.of(
-                findings(bench),
-                latest(Stream.concat(
-                                store.open(workshop).stream().filter(job -> otherSide.contains(job.wheelEndId())),
-                                store.over(workshop, otherSide).stream())
-                        .toList()),
-                latest(store.over(workshop, List.of(bench.end().id()))));
-    }
-
-    private List<Finding> latest(List<Job> jobs) {
-        return jobs.stream().findFirst().map(this::bench).map(Jobs::findings).orElse(List.of());
-    }
-
-    private static List<Finding> findings(JobBench bench) {
-        return bench.judged().values().stream()
-                .flatMap(judged -> judged.findings().stream())
-                .toList();
+                JobFindings.of(bench),
+                beside.map(JobFindings::asOtherSide).orElse(OtherSide.UNKNOWN),
+                before.map(JobFindings::of).orElse(List.of()));
     }
 
     /** Whether a setting of the nut was put on record since the job began, and since the nut was last off. */

@@ -92,7 +92,7 @@ class AssemblyTest {
 
     @Test
     void refusesABearingThatDoesNotGoOnTheSpindle() {
-        // engine.md's catalogue: L44649 has a bore of 26.988 mm, the outboard seat here is read as 31.75 mm
+        // reference sheet,'s catalogue: L44649 has a bore of 26.988 mm, the outboard seat here is read as 31.75 mm
         when(register.wheelEnd(left.id()))
                 .thenReturn(
                         Rigs.wheelEnd(left.id(), with(BUILD, HubDimension.OUTBOARD_SEAT, Length.ofMillimetres(31.73))));

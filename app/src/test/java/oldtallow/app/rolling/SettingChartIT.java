@@ -159,6 +159,8 @@ class SettingChartIT {
         assertThat(freeChart(app, "no/such", "50").remedyFor("inboard")).contains("in no catalogue");
         assertThat(freeChart(app, "L68149/L68111", "5000").remedyFor("backFaces.number"))
                 .contains("1000 mm");
+        assertThat(freeChart(app, "L68149/L68111", "12").remedyFor("backFaces.number"))
+                .contains("so wide are both cones");
     }
 
     @Test

@@ -20,7 +20,7 @@ import oldtallow.core.quantity.OutOfRangeException;
  * @param hub material of the outer ring
  * @param joint d, where they meet
  * @param cupInside di, mean inside diameter of the cup, below {@code joint}
- * @param hubOutside Do, outside diameter of the hub round the cup, above {@code joint}
+ * @param hubOutside Do, outside diameter of the hub round the cup, 2 mm above {@code joint} at least
  * @param engaged l, length over which they touch
  * @param interference δ on diameter, 0 or more
  */
@@ -28,10 +28,17 @@ public record PressFit(
         HubMaterial hub, Length joint, Length cupInside, Length hubOutside, Length engaged, Length interference) {
 
     private static final double FRICTION = 0.12;
+    /** No hub has less round its cup. */
+    private static final double LEAST_WALL_MM = 1;
 
     public PressFit {
         require("cup's inside diameter", cupInside, 0, joint.millimetres(), "less than the cup's outside diameter");
-        require("hub outside the cup", hubOutside, joint.millimetres(), 1000, "more than the cup's outside diameter");
+        require(
+                "hub outside the cup",
+                hubOutside,
+                joint.millimetres() + 2 * LEAST_WALL_MM,
+                1000,
+                "at least 2 mm more than the cup's outside diameter");
         require("cup width", engaged, 0, 200, "0 to 200 mm");
         if (interference.isNegative()) {
             throw new OutOfRangeException(

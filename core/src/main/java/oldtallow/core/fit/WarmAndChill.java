@@ -84,11 +84,17 @@ public record WarmAndChill(HubMaterial hub, Length joint, Length interference) {
     }
 
     public WarmAndChill {
-        double mm = interference.millimetres();
-        if (!(mm > 0 && mm <= MOST_INTERFERENCE_MM)) {
+        if (!works(interference)) {
             throw new OutOfRangeException(
-                    "interference", mm + " mm", "over 0 up to 0.5 mm (20 thou); a loose cup needs no warming");
+                    "interference",
+                    interference.millimetres() + " mm",
+                    "over 0 up to 0.5 mm (20 thou); a loose cup needs no warming");
         }
+    }
+
+    /** Whether a fit so tight is one to warm for at all: over none, and no tighter than any cup is. */
+    public static boolean works(Length interference) {
+        return interference.millimetres() > 0 && interference.millimetres() <= MOST_INTERFERENCE_MM;
     }
 
     /** c, on diameter; below zero it does not go in. */

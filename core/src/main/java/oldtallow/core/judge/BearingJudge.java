@@ -76,7 +76,7 @@ public final class BearingJudge {
         return new Verdict(outcome, reason, rule, CauseRanking.of(findings), alsoLookAt(findings));
     }
 
-    /** What the table of modes sends the reader to (engine.md §13). */
+    /** What the table of modes sends the reader to (reference sheet, §13). */
     private static List<String> alsoLookAt(List<Finding> findings) {
         List<String> also = new ArrayList<>();
         for (Finding finding : findings) {

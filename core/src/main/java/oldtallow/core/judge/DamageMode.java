@@ -21,7 +21,7 @@ import org.jspecify.annotations.Nullable;
 /**
  * What can be seen or felt on a part.
  *
- * <p>Source of clauses and terms: ISO 15243:2017, clause 5 (from memory, checked against the workshop's table in engine.md
+ * <p>Source of clauses and terms: ISO 15243:2017, clause 5 (from memory, checked against the workshop's table in reference sheet,
  * §13). Modes without a clause are shop findings outside the standard's tree, common practice, as are the trade's words, the
  * causes in a wheel end and whether a trace may run on.
  */

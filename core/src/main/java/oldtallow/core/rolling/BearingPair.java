@@ -38,7 +38,19 @@ public record BearingPair(RollerBearing inner, RollerBearing outer, double sprea
         }
     }
 
+    /**
+     * Of two sets.
+     *
+     * @param backFaces distance of the cones' back faces, outside to outside; at least as much as both cones are wide
+     */
     public static BearingPair of(BearingSet inboard, BearingSet outboard, Length backFaces) {
+        Length cones = inboard.coneWidth().plus(outboard.coneWidth());
+        if (backFaces.compareTo(cones) < 0) {
+            throw new OutOfRangeException(
+                    "distance of the cones' back faces",
+                    backFaces.millimetres() + " mm",
+                    Math.round(cones.millimetres() * 10) / 10.0 + " mm or more: so wide are both cones");
+        }
         return new BearingPair(
                 RollerBearing.of(inboard),
                 RollerBearing.of(outboard),

@@ -8,6 +8,7 @@ import java.util.EnumSet;
 import java.util.List;
 import java.util.Set;
 import java.util.stream.Stream;
+import oldtallow.core.judge.Comparison.OtherSide;
 import oldtallow.core.judge.DamageMode.Tolerance;
 import oldtallow.core.judge.Finding.Extent;
 import oldtallow.core.judge.Finding.Sense;
@@ -22,12 +23,12 @@ import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.EnumSource;
 import org.junit.jupiter.params.provider.MethodSource;
 
-/** Verdicts of the trade: job.md §3, stage 5, and the verdict column of engine.md §13 (ISO 15243:2017, from memory). */
+/** Verdicts of the trade: job.md §3, stage 5, and the verdict column of reference sheet, §13 (ISO 15243:2017, from memory). */
 class BearingJudgeTest {
 
     private static final Looked WELL = new Looked(true, EnumSet.allOf(Sense.class), false);
 
-    /** The fourteen modes of ISO 15243:2017 that are not "general" clauses, by clause and term (engine.md §13). */
+    /** The fourteen modes of ISO 15243:2017 that are not "general" clauses, by clause and term (reference sheet, §13). */
     @ParameterizedTest
     @CsvSource({
         "SUBSURFACE_FATIGUE, 5.1.2, subsurface-initiated fatigue",
@@ -121,7 +122,7 @@ class BearingJudgeTest {
                 new Looked(true, Set.of(), false));
     }
 
-    /** engine.md §13: wheel-end cause column. */
+    /** Reference sheet, §13: wheel-end cause column. */
     @ParameterizedTest
     @MethodSource("causes")
     void hintsAtTheCause(DamageMode mode, Spot spot, Cause cause) {
@@ -169,7 +170,7 @@ class BearingJudgeTest {
                 .isEqualTo(Outcome.RENEW);
     }
 
-    /** engine.md §13: a spun cup is the end of the hub, a spun cone of the spindle only where it is grooved. */
+    /** Reference sheet, §13: a spun cup is the end of the hub, a spun cone of the spindle only where it is grooved. */
     @Test
     void aSpunCupEndsTheHub() {
         assertThat(SeatJudge.judge(Item.HUB, List.of(clear(DamageMode.CREEP, Spot.HUB_BORE)))
@@ -185,15 +186,38 @@ class BearingJudgeTest {
     void comparesWithTheOtherSideAndWithLastTime() {
         Finding rust = clear(DamageMode.MOISTURE_CORROSION, Spot.CUP_RACE);
         Finding normal = clear(DamageMode.NORMAL_PATH, Spot.CUP_RACE);
+        Set<Item> all = EnumSet.allOf(Item.class);
 
-        assertThat(Comparison.of(List.of(rust), List.of(rust), List.of()))
+        assertThat(Comparison.of(List.of(rust), new OtherSide(List.of(rust), all), List.of()))
                 .singleElement()
                 .asString()
                 .startsWith("Both sides");
-        assertThat(Comparison.of(List.of(rust), List.of(normal), List.of(rust)))
+        assertThat(Comparison.of(List.of(rust), new OtherSide(List.of(normal), all), List.of(rust)))
                 .anySatisfy(line -> assertThat(line).startsWith("Only this side"))
                 .anySatisfy(line -> assertThat(line).startsWith("Again").contains(Cause.WATER.remedy()));
-        assertThat(Comparison.of(List.of(normal), List.of(rust), List.of())).isEmpty();
+        assertThat(Comparison.of(List.of(rust), new OtherSide(List.of(), all), List.of()))
+                .as("looked at, and nothing found there")
+                .singleElement()
+                .asString()
+                .startsWith("Only this side");
+        assertThat(Comparison.of(List.of(normal), new OtherSide(List.of(rust), all), List.of()))
+                .isEmpty();
+    }
+
+    /** Rust can be on bearing, spindle and hub: a side whose bearings nobody opened has perhaps as much. */
+    @ParameterizedTest
+    @EnumSource(Item.class)
+    void saysOnlyThisSideOfNothingNeverLookedAtThere(Item missed) {
+        Finding rust = clear(DamageMode.MOISTURE_CORROSION, Spot.CUP_RACE);
+        Set<Item> looked = EnumSet.complementOf(EnumSet.of(missed));
+
+        assertThat(Comparison.of(List.of(rust), new OtherSide(List.of(), looked), List.of()))
+                .isEmpty();
+        assertThat(Comparison.of(List.of(rust), OtherSide.UNKNOWN, List.of())).isEmpty();
+        // a bent cage is the bearing's own
+        assertThat(Comparison.of(
+                        List.of(clear(DamageMode.CAGE_WORN, Spot.CAGE)), new OtherSide(List.of(), looked), List.of()))
+                .hasSize(missed == Item.BEARING ? 0 : 1);
     }
 
     @Test

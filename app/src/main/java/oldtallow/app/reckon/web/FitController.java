@@ -129,6 +129,7 @@ class FitController {
                 verdict == CupFit.Verdict.WRONG_CUP
                                 || press.isEmpty()
                                 || fit.most().millimetres() <= 0
+                                || !WarmAndChill.works(fit.most())
                         ? null
                         : warm(fit, form.hubState(), mass, hubNow, cupNow));
     }

@@ -101,6 +101,7 @@ class ReadingController {
                 "road.wheelLoad.number",
                 Map.of(
                         "spread of the bearings", "backFaces.number",
+                        "distance of the cones' back faces", "backFaces.number",
                         "rolling radius of the tyre", "road.rollingRadius.number",
                         "radius it is measured at", "road.rollingRadius.number",
                         "speed", "road.kilometresPerHour",
