@@ -56,7 +56,7 @@ public record ConeFit(SizeRange bore, SizeRange seat, Length least, Length most)
 
     /** Whether the doubt of both sizes leaves the verdict open. */
     public boolean isOpen() {
-        return verdict(least) != verdict(most);
+        return verdict(least) != verdict() || verdict(most) != verdict();
     }
 
     private static Verdict verdict(Length clearance) {

@@ -44,6 +44,7 @@ public record CupFit(HubMaterial hub, SizeRange cup, SizeRange bore, Seat seat, 
     private static final double USUAL_LOAD_N = 5_000;
 
     private static final double USUAL_LOAD_CUP_MM = 60;
+    private static final double MOST_LOAD_N = 100_000;
 
     /**
      * What the cup sits in.
@@ -56,7 +57,7 @@ public record CupFit(HubMaterial hub, SizeRange cup, SizeRange bore, Seat seat, 
     public record Seat(Length cupInside, Length hubOutside, Length engaged, Force load) {
 
         public Seat {
-            if (!(load.newtons() > 0 && load.newtons() <= 100_000)) {
+            if (!(load.newtons() > 0 && load.newtons() <= MOST_LOAD_N)) {
                 throw new OutOfRangeException(
                         "load on the bearing", load.newtons() + " N", "over 0 up to 100,000 N (10 t)");
             }
@@ -120,7 +121,7 @@ public record CupFit(HubMaterial hub, SizeRange cup, SizeRange bore, Seat seat, 
     /** What a bearing of that size usually carries: 5 kN on a cup of 60 mm. Common practice. */
     public static Force usualLoad(Length cupOutside) {
         double size = cupOutside.millimetres() / USUAL_LOAD_CUP_MM;
-        return Force.ofNewtons(USUAL_LOAD_N * size * size);
+        return Force.ofNewtons(Math.min(MOST_LOAD_N, USUAL_LOAD_N * size * size));
     }
 
     /** On diameter; below zero the cup is loose. */
@@ -152,7 +153,7 @@ public record CupFit(HubMaterial hub, SizeRange cup, SizeRange bore, Seat seat, 
 
     /** Whether the doubt of both sizes leaves the verdict open. */
     public boolean isOpen() {
-        return verdict(least) != verdict(most);
+        return verdict(least) != verdict() || verdict(most) != verdict();
     }
 
     public static Way way(Optional<PressFit> pressed) {
