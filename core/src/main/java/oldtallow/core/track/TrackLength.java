@@ -115,37 +115,12 @@ public record TrackLength(
         double apart = metresBetween.applyAsDouble(before, next);
         double off = Math.min(metresBetween.applyAsDouble(before, waiting), metresBetween.applyAsDouble(waiting, next));
         return off > GAP_METRES && off > FAR_OFF * apart
-                ? new TrackLength(
-                        metres,
-                        bridgedMetres,
-                        gaps,
-                        lostGaps,
-                        leaps + 1,
-                        backInTime,
-                        fixes,
-                        start,
-                        end,
-                        last,
-                        aside,
-                        Optional.empty())
+                ? leftOut(leaps + 1, backInTime, aside)
                 : confirmed(waiting, metresBetween);
     }
 
     private TrackLength confirmed(Fix waiting, ToDoubleBiFunction<Fix, Fix> metresBetween) {
-        TrackLength counted = with(waiting, metresBetween.applyAsDouble(last.orElseThrow(), waiting), true, leaps);
-        return new TrackLength(
-                counted.metres,
-                counted.bridgedMetres,
-                counted.gaps,
-                counted.lostGaps,
-                leaps,
-                backInTime,
-                fixes, // it was counted when it came
-                counted.start,
-                counted.end,
-                counted.last,
-                counted.aside,
-                Optional.empty());
+        return with(waiting, metresBetween.applyAsDouble(last.orElseThrow(), waiting), true, leaps);
     }
 
     private boolean isAtRest(Fix from) {
@@ -194,38 +169,27 @@ public record TrackLength(
 
     /** One more fix that adds no way. */
     private TrackLength standing(Optional<Fix> lastNow, Optional<Instant> startNow, Optional<Instant> endNow) {
-        return new TrackLength(
-                metres,
-                bridgedMetres,
-                gaps,
-                lostGaps,
-                leaps,
-                backInTime,
-                fixes + 1,
-                startNow,
-                endNow,
-                lastNow,
-                Optional.empty(),
-                Optional.empty());
+        return sameWay(leaps, backInTime, fixes + 1, startNow, endNow, lastNow, Optional.empty(), Optional.empty());
     }
 
+    /** It is counted once it is known whether it is one. */
     private TrackLength waitingFor(Fix fix) {
-        return new TrackLength(
-                metres,
-                bridgedMetres,
-                gaps,
-                lostGaps,
-                leaps,
-                backInTime,
-                fixes + 1,
-                start,
-                end,
-                last,
-                aside,
-                Optional.of(fix));
+        return sameWay(leaps, backInTime, fixes, start, end, last, aside, Optional.of(fix));
     }
 
     private TrackLength leftOut(int leapsNow, int backNow, Optional<Fix> asideNow) {
+        return sameWay(leapsNow, backNow, fixes + 1, start, end, last, asideNow, Optional.empty());
+    }
+
+    private TrackLength sameWay(
+            int leapsNow,
+            int backNow,
+            int fixesNow,
+            Optional<Instant> startNow,
+            Optional<Instant> endNow,
+            Optional<Fix> lastNow,
+            Optional<Fix> asideNow,
+            Optional<Fix> pendingNow) {
         return new TrackLength(
                 metres,
                 bridgedMetres,
@@ -233,12 +197,12 @@ public record TrackLength(
                 lostGaps,
                 leapsNow,
                 backNow,
-                fixes + 1,
-                start,
-                end,
-                last,
+                fixesNow,
+                startNow,
+                endNow,
+                lastNow,
                 asideNow,
-                Optional.empty());
+                pendingNow);
     }
 
     private boolean isTooFast(Fix from, Fix to, double way) {
