@@ -187,6 +187,43 @@ class AlmanacTest {
                 .containsExactly(DueAction.RETORQUE, DueAction.REPACK);
     }
 
+    /** By the day each wants attention, whatever its action: 60 days before its nuts, 10 before the play is measured again. */
+    @Test
+    void putsFirstWhatWantsAttentionFirst() {
+        var done = new Serviced(TODAY.minusMonths(6), 0);
+        ServiceHistory history = new ServiceHistory(
+                Map.of(DueAction.REPACK, done, DueAction.RENEW, done, DueAction.INSPECT, done),
+                Optional.of(new Serviced(TODAY, 0)),
+                0);
+        List<Due> dues = dues(
+                history,
+                use(5),
+                rule(DueAction.REPACK, Trigger.Kind.MONTHS, 9),
+                rule(DueAction.RENEW, Trigger.Kind.MONTHS, 8),
+                rule(DueAction.INSPECT, Trigger.Kind.MONTHS, 7),
+                rule(DueAction.TOP_UP, Trigger.Kind.MONTHS, 6),
+                rule(DueAction.RETORQUE, Trigger.Kind.AFTER_WHEEL_OFF, 400));
+
+        assertThat(dues)
+                .extracting(Due::action)
+                .containsExactly(
+                        DueAction.TOP_UP, // 31 March
+                        DueAction.RETORQUE, // 19 June, less 60 days
+                        DueAction.INSPECT, // 30 April
+                        DueAction.RENEW,
+                        DueAction.REPACK);
+        assertThat(dues.get(1).attentionOn()).isEqualTo(TODAY.plusDays(80).minusDays(60));
+        assertThat(dues(
+                        history,
+                        use(5),
+                        rule(DueAction.RENEW, Trigger.Kind.MONTHS, 9),
+                        rule(DueAction.INSPECT, Trigger.Kind.MONTHS, 9),
+                        rule(DueAction.REPACK, Trigger.Kind.MONTHS, 9)))
+                .as("on one day by what is at stake")
+                .extracting(Due::action)
+                .containsExactly(DueAction.REPACK, DueAction.RENEW, DueAction.INSPECT);
+    }
+
     /** A maker's figure above a workshop's rule above common practice, for what it speaks of. */
     @Test
     void goesByTheMakerForWhatTheMakerSpeaksOf() {

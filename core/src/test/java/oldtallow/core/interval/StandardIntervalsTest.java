@@ -73,6 +73,59 @@ class StandardIntervalsTest {
     }
 
     /**
+     * What each rig is opened by, whole: months, kilometres or times; job.md §5, common practice. Twelve thousand miles are
+     * 19,312 km, six thousand 9,656, ten thousand 16,093.
+     */
+    @ParameterizedTest
+    @CsvSource({
+        "TRAILER, REPACK 12 months; REPACK 19312 km; ADJUST 300 first",
+        "BOAT_TRAILER, REPACK 12 months; REPACK 9656 km; ADJUST 300 first",
+        "SALT_BOAT_TRAILER, INSPECT 1 dunkings; REPACK 1031 season; REPACK 12 months; ADJUST 300 first",
+        "TOURING_TRAILER, REPACK 12 months; REPACK 10000 km; ADJUST 1000 first",
+        "REMOTE_CAMPER, REPACK 5000 km; RENEW 10000 km; REPACK 12 months; INSPECT 1 crossings",
+        "CLASSIC_CAR, REPACK 24 months; REPACK 16093 km",
+        "LIGHT_TRUCK, REPACK 12 months; REPACK 19312 km; ADJUST 300 first",
+        "FOUR_WHEEL_DRIVE, REPACK 12 months; REPACK 19312 km; INSPECT 1 crossings; ADJUST 300 first",
+        "HEAVY_TRAILER, INSPECT 3 months; REPACK 160000 km"
+    })
+    void opensEachRigByItsOwn(Duty duty, String rules) {
+        List<String> kept = StandardIntervals.common(duty).rules().stream()
+                .filter(rule -> rule.action() != DueAction.RETORQUE)
+                .map(rule -> rule.action() + " " + rule.trigger().number() + " "
+                        + switch (rule.trigger().kind()) {
+                            case MONTHS -> "months";
+                            case KILOMETRES -> "km";
+                            case FIRST_RUN -> "first";
+                            case DUNKINGS -> "dunkings";
+                            case CROSSINGS -> "crossings";
+                            case SEASON_END -> "season";
+                            case TRIPS, AFTER_WHEEL_OFF -> throw new AssertionError(rule);
+                        })
+                .toList();
+
+        assertThat(kept).containsExactlyInAnyOrder(rules.split("; ", -1));
+    }
+
+    /** What was done covers the lesser things: rows done, columns covered, in the order of the actions. */
+    @ParameterizedTest
+    @CsvSource({
+        "RETORQUE, 100000",
+        "REPACK, 010111",
+        "RENEW, 011111",
+        "ADJUST, 000110",
+        "INSPECT, 000010",
+        "TOP_UP, 000001"
+    })
+    void coversTheLesserThings(DueAction done, String covered) {
+        List<DueAction> actions = List.of(DueAction.values());
+
+        assertThat(actions)
+                .allSatisfy(action -> assertThat(done.covers(action))
+                        .as("%s", action)
+                        .isEqualTo(covered.charAt(actions.indexOf(action)) == '1'));
+    }
+
+    /**
      * 5,000 km for campers off the road, after every season in salt water, classic cars by date, 12,000 mi or a year for
      * trailers and four-wheel drives, the long distance only for oil baths: common practice.
      */
