@@ -22,6 +22,7 @@ import oldtallow.core.figure.Authority;
 import oldtallow.core.figure.FigureValue;
 import oldtallow.core.figure.FigureValue.Interval;
 import oldtallow.core.figure.GoverningFigure;
+import oldtallow.core.hub.Construction;
 import oldtallow.core.interval.DueAction;
 import oldtallow.core.interval.DueRule;
 import oldtallow.core.interval.Duty;
@@ -29,6 +30,7 @@ import oldtallow.core.interval.Severity;
 import oldtallow.core.interval.Trigger;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.MethodSource;
 
 class AlmanacTest {
@@ -185,6 +187,68 @@ class AlmanacTest {
                 .as("nuts due in 8 days before a repack 30 days late")
                 .extracting(Due::action)
                 .containsExactly(DueAction.RETORQUE, DueAction.REPACK);
+    }
+
+    /** A mark that was run past before the last re-torque is done, whichever stood first in the rules; the next one counts. */
+    @Test
+    void countsMarksByWhatWasRun() {
+        DueRule first = rule(DueAction.RETORQUE, Trigger.Kind.AFTER_WHEEL_OFF, 15);
+        DueRule second = rule(DueAction.RETORQUE, Trigger.Kind.AFTER_WHEEL_OFF, 80);
+        DueRule third = rule(DueAction.RETORQUE, Trigger.Kind.AFTER_WHEEL_OFF, 200);
+        ServiceHistory off = ServiceHistory.NONE.withWheelOff(new Serviced(TODAY.minusDays(9), 1000));
+
+        assertThat(next(off, third, first, second)).isEqualTo(first);
+        assertThat(next(off.with(DueAction.RETORQUE, new Serviced(TODAY, 1010)), third, first, second))
+                .as("done early still is the first")
+                .isEqualTo(second);
+        assertThat(next(off.with(DueAction.RETORQUE, new Serviced(TODAY, 1080)), third, first, second))
+                .as("80 km run, to the kilometre")
+                .isEqualTo(third);
+        assertThat(next(off.with(DueAction.RETORQUE, new Serviced(TODAY, 1079.9)), third, first, second))
+                .isEqualTo(second);
+        assertThat(dues(
+                        off.with(DueAction.RETORQUE, new Serviced(TODAY, 1300))
+                                .with(DueAction.REPACK, new Serviced(TODAY, 1300)),
+                        use(10),
+                        YEARLY,
+                        first))
+                .as("what else there is stays")
+                .extracting(Due::action)
+                .containsExactly(DueAction.REPACK);
+    }
+
+    private static DueRule next(ServiceHistory history, DueRule... rules) {
+        return first(history, use(10), rules).governs().rule();
+    }
+
+    /** With the wheel off again the nuts start anew, and what else was done stays done. */
+    @Test
+    void keepsWhatElseWasDoneWhenAWheelComesOff() {
+        ServiceHistory history = done(DueAction.REPACK, TODAY, 5)
+                .with(DueAction.RETORQUE, new Serviced(TODAY, 20))
+                .withWheelOff(new Serviced(TODAY, 30));
+
+        assertThat(history.last()).containsOnlyKeys(DueAction.REPACK);
+        assertThat(history.retorques()).isZero();
+    }
+
+    /** Minutes; half an hour a side unbraked is common practice, new bearings half an hour more. */
+    @ParameterizedTest
+    @CsvSource({
+        "RETORQUE, STRAIGHT_SPINDLE, 5",
+        "TOP_UP, OIL_BATH_HEAVY, 5",
+        "INSPECT, ROTOR_HUB, 10",
+        "ADJUST, ROTOR_HUB, 20",
+        "REPACK, STEPPED_UNBRAKED, 30",
+        "REPACK, GREASE_THROUGH, 60",
+        "REPACK, CLASSIC_CAR, 75",
+        "REPACK, SPACER_SET, 120",
+        "REPACK, OIL_BATH_HEAVY, 150",
+        "RENEW, STRAIGHT_SPINDLE, 60",
+        "RENEW, LOCKING_HUB_FRONT, 150"
+    })
+    void takesSoLong(DueAction action, Construction construction, int minutes) {
+        assertThat(WorkTime.usual(action, construction)).hasMinutes(minutes);
     }
 
     /** By the day each wants attention, whatever its action: 60 days before its nuts, 10 before the play is measured again. */

@@ -5,8 +5,11 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
 import java.util.Arrays;
+import java.util.Comparator;
 import java.util.List;
+import oldtallow.core.bearing.BearingSet;
 import oldtallow.core.bearing.CatalogueEntry;
+import oldtallow.core.bearing.RollerGeometry;
 import oldtallow.core.bearing.StandardCatalogue;
 import oldtallow.core.fit.CupFit.Verdict;
 import oldtallow.core.identify.Instrument;
@@ -250,6 +253,95 @@ class FitLimitsTest {
         }
     }
 
+    /**
+     * A driver stands half-way between the race's mouth and the outside, and clears the bore by 0.4 mm; the faces are what is
+     * left between race and outside. The race by the set's own angle, as drawn.
+     */
+    @ParameterizedTest
+    @ValueSource(strings = {"L44649/L44610", "25580/25520", "30206"})
+    void aDriverStandsOnTheFace(String designation) {
+        BearingSet set = set(designation);
+        CupDriver driver = CupDriver.of(set);
+        double outside = set.outsideDiameter().millimetres();
+        double thin = driver.thinEdge().millimetres();
+        double thick = driver.thickEdge().millimetres();
+
+        assertThat(driver.mostOutside().millimetres()).isCloseTo(outside - 0.4, within(1e-9));
+        assertThat(driver.leastOutside().millimetres()).isCloseTo(outside - thin, within(1e-9));
+        // over its width the race closes in by the tangent of its angle
+        double slope = Math.tan(RollerGeometry.of(set).raceAngle());
+        assertThat((thick - thin) / set.cupWidth().millimetres()).isCloseTo(slope, within(1e-9));
+        assertThat(thin).isBetween(0.3, outside / 8);
+        assertThat(driver.suits(driver.leastOutside())).isEqualTo(CupDriver.Suits.DOES);
+        assertThat(driver.suits(driver.mostOutside())).isEqualTo(CupDriver.Suits.DOES);
+    }
+
+    @Test
+    void grindsWithinReason() {
+        assertThat(CupDriver.grindOff(exactly(61.99, 0), exactly(60, 0)).millimetres())
+                .isCloseTo(2.04, within(1e-9));
+        assertThatThrownBy(() -> CupDriver.grindOff(exactly(62.01, 0), exactly(60, 0)))
+                .hasMessageContaining("old cup");
+        assertThat(CupDriver.grindOff(exactly(15, 0), exactly(15, 0)).millimetres())
+                .isCloseTo(0.05, within(1e-9));
+        assertThat(CupDriver.grindOff(exactly(400, 0), exactly(400, 0)).millimetres())
+                .isCloseTo(0.05, within(1e-9));
+        assertThatThrownBy(() -> CupDriver.grindOff(exactly(14.9, 0), exactly(14.9, 0)))
+                .hasMessageContaining("cup bore");
+        assertThatThrownBy(() -> CupDriver.grindOff(exactly(401, 0), exactly(401, 0)))
+                .hasMessageContaining("cup bore");
+    }
+
+    /** Two cups of one number are one; the nearest first; 0.9 mm is still near, more is not. */
+    @Test
+    void sortsNearTwins() {
+        BearingSet set = set("L68149/L68111");
+        List<Double> gaps = RightCup.nearTwins(set, CATALOGUE).stream()
+                .map(other -> Math.abs(
+                        other.outsideDiameter().minus(set.outsideDiameter()).millimetres()))
+                .toList();
+
+        assertThat(gaps)
+                .hasSizeGreaterThan(1)
+                .isSorted()
+                .allSatisfy(gap -> assertThat(gap).isLessThanOrEqualTo(0.9));
+        // of cups measuring alike those asked for stand apart, and are not told twice
+        RightCup right = RightCup.of(mm(59.975), List.of(set, set("L68149/L68110")), CATALOGUE);
+        assertThat(right.matches()).containsExactly(set);
+        assertThat(right.looksLike())
+                .noneMatch(other -> other.designation().cup().equals("L68111"));
+        assertThat(RightCup.of(mm(59.131), List.of(set), CATALOGUE).looksLike())
+                .isNotEmpty()
+                .isSortedAccordingTo(Comparator.comparingDouble(
+                        other -> Math.abs(other.outsideDiameter().millimetres() - 59.131)));
+        assertThat(RightCup.of(mm(59.975 + 0.084), List.of(set), CATALOGUE).matches())
+                .hasSize(1);
+        assertThat(RightCup.of(mm(59.975 + 0.086), List.of(set), CATALOGUE).matches())
+                .isEmpty();
+    }
+
+    /** How long a cup may be carried: none left where it no longer goes in, and only for temperatures that may be. */
+    @Test
+    void boundsWarmingAndChilling() {
+        var fit = new WarmAndChill(HubMaterial.GREY_IRON, mm(60), mm(0.05));
+        var cup = new WarmAndChill.CupMass(mm(60), mm(50), mm(12));
+
+        assertThat(fit.clearance(-40, -54).millimetres()).isNegative();
+        assertThat(fit.clearance(120, 120)).isNotNull();
+        assertThatThrownBy(() -> fit.clearance(-40.1, 20)).hasMessageContaining("hub temperature");
+        assertThatThrownBy(() -> fit.clearance(120.1, 20)).hasMessageContaining("hub temperature");
+        assertThatThrownBy(() -> fit.clearance(20, -54.1)).hasMessageContaining("cup temperature");
+        assertThatThrownBy(() -> fit.clearance(20, 120.1)).hasMessageContaining("cup temperature");
+        assertThatThrownBy(() -> fit.secondsLeft(121, 20, cup)).hasMessageContaining("hub temperature");
+        assertThatThrownBy(() -> fit.secondsLeft(20, -60, cup)).hasMessageContaining("cup temperature");
+        assertThat(WarmAndChill.works(mm(0.5))).isTrue();
+        assertThat(WarmAndChill.works(mm(0.501))).isFalse();
+        assertThat(WarmAndChill.works(Length.ZERO)).isFalse();
+        assertThat(WarmAndChill.HubState.values())
+                .extracting(WarmAndChill.HubState::mostCelsius)
+                .containsExactly(120.0, 100.0, 100.0, 80.0, 80.0);
+    }
+
     @ParameterizedTest
     @ValueSource(doubles = {18, 160.001})
     void classesEndWhereTheTableDoes(double nominal) {
@@ -280,6 +372,16 @@ class FitLimitsTest {
         assertThatThrownBy(() -> pressed(50, 90, 200)).hasMessageContaining("cup width");
         assertThat(Arrays.asList(pressed(50, 62.01, 12), pressed(50, 999, 12), pressed(50, 90, 199)))
                 .allSatisfy(fit -> assertThat(fit.pressure()).isPositive());
+    }
+
+    private static final List<BearingSet> CATALOGUE =
+            StandardCatalogue.entries().stream().map(CatalogueEntry::set).toList();
+
+    private static BearingSet set(String designation) {
+        return CATALOGUE.stream()
+                .filter(one -> one.designation().toString().equals(designation))
+                .findFirst()
+                .orElseThrow();
     }
 
     private static PressFit pressed(double inside, double outside, double engaged) {

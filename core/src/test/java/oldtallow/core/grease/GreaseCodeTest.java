@@ -28,6 +28,44 @@ class GreaseCodeTest {
         assertThatThrownBy(() -> NlgiGrade.ofPenetration(500)).isInstanceOf(OutOfRangeException.class);
     }
 
+    /** The scale of ISO 2137 ends at 475 and 85. */
+    @Test
+    void takesTheEndsOfTheScale() {
+        assertThat(NlgiGrade.ofPenetration(475)).hasValue(NlgiGrade.NLGI_000);
+        assertThat(NlgiGrade.ofPenetration(85)).hasValue(NlgiGrade.NLGI_6);
+        assertThatThrownBy(() -> NlgiGrade.ofPenetration(476)).hasMessageContaining("85 to 475");
+        assertThatThrownBy(() -> NlgiGrade.ofPenetration(84)).hasMessageContaining("85 to 475");
+    }
+
+    /** Letter by letter in words, the open ends too: E is colder than any figure, G hotter (ISO 6743-9, from memory). */
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "XEGAA 2 | below -40 °C; above 180 °C; dry, no rust protection; not for extreme pressure | false | false",
+                "XBCIB 1 | down to -20 °C; up to 120 °C; under washing water, against rust from salt water; for extreme pressure | true | true",
+                "XADFB 3 | down to 0 °C; up to 140 °C; in damp air, against rust from salt water; for extreme pressure | false | true"
+            })
+    void saysWhatAnIsoCodeMeans(String code, String meanings, boolean water, boolean pressure) {
+        GreaseCode read = GreaseCode.parse("ISO-L-" + code);
+
+        assertThat(read.pieces().stream().map(GreaseCode.Piece::words).toList())
+                .containsSubsequence(meanings.split("; ", -1));
+        assertThat(read.standsWater()).hasValue(water);
+        assertThat(read.standsPressure()).hasValue(pressure);
+        assertThatThrownBy(() -> GreaseCode.parse("ISO-L-" + code + " X")).hasMessageContaining("the end of the code");
+    }
+
+    /** What a mark does not say, nobody knows; what it says is so. A DIN code with K is for rolling bearings. */
+    @Test
+    void saysOnlyWhatIsMarked() {
+        assertThat(GreaseCode.parse("GC-LB").standsWater()).isEmpty();
+        assertThat(GreaseCode.parse("GC-LB").standsPressure()).isEmpty();
+        assertThat(GreaseCode.parse("HPM+WR").standsWater()).hasValue(true);
+        assertThat(GreaseCode.parse("HPM+HL").standsPressure()).hasValue(true);
+        assertThat(GreaseCode.parse("KP2K-30").forWheelBearings()).hasValue(true);
+    }
+
     @ParameterizedTest
     @EnumSource(NlgiGrade.class)
     void everyGradeIsThirtyTenthsWide(NlgiGrade grade) {

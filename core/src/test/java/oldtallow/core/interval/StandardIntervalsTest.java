@@ -1,9 +1,14 @@
 package oldtallow.core.interval;
 
+import static java.util.Objects.requireNonNull;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.InputStreamReader;
 import java.io.StringReader;
+import java.nio.charset.StandardCharsets;
 import java.time.MonthDay;
 import java.util.List;
 import java.util.Set;
@@ -172,6 +177,43 @@ class StandardIntervalsTest {
                 .forEach((source, rules) -> assertThat(source)
                         .satisfies(words -> assertThat(words.contains("wheel was off"))
                                 .isEqualTo(rules.getFirst().action() == DueAction.RETORQUE)));
+    }
+
+    /** The file read again says what the product goes by. */
+    @Test
+    void readsWhatIsWritten() throws IOException {
+        try (InputStream file = requireNonNull(IntervalSchool.class.getResourceAsStream("interval-schools.csv"))) {
+            assertThat(StandardIntervals.read("again", new InputStreamReader(file, StandardCharsets.UTF_8))
+                            .values())
+                    .containsExactlyElementsOf(StandardIntervals.all())
+                    .allSatisfy(school -> {
+                        assertThat(school.rules()).isNotEmpty();
+                        assertThat(school.bySource().values().stream()
+                                        .flatMap(List::stream)
+                                        .toList())
+                                .containsExactlyInAnyOrderElementsOf(school.rules());
+                    });
+        }
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "MONTHS | 1 | every month",
+                "MONTHS | 12 | every 12 months",
+                "KILOMETRES | 19312 | 'every 19,312 km'",
+                "DUNKINGS | 1 | after every dunking",
+                "DUNKINGS | 3 | after 3 dunkings",
+                "CROSSINGS | 1 | after every water crossing",
+                "CROSSINGS | 2 | after 2 water crossings",
+                "TRIPS | 1 | after every trip",
+                "TRIPS | 4 | after 4 trips",
+                "FIRST_RUN | 300 | 300 km after new bearings",
+                "AFTER_WHEEL_OFF | 80 | 80 km after the wheel was off",
+            })
+    void saysWhen(Trigger.Kind kind, int number, String words) {
+        assertThat(kind.of(number).words()).isEqualTo(words);
     }
 
     @Test

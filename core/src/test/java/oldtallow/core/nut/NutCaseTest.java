@@ -22,6 +22,7 @@ import oldtallow.core.quantity.Turn;
 import oldtallow.core.thread.Hand;
 import oldtallow.core.thread.ScrewThread;
 import oldtallow.core.thread.SpindleThread;
+import org.jspecify.annotations.Nullable;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -249,6 +250,71 @@ class NutCaseTest {
             }
         }
         assertThat(good / 600.0).isCloseTo(share, within(0.004)); // two edges of a tenth of a degree in 60°, or 30°
+    }
+
+    /** The ends of each range are taken: a turn away either way, a millimetre of play, the thinnest and the thickest washer. */
+    @Test
+    void takesTheEndsOfItsRanges() {
+        assertThat(NutReading.atZeroPlay(1, Turn.FULL).looser()).isEqualTo(Turn.FULL);
+        assertThat(NutReading.atZeroPlay(1, Turn.FULL.negate()).looser()).isEqualTo(Turn.FULL.negate());
+        assertThat(new NutReading(1, Turn.ZERO, Length.ofMillimetres(1)).endPlay())
+                .isEqualTo(Length.ofMillimetres(1));
+        for (double washer : new double[] {0.5, 25}) {
+            assertThat(twoNuts(Length.ofMillimetres(0.5), Length.ofMillimetres(washer))
+                            .washerThickness())
+                    .isEqualTo(Length.ofMillimetres(washer));
+        }
+        assertThatThrownBy(() -> twoNuts(Length.ofMillimetres(0.501), null)).hasMessageContaining("locking takes");
+        assertThatThrownBy(() -> twoNuts(Length.ofMillimetres(-0.001), null)).hasMessageContaining("locking takes");
+    }
+
+    private static NutCase twoNuts(Length takes, @Nullable Length washer) {
+        return new NutCase(
+                thread(SpindleThread.UNS_1_14),
+                FreeAngleLock.TWO_NUTS,
+                NutReading.atZeroPlay(1, Turn.ZERO),
+                COMMON,
+                washer,
+                takes);
+    }
+
+    /** One stop tighter than zero play is shown so that it can be refused, and no more; up to one turn looser. */
+    @Test
+    void showsOneStopTooTight() {
+        for (int degrees = 0; degrees < 60; degrees++) {
+            List<Stop> stops = on(SpindleThread.UNS_1_14, ONE_HOLE, degrees).stops();
+
+            assertThat(stops.stream().filter(stop -> stop.endPlay().isNegative()))
+                    .hasSize(1);
+            assertThat(stops.getLast().endPlay())
+                    .isLessThanOrEqualTo(thread(SpindleThread.UNS_1_14).pitch());
+            assertThat(stops.getLast().backOff().degrees()).isBetween(300.0, 360.0);
+        }
+    }
+
+    /** Every fifth thou is written, every tenth of a millimetre, and no other. */
+    @Test
+    void labelsTheRim() {
+        RimScale rim = RimScale.of(on(SpindleThread.UNS_1_14, ONE_HOLE, 17));
+
+        assertThat(rim.thousandths())
+                .allSatisfy(tick -> assertThat(tick.labelled()).isEqualTo(tick.number() % 5 == 0))
+                .extracting(RimScale.Tick::number)
+                .startsWith(0.0, 1.0, 2.0);
+        assertThat(rim.millimetres().stream().filter(RimScale.Tick::labelled).map(RimScale.Tick::number))
+                .startsWith(0.0, 0.1, 0.2, 0.3);
+        // M24×2 moves 2/3 mm in a third of a turn: 0.65 mm is written, 0.70 is not
+        assertThat(RimScale.of(on(SpindleThread.M24_2, ONE_HOLE, 17))
+                        .millimetres()
+                        .getLast()
+                        .number())
+                .isEqualTo(0.65);
+        // a pitch of 1.5 mm has moved just 0.5 mm there
+        assertThat(RimScale.of(on(SpindleThread.M24_1_5, ONE_HOLE, 17))
+                        .millimetres()
+                        .getLast()
+                        .number())
+                .isEqualTo(0.5);
     }
 
     @Test

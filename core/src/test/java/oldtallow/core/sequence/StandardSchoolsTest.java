@@ -1,15 +1,21 @@
 package oldtallow.core.sequence;
 
+import static java.util.Objects.requireNonNull;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.InputStreamReader;
 import java.io.StringReader;
+import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.function.Function;
 import java.util.stream.Collectors;
+import oldtallow.core.quantity.TorqueUnit;
 import oldtallow.core.quantity.Turn;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -147,6 +153,62 @@ class StandardSchoolsTest {
                 .isTrue();
         assertThat(StandardSchools.of(SchoolId.LOCK_AND_FREE).asksWrench(StepKind.SEAT))
                 .isFalse();
+    }
+
+    /** The file read again says what the product goes by; and column by column what was written. */
+    @Test
+    void readsWhatIsWritten() throws IOException {
+        try (InputStream file = requireNonNull(NutSchool.class.getResourceAsStream("nut-schools.csv"))) {
+            assertThat(StandardSchools.read("again", new InputStreamReader(file, StandardCharsets.UTF_8)))
+                    .isEqualTo(StandardSchools.all())
+                    .hasSizeGreaterThan(10);
+        }
+        List<NutSchool> read = StandardSchools.read("ours", new StringReader("""
+                        school|ONE|First|here|so|talk|yes
+                        step|SEAT|hard|10-20 N·m|90|TURN_BOTH_WAYS|5|care
+                        step|FINAL|soft|~15 lbf·in+||HOLD_STILL||
+                        school|TWO|Second|there|else|book|no
+                        step|SEAT|push|||TURN_BOTH_WAYS|3|"""));
+
+        assertThat(read)
+                .containsExactly(
+                        new NutSchool(
+                                new SchoolId("ONE"),
+                                "First",
+                                "here",
+                                "so",
+                                "talk",
+                                true,
+                                List.of(
+                                        new SequenceStep(
+                                                StepKind.SEAT,
+                                                "hard",
+                                                TorqueRange.between(10, 20, TorqueUnit.NEWTON_METRE),
+                                                false,
+                                                Turn.ofDegrees(90),
+                                                HubMotion.TURN_BOTH_WAYS,
+                                                5,
+                                                "care"),
+                                        new SequenceStep(
+                                                StepKind.FINAL,
+                                                "soft",
+                                                TorqueRange.atLeast(15, TorqueUnit.POUND_FORCE_INCH),
+                                                true,
+                                                null,
+                                                HubMotion.HOLD_STILL,
+                                                0,
+                                                ""))),
+                        new NutSchool(
+                                new SchoolId("TWO"),
+                                "Second",
+                                "there",
+                                "else",
+                                "book",
+                                false,
+                                List.of(new SequenceStep(
+                                        StepKind.SEAT, "push", null, false, null, HubMotion.TURN_BOTH_WAYS, 3, ""))));
+        assertThatThrownBy(() -> StandardSchools.read("ours", new StringReader("school|ONE|First\n")))
+                .hasMessageStartingWith("ours:1: 3 columns, not 7");
     }
 
     @Test

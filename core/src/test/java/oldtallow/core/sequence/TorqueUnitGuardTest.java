@@ -9,6 +9,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
+import java.util.Optional;
 import java.util.Random;
 import oldtallow.core.quantity.OutOfRangeException;
 import oldtallow.core.quantity.TorqueUnit;
@@ -110,6 +111,44 @@ class TorqueUnitGuardTest {
         assertThat(TorqueUnitGuard.question(600, POUND_FORCE_FOOT, seat))
                 .hasValueSatisfying(
                         question -> assertThat(question.likelyUnit()).isEqualTo(POUND_FORCE_INCH));
+    }
+
+    /** Half to twice of what is asked passes, an open end to three times; a scale is read to 1 %. */
+    @ParameterizedTest
+    @CsvSource({
+        "100, 50, NEWTON_METRE, ",
+        "100, 200, NEWTON_METRE, ",
+        "100, 200.1, NEWTON_METRE, TOO_HIGH",
+        "100, 49.9, NEWTON_METRE, OTHER_UNIT",
+        // 73 lbf·ft are 98.98 N·m, 74.6 are 101.14: just outside what a scale shows; 73.1 and 74.4 just inside
+        "100, 73, NEWTON_METRE, ",
+        "100, 73.1, NEWTON_METRE, OTHER_UNIT",
+        "100, 74.4, NEWTON_METRE, OTHER_UNIT",
+        "100, 74.6, NEWTON_METRE, ",
+        "100, 1500, NEWTON_METRE, OTHER_UNIT", // 1500 lbf·in are 169 N·m
+    })
+    void passesHalfToTwice(double asked, double number, TorqueUnit unit, Doubt doubt) {
+        assertThat(TorqueUnitGuard.question(number, unit, TorqueRange.about(asked, NEWTON_METRE))
+                        .map(Question::doubt))
+                .isEqualTo(Optional.ofNullable(doubt));
+    }
+
+    /** Where two other units would fit, the mix-up that happens most is asked: inch- with foot-pounds. */
+    @Test
+    void asksTheLikelierMixUpFirst() {
+        // 16 lbf·in are 1.81 N·m; as lbf·ft 21.7, as N·m 16: both may be meant by 13 to 26 N·m
+        TorqueRange asked = TorqueRange.between(13, 26, NEWTON_METRE);
+
+        assertThat(TorqueUnitGuard.question(16, POUND_FORCE_INCH, asked)
+                        .orElseThrow()
+                        .likelyUnit())
+                .isEqualTo(POUND_FORCE_FOOT);
+        assertThat(TorqueUnitGuard.question(1200, POUND_FORCE_INCH, TorqueRange.atLeast(50, POUND_FORCE_FOOT)))
+                .isEmpty();
+        assertThat(TorqueUnitGuard.question(1820, POUND_FORCE_INCH, TorqueRange.atLeast(50, POUND_FORCE_FOOT))
+                        .orElseThrow()
+                        .timesExpected())
+                .isCloseTo(1820 / 12.0 / 50, within(1e-9));
     }
 
     @ParameterizedTest
