@@ -48,6 +48,10 @@
           >{leadingLength(free.chart.best)}</span
         >
         <span class="ml-2 type-num text-ink2">{otherLength(free.chart.best)}</span>
+        <span class="block type-num text-label text-ink2"
+          >{leadingLength(free.chart.bestIfSofter)} to {leadingLength(free.chart.bestIfStiffer)}, by
+          rollers nobody counted</span
+        >
         <span class="block"
           >Below zero is preload, which only a maker may ask for. Stay on the loose side: a hair
           tighter than that peak kills a bearing far sooner than loose ever does.</span

@@ -37,7 +37,13 @@
     </p>
     <p class="pb-1">
       <span class="block type-card">{between(found.strokes, 5)} strokes of the gun</span>
-      <span class="block">about {figure(found.cartridges)} of a 400 g cartridge</span>
+      <span class="block"
+        >{#if found.perCartridge.least >= 1.5}
+          one 400 g cartridge does {between(found.perCartridge)} like it
+        {:else}
+          {between(found.cartridges, 0.5)} cartridges of 400 g
+        {/if}</span
+      >
       <span class="block text-label text-ink2"
         >{found.construction}, {found.inboard} and {found.outboard}</span
       >
@@ -46,7 +52,7 @@
   <ul class="mt-2 border-t-2 border-ink">
     {#each found.places as place (place.place)}
       <li
-        class="grid grid-cols-[minmax(0,1fr)_72px_88px_96px] items-center gap-3 border-b border-rule py-1.5"
+        class="grid grid-cols-[minmax(0,1fr)_72px_112px_128px] items-center gap-3 border-b border-rule py-1.5"
       >
         <span>{place.words}</span>
         <span class="h-3 border border-ink bg-sheet" aria-hidden="true">

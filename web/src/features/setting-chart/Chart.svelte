@@ -68,6 +68,8 @@
       .filter((stop) => stop.at >= 0 && stop.at <= wide),
   )
   const stands = $derived(chart.standsAt ? x(chart.standsAt.millimetres) : null)
+  /** Below the marks of stops and of where it stands, where there are any. */
+  const scale = $derived(bottom + (stops.length > 0 || stands !== null ? 66 : 26))
   /** Play every 0.05 mm or 2 thou, every other of them where they would touch. */
   const plays = $derived.by(() => {
     const step = metric ? { millimetres: 0.05, label: 0.05 } : { millimetres: 0.0508, label: 2 }
@@ -86,7 +88,7 @@
 
 <div bind:clientWidth={shown}>
   <svg
-    viewBox={`-52 -34 ${wide + 70} ${bottom + 112}`}
+    viewBox={`-52 -34 ${wide + 70} ${scale + 46}`}
     class="block w-full"
     role="img"
     aria-label={`Life, what the setting adds to the hub’s warmth, and rock against end play. ${chart.standsAt ? `The hub stands at ${leadingLength(chart.standsAt)}; the` : 'The'} window is ${leadingLength(chart.windowLeast)} to ${leadingLength(chart.windowMost)}.`}
@@ -164,11 +166,9 @@
     {/if}
     {#each plays as play (play.label)}
       <path d={`M${play.x} ${bottom}v7`} class="stroke-ink" />
-      <text x={play.x} y={bottom + 66} text-anchor="middle" font-size="13" class="num"
-        >{play.label}</text
-      >
+      <text x={play.x} y={scale} text-anchor="middle" font-size="13" class="num">{play.label}</text>
     {/each}
-    <text x="-48" y={bottom + 66} font-size="13">{metric ? 'mm' : 'thou'}</text>
+    <text x="-48" y={scale} font-size="13">{metric ? 'mm' : 'thou'}</text>
   </svg>
 </div>
 

@@ -18,7 +18,7 @@ import oldtallow.core.rolling.Equilibrium.Settled;
  * force (this product's own mix; each ring wears by its shares, Palmgren and Miner). Warmth and drag are straight ahead.
  *
  * @param points the loosest first
- * @param bestPlay end play with the longest life, by the points
+ * @param bestPlay end play with the longest life, by the points and the insides assumed
  */
 public record SettingChart(List<Point> points, Length bestPlay) {
 
@@ -34,6 +34,16 @@ public record SettingChart(List<Point> points, Length bestPlay) {
 
     public SettingChart {
         points = List.copyOf(points);
+    }
+
+    /** {@link #bestPlay} were the rollers a tenth more and longer: nearer to no play. */
+    public Length bestPlayIfStiffer() {
+        return bestPlay.times(1 / RelativeLife.STIFFER);
+    }
+
+    /** {@link #bestPlay} were they a tenth fewer and shorter: farther from no play. */
+    public Length bestPlayIfSofter() {
+        return bestPlay.times(1 / RelativeLife.SOFTER);
     }
 
     /**

@@ -50,6 +50,42 @@ class EndPlayTest {
                 .isInstanceOf(OutOfRangeException.class);
     }
 
+    /** The ends of what a window may be: 0.3 mm of preload to 1 mm of play; and the grades in their order. */
+    @Test
+    void takesTheEnds() {
+        EndPlayWindow widest = new EndPlayWindow(mm(-0.3), mm(1), mm(1));
+        assertThat(widest.reachesPreload()).isTrue();
+        assertThat(widest.isGraded()).isFalse();
+        assertThat(widest.width().millimetres()).isCloseTo(1.3, within(1e-12));
+        assertThat(new EndPlayWindow(mm(1), mm(1)).judge(mm(1))).isEqualTo(EndPlayVerdict.INSIDE);
+        assertThatThrownBy(() -> new EndPlayWindow(mm(-0.301), mm(0))).hasMessageContaining("least end play");
+        assertThatThrownBy(() -> new EndPlayWindow(mm(1.001), mm(1.001))).hasMessageContaining("least end play");
+        assertThatThrownBy(() -> new EndPlayWindow(mm(0), mm(1.001))).hasMessageContaining("most end play");
+        assertThatThrownBy(() -> new EndPlayWindow(mm(0), mm(0.5), mm(1.001)))
+                .hasMessageContaining("most usable end play");
+        assertThatThrownBy(() -> new EndPlayWindow(mm(0), mm(0.5), mm(0.499)))
+                .hasMessageContaining("most usable end play");
+        assertThat(RecommendedBackOff.values())
+                .allSatisfy(row -> assertThat(row.threadsPerInch()).isBetween(12, 18));
+    }
+
+    /** Too tight is not yet preload; preload begins below zero. To a nanometre an edge is inside. */
+    @Test
+    void tellsTightFromPreload() {
+        EndPlayWindow window = new EndPlayWindow(mm(0.02), mm(0.1), mm(0.2));
+
+        assertThat(window.judge(mm(0.0199))).isEqualTo(EndPlayVerdict.TOO_TIGHT);
+        assertThat(window.judge(mm(0))).isEqualTo(EndPlayVerdict.TOO_TIGHT);
+        assertThat(window.judge(mm(-0.0001))).isEqualTo(EndPlayVerdict.PRELOAD);
+        assertThat(window.judge(mm(0.1001))).isEqualTo(EndPlayVerdict.USABLE);
+        assertThat(window.judge(mm(0.2001))).isEqualTo(EndPlayVerdict.TOO_LOOSE);
+        assertThat(window.judge(mm(0.0199999995))).isEqualTo(EndPlayVerdict.INSIDE);
+    }
+
+    private static Length mm(double millimetres) {
+        return Length.ofMillimetres(millimetres);
+    }
+
     @Test
     void takesAWindowOfNoWidth() {
         assertThat(new EndPlayWindow(Length.ZERO, Length.ZERO).width()).isEqualTo(Length.ZERO);

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
+import java.util.Collections;
 import java.util.List;
 import java.util.Optional;
 import oldtallow.core.endplay.EndPlayWindow;
@@ -104,6 +105,59 @@ class FiguresTest {
 
     private static Stack stack(Construction construction) {
         return Briefs.of(construction, Scope.REPACK).stack();
+    }
+
+    /** Each text to its last character, a list of rules to its twenty-fourth; equal ends of a torque are one torque. */
+    @Test
+    void takesTheEnds() {
+        assertThat(new NutSequence(SchoolId.INCH_POUND, "x".repeat(300)).words())
+                .hasSize(300);
+        assertThat(new Spanners("x".repeat(300)).kind()).isEqualTo(FigureKind.SPANNERS);
+        assertThat(new Grease("x".repeat(300)).words()).hasSize(300);
+        assertThatThrownBy(() -> new Spanners("x".repeat(301))).hasMessageContaining("1 to 300");
+        assertThatThrownBy(() -> new Grease("x".repeat(301))).hasMessageContaining("1 to 300");
+        assertThat(BoltTorque.wheelNuts(newtonMetres(1000), newtonMetres(1000))
+                        .asked()
+                        .most()
+                        .newtonMetres())
+                .isCloseTo(1000, within(1e-9));
+        assertThat(BoltTorque.wheelNuts(newtonMetres(20), newtonMetres(20))
+                        .least()
+                        .newtonMetres())
+                .isCloseTo(20, within(1e-9));
+        DueRule rule = new DueRule(DueAction.REPACK, Trigger.Kind.MONTHS.of(12));
+        assertThat(new Interval(Collections.nCopies(24, rule)).rules()).hasSize(24);
+        assertThatThrownBy(() -> new Interval(Collections.nCopies(25, rule))).hasMessageContaining("25 rules");
+        assertThatThrownBy(() -> new BoltTorque(FigureKind.GREASE, newtonMetres(50), newtonMetres(60)))
+                .isInstanceOf(IllegalArgumentException.class);
+    }
+
+    /** Light trailers go by the graded window, all else by 1 to 5 thou; the nearest stud counts, to its own width. */
+    @Test
+    void goesByWhatTheHubIs() {
+        assertThat(window(Construction.STEPPED_BRAKED)).isEqualTo(EndPlayWindow.LIGHT_TRAILER);
+        assertThat(window(Construction.ROTOR_HUB)).isEqualTo(EndPlayWindow.COMMON_PRACTICE);
+        for (double stud = 8; stud < 24; stud += 0.05) {
+            wheelNut(stud).ifPresent(figure -> assertThat(figure.source()).contains("studs"));
+        }
+        assertThat(wheelNut(12.4).map(GoverningFigure::value))
+                .isEqualTo(wheelNut(12.7).map(GoverningFigure::value));
+        assertThat(wheelNut(12.2).map(GoverningFigure::value))
+                .isEqualTo(wheelNut(12).map(GoverningFigure::value));
+        assertThat(CommonPractice.intervals(new Upkeep(Duty.TRAILER, true)))
+                .hasSizeGreaterThan(2)
+                .allSatisfy(figure ->
+                        assertThat(((Interval) figure.value()).rules()).isNotEmpty())
+                .anySatisfy(figure -> assertThat(((Interval) figure.value()).rules())
+                        .anyMatch(rule -> rule.action() == DueAction.TOP_UP));
+    }
+
+    private static EndPlayWindow window(Construction construction) {
+        return ((EndPlay)
+                        CommonPractice.figure(FigureKind.END_PLAY, construction, SchoolId.INCH_POUND, Optional.empty())
+                                .orElseThrow()
+                                .value())
+                .window();
     }
 
     @Test

@@ -1,8 +1,10 @@
 package oldtallow.core.identify;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import oldtallow.core.bearing.BearingSet;
@@ -264,6 +266,130 @@ class LikelihoodTest {
                 2 * first * second * overlap + 2 * (first + second) * now.noneOnFile() * 0.5 * (1 + overlap) / 2;
 
         assertThat(doubt).isCloseTo(expected, within(1e-6));
+    }
+
+    /** A cone and a cup, each by what is read on it; neither a set's width nor a seal tells which ring it is. */
+    @ParameterizedTest
+    @CsvSource({
+        "CONE_BORE, true, false",
+        "CONE_WIDTH, true, false",
+        "SPINDLE_SEAT, true, false",
+        "CUP_OUTSIDE, false, true",
+        "CUP_WIDTH, false, true",
+        "SET_WIDTH, false, false",
+        "SEAL_INSIDE, false, false",
+        "SEAL_OUTSIDE, false, false"
+    })
+    void isReadOnARing(Measurand measurand, boolean cone, boolean cup) {
+        assertThat(measurand.isOfCone()).isEqualTo(cone);
+        assertThat(measurand.isOfCup()).isEqualTo(cup);
+    }
+
+    /** Several readings of the cup, however good, are no "it is": the cone was never measured. */
+    @Test
+    void theCupAloneNamesNothing() {
+        for (BearingSet set : SETS) {
+            Identification cup = Identification.of(
+                    SETS,
+                    List.of(
+                            measured(
+                                    Measurand.CUP_OUTSIDE, set.outsideDiameter().millimetres(), Instrument.MICROMETER),
+                            measured(Measurand.CUP_WIDTH, set.cupWidth().millimetres() - 0.06, Instrument.CALLIPER),
+                            measured(Measurand.SET_WIDTH, set.width().millimetres() + 0.1, Instrument.CALLIPER)));
+
+            assertThat(cup.verdict()).as("%s", set).isNotEqualTo(Verdict.ONE);
+            assertThat(cup.next().stream().map(NextMeasurement::measurand))
+                    .doesNotContain(Measurand.CUP_OUTSIDE, Measurand.SPINDLE_SEAT);
+        }
+    }
+
+    @Test
+    void boundsWhatIsMeasured() {
+        for (double bore : new double[] {8, 130}) {
+            assertThat(measured(Measurand.CONE_BORE, bore, Instrument.CALLIPER)
+                            .length()
+                            .millimetres())
+                    .isEqualTo(bore);
+        }
+        assertThatThrownBy(() -> measured(Measurand.CONE_BORE, 7.99, Instrument.CALLIPER))
+                .hasMessageContaining("8.0 to 130.0 mm");
+        assertThatThrownBy(() -> measured(Measurand.CONE_BORE, 130.01, Instrument.CALLIPER))
+                .hasMessageContaining("cone bore");
+        assertThat(new StudCircle(3, Length.ofMillimetres(50)).studs()).isEqualTo(3);
+        assertThat(new StudCircle(12, Length.ofMillimetres(500)).studs()).isEqualTo(12);
+        assertThatThrownBy(() -> new StudCircle(2, Length.ofMillimetres(50))).hasMessageContaining("stud count");
+        assertThatThrownBy(() -> new StudCircle(13, Length.ofMillimetres(50))).hasMessageContaining("stud count");
+        assertThatThrownBy(() -> StudCircle.fromNeighbours(13, Length.ofMillimetres(50)))
+                .hasMessageContaining("stud count");
+        assertThat(StudCircle.fromNeighbours(12, Length.ofMillimetres(50)).studs())
+                .isEqualTo(12);
+        assertThatThrownBy(() -> new StudCircle(5, Length.ofMillimetres(49.9))).hasMessageContaining("stud circle");
+        assertThatThrownBy(() -> new StudCircle(5, Length.ofMillimetres(500.1))).hasMessageContaining("stud circle");
+    }
+
+    /** A seal's outside tells of the hub as its inside does; of a set whose hub nobody knows nothing is said. */
+    @Test
+    void aSealTellsOfTheHub() {
+        UsualHub hub = List.of(UsualHub.values()).stream()
+                .filter(one -> one.sealOutside().isPresent())
+                .findFirst()
+                .orElseThrow();
+        Length rim = hub.sealOutside().orElseThrow();
+        Measurement cone = measured(
+                Measurand.CONE_BORE, set(hub.inboard().toString()).bore().millimetres(), Instrument.TAPE);
+        double without = chance(hub, List.of(cone));
+        double with =
+                chance(hub, List.of(cone, measured(Measurand.SEAL_OUTSIDE, rim.millimetres(), Instrument.CALLIPER)));
+
+        assertThat(with).isGreaterThan(2 * without);
+        assertThat(UsualHub.axleTubes())
+                .isNotEmpty()
+                .doesNotHaveDuplicates()
+                .allSatisfy(tube -> assertThat(tube).isNotBlank());
+        assertThat(hub.studCount()).isBetween(4, 8);
+    }
+
+    private static double chance(UsualHub hub, List<Measurement> measurements) {
+        return Identification.of(SETS, measurements).candidates().stream()
+                .filter(one -> one.set().designation().equals(hub.inboard()))
+                .mapToDouble(Candidate::probability)
+                .sum();
+    }
+
+    /** Of a set's look-alikes the one that is parted least comes first, and each is parted where it differs most. */
+    @Test
+    void lookAlikesAreSortedByWhatPartsThem() {
+        int seen = 0;
+        for (BearingSet set : SETS) {
+            List<LookAlike> alikes = LookAlike.of(set, SETS);
+            assertThat(alikes)
+                    .isSortedAccordingTo(Comparator.comparingDouble(
+                            one -> Math.abs(one.difference().millimetres())));
+            for (LookAlike alike : alikes) {
+                seen++;
+                double most = List.of(SetDimension.values()).stream()
+                        .mapToDouble(one ->
+                                Math.abs(alike.set().of(one).minus(set.of(one)).millimetres()))
+                        .max()
+                        .orElseThrow();
+                assertThat(Math.abs(alike.difference().millimetres())).isCloseTo(most, within(1e-9));
+                assertThat(alike.set().designation()).isNotEqualTo(set.designation());
+            }
+        }
+        assertThat(seen).isGreaterThan(50);
+    }
+
+    /** No set below one in five hundred gets a line, but the first always does. */
+    @Test
+    void unlikelySetsGetNoLine() {
+        Identification found = Identification.of(
+                SETS,
+                List.of(
+                        measured(Measurand.CONE_BORE, 31.74, Instrument.CALLIPER),
+                        measured(Measurand.CUP_OUTSIDE, 59.2, Instrument.CALLIPER)));
+
+        assertThat(found.candidates().stream().skip(1))
+                .allSatisfy(one -> assertThat(one.probability()).isGreaterThanOrEqualTo(0.002));
     }
 
     private static Measurement measured(Measurand measurand, double millimetres, Instrument instrument) {

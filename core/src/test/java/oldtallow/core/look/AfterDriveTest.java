@@ -108,6 +108,44 @@ class AfterDriveTest {
         assertThatThrownBy(() -> after(50, Optional.of(Double.NaN))).hasMessageContaining("other side");
     }
 
+    @Test
+    void boundsDayAndDistance() {
+        assertThat(driven(-40, 0).verdict()).isEqualTo(Verdict.TOO_SHORT);
+        assertThat(driven(60, 5000).verdict()).isEqualTo(Verdict.FINE);
+        assertThat(driven(20, 15).verdict()).as("15 km are enough").isEqualTo(Verdict.FINE);
+        assertThat(driven(20, 14.9).verdict()).isEqualTo(Verdict.TOO_SHORT);
+        assertThatThrownBy(() -> driven(-40.1, 20)).hasMessageContaining("temperature of the day");
+        assertThatThrownBy(() -> driven(60.1, 20)).hasMessageContaining("temperature of the day");
+        assertThatThrownBy(() -> driven(20, -0.1)).hasMessageContaining("distance driven");
+        assertThatThrownBy(() -> driven(20, 5000.1)).hasMessageContaining("distance driven");
+    }
+
+    private static AfterDrive driven(double day, double km) {
+        return new AfterDrive(new HubHeat(35, Optional.of(34.0)), day, km, false, Spin.FREE, false, Optional.empty());
+    }
+
+    /** 120 °C is what grease and seal stand; a little more they do not. */
+    @ParameterizedTest
+    @CsvSource({"120, false", "120.1, true"})
+    void spoiltFromThereOn(double hub, boolean spoilt) {
+        assertThat(after(hub, Optional.of(hub - 1)).verdict() == Verdict.SPOILT).isEqualTo(spoilt);
+    }
+
+    /** Cooled first, then what the verdict says but for its drive, and last that it stays where it is. */
+    @Test
+    void coolsBeforeAnythingElse() {
+        AfterDrive stopped = after(95, Optional.of(94.0));
+
+        assertThat(stopped.recheck()).first().asString().startsWith("Off the road");
+        assertThat(stopped.recheck()).last().asString().contains("does not go on");
+        assertThat(stopped.recheck())
+                .containsAll(stopped.verdict().recheck().stream()
+                        .filter(line -> !line.startsWith("Drive"))
+                        .toList());
+        AfterDrive warm = after(75, Optional.of(45.0));
+        assertThat(warm.recheck()).isEqualTo(warm.verdict().recheck()).isNotEmpty();
+    }
+
     /** A hub left with measured play is not sent a stop looser for being warm. */
     @ParameterizedTest
     @CsvSource({"0.10,MEASURE_ANEW", "0.03,MEASURE_ANEW", "0.01,TOO_TIGHT", "-0.02,TOO_TIGHT"})

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 import oldtallow.core.look.Diagnosis.Drive;
 import oldtallow.core.look.Diagnosis.Suspected;
 import oldtallow.core.look.Seen.GreaseFound;
@@ -20,8 +21,10 @@ import oldtallow.core.warmth.HeatBand;
 import oldtallow.core.warmth.HubHeat;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.Arguments;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.EnumSource;
+import org.junit.jupiter.params.provider.MethodSource;
 
 /** What each sign points to: job.md §3, stages 2 and 11 (common practice). */
 class FirstLookTest {
@@ -117,6 +120,69 @@ class FirstLookTest {
         assertThat(drive(Spin.GROWL)).isEqualTo(Drive.TO_THE_WORKSHOP);
         assertThat(drive(Leak.DAMP)).isEqualTo(Drive.TO_THE_WORKSHOP);
         assertThat(drive(GreaseFound.MILKY)).isEqualTo(Drive.TO_THE_WORKSHOP);
+    }
+
+    /** Every sign: what it points to first, with what weight, and whether the rig may be driven. Common practice; own weights. */
+    @ParameterizedTest
+    @MethodSource("signs")
+    void everySignPointsSomewhere(Seen seen, String suspicions, Drive drive) {
+        Diagnosis diagnosis = look(seen).diagnosis();
+
+        assertThat(diagnosis.suspicions().stream()
+                        .map(one -> one.suspicion() + " " + one.weight())
+                        .toList())
+                .isEqualTo(List.of(suspicions.split(", ", -1)));
+        assertThat(diagnosis.drive()).isEqualTo(drive);
+        if (seen instanceof Spin spin) {
+            assertThat(look(new SpinWithoutShaft(spin)).diagnosis().drive()).isEqualTo(drive);
+        }
+    }
+
+    static Stream<Arguments> signs() {
+        return Stream.of(
+                Arguments.of(Spin.SILENT, "FINE 0.0", Drive.YES),
+                Arguments.of(Spin.GROWL, "RACE_DAMAGE 3.0", Drive.TO_THE_WORKSHOP),
+                Arguments.of(Spin.GRIND, "RACE_DAMAGE 4.0, DRY 1.0", Drive.NO),
+                Arguments.of(Spin.RATTLE, "WORN 2.0, RACE_DAMAGE 2.0", Drive.TO_THE_WORKSHOP),
+                Arguments.of(Rock.NONE, "FINE 0.0", Drive.YES),
+                Arguments.of(Rock.SLIGHT, "OUT_OF_ADJUSTMENT 1.0, WORN 0.5", Drive.TO_THE_WORKSHOP),
+                Arguments.of(Rock.LOOSE, "OUT_OF_ADJUSTMENT 2.0, WORN 2.0", Drive.NO),
+                Arguments.of(TakenUp.GONE, "OUT_OF_ADJUSTMENT 3.0", Drive.YES),
+                Arguments.of(TakenUp.STAYS, "WORN 3.0", Drive.TO_THE_WORKSHOP),
+                Arguments.of(GreaseFound.THIN_RUNNY, "GREASE_FAILED 3.0, TOO_TIGHT 1.0", Drive.TO_THE_WORKSHOP),
+                Arguments.of(GreaseFound.MILKY, "WATER_IN 3.0, SEAL_FAILED 1.0", Drive.TO_THE_WORKSHOP),
+                Arguments.of(GreaseFound.RUSTY, "WATER_IN 4.0, RACE_DAMAGE 2.0", Drive.TO_THE_WORKSHOP),
+                Arguments.of(GreaseFound.GONE, "DRY 4.0, SEAL_FAILED 1.0", Drive.NO),
+                Arguments.of(Leak.DRY, "FINE 0.0", Drive.YES),
+                Arguments.of(Leak.AT_SPRING_CAP, "FINE 0.0", Drive.YES),
+                Arguments.of(Leak.DAMP, "SEAL_FAILED 2.0", Drive.TO_THE_WORKSHOP),
+                Arguments.of(Leak.ON_LININGS, "SEAL_FAILED 4.0", Drive.NO),
+                Arguments.of(Locked.NUT_LOOSE, "LOCK_FAILED 5.0, OUT_OF_ADJUSTMENT 2.0", Drive.NO),
+                Arguments.of(Locked.LOCK_BROKEN, "LOCK_FAILED 5.0", Drive.NO));
+    }
+
+    /** Both sides hot alike with brakes: the brakes, not the nut; without brakes the nut. */
+    @Test
+    void bothSidesHotAreTheirBrakes() {
+        HubHeat alike = new HubHeat(80, Optional.of(79.0));
+
+        assertThat(new FirstLook(List.of(), Optional.of(alike), true)
+                        .diagnosis()
+                        .suspicions())
+                .extracting(Suspected::suspicion)
+                .containsExactly(Suspicion.BRAKE_DRAGS);
+        assertThat(new FirstLook(List.of(), Optional.of(alike), false)
+                        .diagnosis()
+                        .suspicions())
+                .extracting(Suspected::suspicion)
+                .containsExactly(Suspicion.TOO_TIGHT);
+    }
+
+    @Test
+    void saysItInWords() {
+        assertThat(new SpinWithoutShaft(Spin.GROWL).words()).isEqualTo(Spin.GROWL.words() + " without its shaft");
+        assertThat(new Misplaced(Part.WASHER, Misplacement.MISSING).words())
+                .isEqualTo(Part.WASHER.words() + " missing");
     }
 
     @Test

@@ -66,6 +66,27 @@ class SettingChartTest {
         assertThat(chart.bestPlay().millimetres()).isCloseTo(-0.019, within(0.003));
     }
 
+    /** Where life is longest in hubs really built with a tenth more, or fewer, rollers: to a step of the chart. */
+    @Test
+    void theBestSettingHasItsDoubt() {
+        Length step = mm(0.001);
+        SettingChart assumed = SettingChart.of(MODEL, mm(0.01), mm(-0.04), 51);
+
+        assertThat(assumed.bestPlayIfStiffer().millimetres())
+                .isCloseTo(
+                        SettingChart.of(hub(1.1), mm(0.01), mm(-0.04), 51)
+                                .bestPlay()
+                                .millimetres(),
+                        within(1.5 * step.millimetres()));
+        assertThat(assumed.bestPlayIfSofter().millimetres())
+                .isCloseTo(
+                        SettingChart.of(hub(0.9), mm(0.01), mm(-0.04), 51)
+                                .bestPlay()
+                                .millimetres(),
+                        within(1.5 * step.millimetres()));
+        assertThat(assumed.bestPlayIfSofter()).isLessThan(assumed.bestPlay()).isLessThan(assumed.bestPlayIfStiffer());
+    }
+
     /** The band is that of a hub really built with a tenth fewer, or more, and shorter or longer rollers. */
     @Test
     void theBandIsThatOfOtherInsides() {

@@ -23,7 +23,6 @@ import oldtallow.core.fit.WarmAndChill;
 import oldtallow.core.fit.WarmAndChill.Cold;
 import oldtallow.core.fit.WarmAndChill.HubState;
 import oldtallow.core.grease.Demand;
-import oldtallow.core.grease.Filling;
 import oldtallow.core.grease.Thickener;
 import oldtallow.core.hub.Fittings.CavityFill;
 import oldtallow.core.hub.HubDimension;
@@ -179,7 +178,6 @@ record AidsView(
             @Nullable InItView inIt,
             List<PlaceView> places,
             RangeView grams,
-            double cartridges,
             @Nullable String gun,
             double stroke,
             List<TinAidView> tins) {
@@ -193,7 +191,6 @@ record AidsView(
                     grease.inIt().map(InItView::of).orElse(null),
                     PlaceView.all(grease.filling(), grease.stroke()),
                     PlaceView.grams(grease.filling().total()),
-                    grease.filling().total().middle() * Filling.DENSITY / Filling.CARTRIDGE_GRAMS,
                     grease.gun().map(WorkshopTool::name).orElse(null),
                     grease.stroke(),
                     grease.tins().stream().map(TinAidView::of).toList());

@@ -162,7 +162,8 @@ class GreaseController {
                 PlaceView.volume(filled.total()),
                 PlaceView.grams(filled.total()),
                 errors.require(strokes),
-                filled.total().middle() * Filling.DENSITY / Filling.CARTRIDGE_GRAMS,
+                PlaceView.cartridges(filled.total()),
+                PlaceView.perCartridge(filled.total()),
                 Filling.effect(form.fill()),
                 film);
     }
@@ -205,7 +206,8 @@ class GreaseController {
             RangeView cubicCentimetres,
             RangeView grams,
             RangeView strokes,
-            double cartridges,
+            RangeView cartridges,
+            RangeView perCartridge,
             String effect,
             @Nullable FilmView film) {}
 

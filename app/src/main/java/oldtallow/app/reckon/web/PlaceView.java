@@ -27,6 +27,17 @@ record PlaceView(Place place, String words, RangeView cubicCentimetres, RangeVie
         return new RangeView(amount.least() * Filling.DENSITY, amount.most() * Filling.DENSITY);
     }
 
+    static RangeView cartridges(Amount amount) {
+        RangeView grams = grams(amount);
+        return new RangeView(grams.least() / Filling.CARTRIDGE_GRAMS, grams.most() / Filling.CARTRIDGE_GRAMS);
+    }
+
+    /** How many times as much a cartridge holds. */
+    static RangeView perCartridge(Amount amount) {
+        RangeView grams = grams(amount);
+        return new RangeView(Filling.CARTRIDGE_GRAMS / grams.most(), Filling.CARTRIDGE_GRAMS / grams.least());
+    }
+
     static RangeView strokes(Amount amount, double stroke) {
         return new RangeView(Filling.strokes(amount.least(), stroke), Filling.strokes(amount.most(), stroke));
     }

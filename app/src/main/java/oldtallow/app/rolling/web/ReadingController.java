@@ -121,6 +121,8 @@ class ReadingController {
         return new FreeChartView(
                 drawn.points().stream().map(SettingPointView::of).toList(),
                 LengthView.of(drawn.bestPlay()),
+                LengthView.of(drawn.bestPlayIfSofter()),
+                LengthView.of(drawn.bestPlayIfStiffer()),
                 LengthView.of(window.least()),
                 LengthView.of(window.most()));
     }
@@ -171,5 +173,10 @@ class ReadingController {
 
     /** {@code windowLeast} and {@code windowMost} are common practice. */
     record FreeChartView(
-            List<SettingPointView> points, LengthView best, LengthView windowLeast, LengthView windowMost) {}
+            List<SettingPointView> points,
+            LengthView best,
+            LengthView bestIfSofter,
+            LengthView bestIfStiffer,
+            LengthView windowLeast,
+            LengthView windowMost) {}
 }
