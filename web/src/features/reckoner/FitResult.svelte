@@ -103,7 +103,7 @@
       <thead class="text-min text-ink2">
         <tr>
           <th class="py-1 font-normal">Cup</th>
-          <th class="py-1 font-normal">drops in from a hub at</th>
+          <th class="py-1 pr-4 font-normal whitespace-nowrap">drops in from a hub at</th>
           <th class="py-1 font-normal">time in hand, hub at its limit</th>
         </tr>
       </thead>
@@ -111,7 +111,7 @@
         {#each warm.colds as cold (cold.cold)}
           <tr class="border-t border-rule">
             <td class="py-1.5">{cold.words}, {temperature(cold.cup, metric)}</td>
-            <td class="py-1.5 type-num font-semibold">{temperature(cold.dropsInAt, metric)}</td>
+            <td class="py-1.5 pr-4 type-num font-semibold whitespace-nowrap">{temperature(cold.dropsInAt, metric)}</td>
             <td class="py-1.5">
               {cold.withinLimit
                 ? cold.secondsLeft === undefined

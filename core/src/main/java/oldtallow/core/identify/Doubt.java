@@ -28,6 +28,8 @@ record Doubt(List<BearingSet> file, List<Scored> fitting, List<Double> probabili
         measurements.stream()
                 // a tape or a gauge leaves something for the calliper
                 .filter(one -> one.instrument() == Instrument.CALLIPER || one.instrument() == Instrument.MICROMETER)
+                // a seat may be worn: the cone itself is still to be read
+                .filter(one -> one.measurand() != Measurand.SPINDLE_SEAT)
                 .flatMap(one -> one.measurand().dimension().stream())
                 .forEach(measured::add);
         double doubtNow = left(null);

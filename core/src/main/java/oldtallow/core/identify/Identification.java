@@ -26,7 +26,7 @@ public record Identification(
 
     /** What came out of it. */
     public enum Verdict {
-        /** One set by readings on both rings, and hardly a doubt. */
+        /** One set by readings on both rings, and hardly a doubt; not where its seat would have to be worn for it. */
         ONE,
         /** One stands out, but a ring was not measured or doubt is left. */
         LIKELY,
@@ -83,7 +83,8 @@ public record Identification(
                 candidates.add(candidate(fitting.get(i), probabilities[i], catalogue, measurements));
             }
         }
-        Verdict verdict = verdict(probabilities[0], none, measurements);
+        boolean worn = candidates.getFirst().seatWorn().isPresent();
+        Verdict verdict = verdict(probabilities[0], none, worn, measurements);
         List<NextMeasurement> next = verdict == Verdict.ONE
                 ? List.of()
                 : new Doubt(
@@ -95,15 +96,18 @@ public record Identification(
         return new Identification(verdict, candidates, none, next);
     }
 
-    /** A single reading, or several of one ring, name nothing: other sets have that ring, or one like it. */
-    private static Verdict verdict(double first, double none, List<Measurement> measurements) {
+    /**
+     * A single reading, or several of one ring, name nothing: other sets have that ring, or one like it. Nor does a seat that fits
+     * only if it is worn: the cone itself tells.
+     */
+    private static Verdict verdict(double first, double none, boolean worn, List<Measurement> measurements) {
         boolean bothRings =
                 measurements.stream().anyMatch(one -> one.measurand().isOfCone())
                         && measurements.stream().anyMatch(one -> one.measurand().isOfCup());
         if (none > EVEN) {
             return Verdict.LIKELY_NONE;
         }
-        if (first >= SURE && bothRings) {
+        if (first >= SURE && bothRings && !worn) {
             return Verdict.ONE;
         }
         return first >= STANDS_OUT ? Verdict.LIKELY : Verdict.SEVERAL;

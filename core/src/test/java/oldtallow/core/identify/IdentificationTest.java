@@ -113,7 +113,8 @@ class IdentificationTest {
                         new Measurement(Measurand.SPINDLE_SEAT, Length.ofMillimetres(26.91), Instrument.MICROMETER),
                         calliper(Measurand.CUP_OUTSIDE, 50.3)));
 
-        assertThat(found.verdict()).isNotEqualTo(Verdict.NOTHING_FITS);
+        assertThat(found.verdict()).as("the cone itself was not measured").isEqualTo(Verdict.LIKELY);
+        assertThat(found.next().getFirst().measurand()).isEqualTo(Measurand.CONE_BORE);
         Candidate first = found.candidates().getFirst();
         assertThat(first.set().designation()).hasToString("L44649/L44610");
         assertThat(first.seatWorn().orElseThrow().millimetres()).isCloseTo(0.078, within(1e-3));
