@@ -5,9 +5,11 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.TimeoutError;
 import com.microsoft.playwright.assertions.LocatorAssertions;
 import com.microsoft.playwright.options.AriaRole;
 import java.util.UUID;
+import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import oldtallow.app.testing.Bench;
 import oldtallow.app.testing.Browsers;
@@ -32,6 +34,7 @@ class FiveLocksIT {
     private static final UUID DIAL_ID = UUID.randomUUID();
     private static final int ENOUGH = 60;
     private static final int TRIES = 4;
+    private static final Pattern TORQUE = Pattern.compile("([\\d.]+)\\s*N·m");
     private static StandIn wrench;
     private static StandIn dial;
 
@@ -85,7 +88,6 @@ class FiveLocksIT {
                     setTheNut(page);
                 } else {
                     page.keyboard().press("PageDown");
-                    page.waitForTimeout(150);
                 }
             }
 
@@ -135,8 +137,8 @@ class FiveLocksIT {
             return;
         }
         wrench.settleAt(torque);
-        page.waitForTimeout(800); // until the bench has seen its hand leave the last torque
         page.keyboard().press("m");
+        page.waitForCondition(() -> Math.abs(shown(page) - torque) <= 0.02 * torque);
         press(page, page.getByText("The torque is inside."));
     }
 
@@ -144,9 +146,21 @@ class FiveLocksIT {
     private static void press(Page page, Locator taken) {
         for (int i = 0; i < TRIES && taken.count() == 0; i++) {
             page.getByRole(AriaRole.BUTTON, named("^Take it")).click();
-            page.waitForTimeout(700);
+            try {
+                taken.first().waitFor(new Locator.WaitForOptions().setTimeout(700));
+            } catch (TimeoutError movedOn) {
+                // it was not steady any more: pressed again
+            }
         }
         assertThat(taken).isVisible();
+    }
+
+    /** What the wrench shows on the bench; less than any torque while it shows nothing. */
+    private static double shown(Page page) {
+        Matcher number = TORQUE.matcher(
+                page.getByLabel("torque wrench", new Page.GetByLabelOptions().setExact(true))
+                        .innerText());
+        return number.find() ? Double.parseDouble(number.group(1)) : -1;
     }
 
     private static void measure(Page page) {
@@ -164,8 +178,7 @@ class FiveLocksIT {
                 page.getByRole(AriaRole.BUTTON, named("Match the nut first|No stop to take|Backed off|Gone on"));
         assertThat(backOff).isVisible();
         for (int degrees = 0; degrees < 60 && backOff.isDisabled(); degrees++) {
-            page.keyboard().press("ArrowRight");
-            page.waitForTimeout(60); // the stops are worked out anew
+            page.waitForResponse("**/api/nut-calculations", () -> page.keyboard().press("ArrowRight"));
         }
         page.keyboard().press("PageDown");
         press(page, page.getByLabel("Readings so far"));
