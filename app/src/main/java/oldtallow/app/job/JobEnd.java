@@ -17,6 +17,13 @@ final class JobEnd {
 
     private JobEnd() {}
 
+    /** Whether an entry is what ends a job. */
+    static boolean isBy(JobEntry entry) {
+        return entry instanceof JobEntry.Closed
+                || entry instanceof JobEntry.SignedOff
+                || entry instanceof JobEntry.Abandoned;
+    }
+
     /** Reasons why it cannot be closed yet, in sentences; empty when it can. */
     static List<String> hindrances(JobBench bench, boolean settingOnRecord) {
         List<String> hindrances = new ArrayList<>();

@@ -46,6 +46,8 @@ import org.springframework.transaction.annotation.Transactional;
 public class Jobs {
 
     private static final int MOST_PAST = 200;
+    /** A whole renewal takes some 150; each is read at every press. */
+    private static final int MOST_ENTRIES = 1000;
 
     private final JobStore store;
     private final Register register;
@@ -220,6 +222,10 @@ public class Jobs {
         }
         if (bench.job().state().isOver()) {
             throw new ConflictException("This job is over. Open a new one on the wheel end.");
+        }
+        if (bench.entries().size() >= MOST_ENTRIES && !JobEnd.isBy(sent.entry())) {
+            throw new ConflictException("This job holds " + MOST_ENTRIES
+                    + " entries, which is all a job takes. Close it or end it, and go on in a new one.");
         }
         JobEntry entry = new EntryRules(bench, person.role() != Role.APPRENTICE, sequences).admit(sent.entry());
         var admitted = new NewEntry(sent.id(), entry);
