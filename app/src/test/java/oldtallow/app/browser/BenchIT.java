@@ -163,7 +163,8 @@ class BenchIT {
         // a lock that holds anywhere is set at once: an arrow before its answer would turn it on, past its window
         assertThat(backOff).not().containsText("No stop to take");
         for (int degrees = 0; degrees < 60 && backOff.isDisabled(); degrees++) {
-            page.waitForResponse("**/api/nut-calculations", () -> page.keyboard().press("ArrowRight"));
+            page.waitForResponse(
+                    "**/api/nut-calculations", () -> page.keyboard().press("ArrowRight"));
         }
         assertThat(backOff).isEnabled();
         page.keyboard().press(key);

@@ -157,9 +157,8 @@ class FiveLocksIT {
 
     /** What the wrench shows on the bench; less than any torque while it shows nothing. */
     private static double shown(Page page) {
-        Matcher number = TORQUE.matcher(
-                page.getByLabel("torque wrench", new Page.GetByLabelOptions().setExact(true))
-                        .innerText());
+        Matcher number = TORQUE.matcher(page.getByLabel("torque wrench", new Page.GetByLabelOptions().setExact(true))
+                .innerText());
         return number.find() ? Double.parseDouble(number.group(1)) : -1;
     }
 
@@ -178,7 +177,8 @@ class FiveLocksIT {
                 page.getByRole(AriaRole.BUTTON, named("Match the nut first|No stop to take|Backed off|Gone on"));
         assertThat(backOff).isVisible();
         for (int degrees = 0; degrees < 60 && backOff.isDisabled(); degrees++) {
-            page.waitForResponse("**/api/nut-calculations", () -> page.keyboard().press("ArrowRight"));
+            page.waitForResponse(
+                    "**/api/nut-calculations", () -> page.keyboard().press("ArrowRight"));
         }
         page.keyboard().press("PageDown");
         press(page, page.getByLabel("Readings so far"));

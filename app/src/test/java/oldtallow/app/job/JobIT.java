@@ -473,21 +473,21 @@ class JobIT {
         JsonNode job = bench.open(bench.newWheelEnd("STEPPED_BRAKED"), "REPACK");
         ObjectNode waits = Bench.entry().put("what", "seal").put("bag", "").put("orderedFrom", "");
         Bench.accepted(bench.post(job, "/waits", waits));
-        app.db().execute(
-                        """
+        app.db().execute("""
                         insert into job_entry
                         select gen_random_uuid(), workshop_id, job_id, n, kind, body, person_id, person_name, at
                         from job_entry cross join generate_series(3, 999) as n
                         where job_id = ? and number = 2
-                        """,
-                        UUID.fromString(job.path("id").asString()));
+                        """, UUID.fromString(job.path("id").asString()));
 
         Bench.accepted(bench.post(job, "/went-on", Bench.entry()));
-        Answer full = bench.post(job, "/waits", Bench.entry().put("what", "cup").put("bag", "").put("orderedFrom", ""));
+        Answer full = bench.post(
+                job, "/waits", Bench.entry().put("what", "cup").put("bag", "").put("orderedFrom", ""));
         assertThat(full.status()).isEqualTo(409);
         assertThat(full.text()).contains("1000 entries").contains("go on in a new one");
         assertThat(bench.look(job).path("waits").isMissingNode()).isTrue();
-        JsonNode ended = Bench.accepted(bench.post(job, "/abandon", Bench.entry().put("reason", "too long")));
+        JsonNode ended =
+                Bench.accepted(bench.post(job, "/abandon", Bench.entry().put("reason", "too long")));
         assertThat(ended.path("state").asString()).isEqualTo("ABANDONED");
     }
 

@@ -10,6 +10,7 @@ import static org.mockito.Mockito.times;
 import static org.mockito.Mockito.verify;
 import static org.mockito.Mockito.when;
 
+import java.net.InetAddress;
 import java.time.Clock;
 import java.time.Instant;
 import java.time.LocalDate;
@@ -42,12 +43,17 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.mockito.ArgumentCaptor;
 import org.mockito.Mock;
+import org.mockito.Mockito;
 import org.mockito.junit.jupiter.MockitoExtension;
 import org.mockito.junit.jupiter.MockitoSettings;
 import org.mockito.quality.Strictness;
 import org.springframework.mail.MailSendException;
 import org.springframework.mail.SimpleMailMessage;
 import org.springframework.mail.javamail.JavaMailSender;
+import org.springframework.mail.javamail.JavaMailSenderImpl;
+import org.subethamail.smtp.auth.EasyAuthenticationHandlerFactory;
+import org.subethamail.smtp.auth.LoginFailedException;
+import org.subethamail.smtp.server.SMTPServer;
 
 @ExtendWith(MockitoExtension.class)
 @MockitoSettings(strictness = Strictness.LENIENT)
@@ -120,6 +126,52 @@ class MailRoundsTest {
         verify(sender, times(1)).send(any(SimpleMailMessage.class));
         at(LocalTime.of(8, 15)).make();
         verify(sender, times(2)).send(any(SimpleMailMessage.class));
+    }
+
+    /** A mail server that wants a log-in and gets the wrong one: told with the mail, tried again, nothing passes for sent. */
+    @Test
+    void saysThatTheLogInFailed() {
+        SMTPServer server = SMTPServer.port(0)
+                .bindAddress(InetAddress.getLoopbackAddress())
+                .requireAuth(true)
+                .authenticationHandlerFactory(new EasyAuthenticationHandlerFactory((user, password, context) -> {
+                    if (!password.equals("right")) {
+                        throw new LoginFailedException();
+                    }
+                }))
+                .build();
+        server.start();
+        try {
+            assertThat(problemWith(server.getPortAllocated(), "wrong"))
+                    .startsWith("the mail server did not take it: ")
+                    .containsIgnoringCase("authentication");
+            assertThat(problemWith(server.getPortAllocated(), "right")).isEmpty();
+        } finally {
+            server.stop();
+        }
+    }
+
+    private String problemWith(int port, String password) {
+        var real = new JavaMailSenderImpl();
+        real.setHost("127.0.0.1");
+        real.setPort(port);
+        real.setUsername("somebody");
+        real.setPassword(password);
+        real.getJavaMailProperties().put("mail.smtp.auth", "true");
+        real.getJavaMailProperties().put("mail.smtp.localhost", "localhost");
+        Mockito.clearInvocations(store);
+        remembers(TODAY.minusDays(1), "", null);
+        new MailRounds(
+                        store,
+                        dues,
+                        real,
+                        Clock.fixed(TODAY.atTime(8, 0).atZone(ZONE).toInstant(), ZONE),
+                        "shop@example.org",
+                        "http://127.0.0.1:8080")
+                .make();
+        ArgumentCaptor<SentMail> mail = ArgumentCaptor.forClass(SentMail.class);
+        verify(store).add(any(), mail.capture());
+        return mail.getValue().problem();
     }
 
     @Test

@@ -1,0 +1,58 @@
+package oldtallow.app.run;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.concurrent.TimeUnit;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
+
+/** What {@code ./run} says of its own options, before it starts anything. */
+class RunOptionsTest {
+
+    private static final Path RUN = Path.of("../run").toAbsolutePath().normalize();
+
+    private record Said(int status, String text) {}
+
+    @Test
+    void helpNamesEveryOption() throws Exception {
+        Said said = run("--help");
+
+        assertThat(said.status).isZero();
+        assertThat(said.text).contains("--port N", "--reset", "--no-demo", "OLDTALLOW_DB_URL", "Ctrl-C");
+        assertThat(run("-h").text).isEqualTo(said.text);
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"0", "65536", "abc", "-1", "80 80", ""})
+    void refusesAPortThatIsNone(String port) throws Exception {
+        Said said = run("--port", port);
+
+        assertThat(said.status).isEqualTo(1);
+        assertThat(said.text).contains("--port wants a number from 1 to 65535, not '" + port + "'");
+        assertThat(run("--port=" + port)).isEqualTo(said);
+    }
+
+    @Test
+    void refusesWhatItDoesNotKnow() throws Exception {
+        Said said = run("--prot", "80");
+
+        assertThat(said.status).isEqualTo(1);
+        assertThat(said.text).contains("Unknown option: --prot").contains("--port N");
+    }
+
+    private static Said run(String... options) throws IOException, InterruptedException {
+        List<String> command = new ArrayList<>(List.of("bash", RUN.toString()));
+        command.addAll(List.of(options));
+        Process process = new ProcessBuilder(command).redirectErrorStream(true).start();
+        process.getOutputStream().close();
+        String text = new String(process.getInputStream().readAllBytes(), StandardCharsets.UTF_8);
+        assertThat(process.waitFor(20, TimeUnit.SECONDS)).isTrue();
+        return new Said(process.exitValue(), text);
+    }
+}
