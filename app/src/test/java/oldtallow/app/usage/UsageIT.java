@@ -80,6 +80,37 @@ class UsageIT {
                 .hasSize(1);
     }
 
+    /** A time in water is kept once, latest first; not of tomorrow, and gone when it is taken back. */
+    @Test
+    void keepsTimesInWater() {
+        UUID ramp = UUID.randomUUID();
+        Bench.accepted(water(ramp, today.minusDays(9), "DUNKING", "at the ramp"));
+        JsonNode usage = Bench.accepted(water(UUID.randomUUID(), today, "CROSSING", "the ford"));
+        assertThat(usage.path("water").findValuesAsString("note")).containsExactly("the ford", "at the ramp");
+        assertThat(usage.path("water").path(1).path("salt").asBoolean()).isTrue();
+        assertThat(usage.path("water").path(1).path("kind").asString()).isEqualTo("DUNKING");
+        assertThat(Bench.accepted(water(ramp, today.minusDays(9), "DUNKING", "at the ramp"))
+                        .path("water"))
+                .as("sent again")
+                .hasSize(2);
+
+        Answer tomorrow = water(UUID.randomUUID(), today.plusDays(1), "DUNKING", "");
+        assertThat(tomorrow.status()).isEqualTo(422);
+        assertThat(tomorrow.remedyFor("on")).contains("plan a trip with it instead");
+        assertThat(water(UUID.randomUUID(), today, "DUNKING", "x".repeat(2000)).remedyFor("note"))
+                .contains("characters");
+
+        device.delete(path("water/" + ramp));
+        assertThat(device.get(path("usage")).json().path("water").findValuesAsString("note"))
+                .containsExactly("the ford");
+    }
+
+    private Answer water(UUID id, LocalDate on, String kind, String note) {
+        return device.put(path("water/" + id), """
+                {"on": "%s", "kind": "%s", "salt": true, "hot": true, "note": "%s"}
+                """.formatted(on, kind, note));
+    }
+
     @Test
     void keepsATripWithItsLegs() {
         UUID id = UUID.randomUUID();
