@@ -76,7 +76,7 @@ class TakeScreenshots {
             page.getByLabel("Bore of the hub").fill("59.94");
             page.getByLabel("Hub outside, round the cup").fill("90");
             page.getByLabel("Hub is at, now").fill("110");
-            page.getByLabel("Cup is at, now").fill("-70");
+            page.getByLabel("Cup is at, now").fill("-50");
             assertThat(page.getByText("Drops in now")).isVisible();
             take(page, "fit-and-heat");
 
