@@ -111,7 +111,9 @@
         {#each warm.colds as cold (cold.cold)}
           <tr class="border-t border-rule">
             <td class="py-1.5">{cold.words}, {temperature(cold.cup, metric)}</td>
-            <td class="py-1.5 pr-4 type-num font-semibold whitespace-nowrap">{temperature(cold.dropsInAt, metric)}</td>
+            <td class="py-1.5 pr-4 type-num font-semibold whitespace-nowrap"
+              >{temperature(cold.dropsInAt, metric)}</td
+            >
             <td class="py-1.5">
               {cold.withinLimit
                 ? cold.secondsLeft === undefined
