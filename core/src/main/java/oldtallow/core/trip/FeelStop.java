@@ -24,7 +24,6 @@ public record FeelStop(int leg, double afterKm, String why) {
     /** Stops of a trip, in order. */
     public static List<FeelStop> of(List<Stretch> legs) {
         List<FeelStop> stops = new ArrayList<>();
-        double since = 0;
         boolean begun = false;
         for (int i = 0; i < legs.size(); i++) {
             Stretch leg = legs.get(i);
@@ -33,21 +32,17 @@ public record FeelStop(int leg, double afterKm, String why) {
                 stops.add(new FeelStop(i, FIRST_KM, "first warmth of the trip"));
                 begun = true;
                 at = FIRST_KM;
-                since = 0;
             }
-            while (leg.km() - at > APART_KM - since) {
-                at += APART_KM - since;
-                since = 0;
+            while (leg.km() - at > APART_KM) {
+                at += APART_KM;
                 stops.add(new FeelStop(i, at, "fuel stop"));
             }
-            since += leg.km() - at;
             if (leg.km() > 0) {
                 // one stop there, not two
                 if (!stops.isEmpty() && stops.getLast().isAt(i, leg.km())) {
                     stops.removeLast();
                 }
                 stops.add(new FeelStop(i, leg.km(), leg.wet() ? "end of the leg, after water" : "end of the leg"));
-                since = 0;
             }
         }
         return stops;

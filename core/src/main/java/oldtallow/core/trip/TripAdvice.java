@@ -81,15 +81,11 @@ public record TripAdvice(Due due, When when, Optional<Integer> leg, String why) 
             return new TripAdvice(
                     due, When.BEFORE_LEAVING, Optional.empty(), "it falls due inside the trip, and nobody said where");
         }
-        Optional<Integer> lastHelp = IntStream.rangeClosed(0, at.get())
-                .filter(i -> !legs.get(i).noHelp())
-                .boxed()
-                .reduce((earlier, later) -> later);
         if (legs.get(at.get()).noHelp()) {
             return new TripAdvice(
                     due, When.BEFORE_LEAVING, Optional.empty(), "it falls due where nobody sells a bearing or tows");
         }
-        return new TripAdvice(due, When.ON_THE_WAY, lastHelp, "it falls due inside the trip, where there is help");
+        return new TripAdvice(due, When.ON_THE_WAY, at, "it falls due inside the trip, where there is help");
     }
 
     /** What the water on the way brings about cannot be done beforehand. */
