@@ -96,7 +96,7 @@ class PromisesIT {
             Page page = visit.page();
             page.navigate(app.at("/workshop").toString());
             page.getByLabel("Write one, beginning with").click();
-            page.getByRole(AriaRole.OPTION, optionNamed("^a copy of Seat and finger-tight"))
+            page.getByRole(AriaRole.OPTION, named("^a copy of Seat and finger-tight"))
                     .click();
             page.getByLabel("Name of the sequence").fill("");
             page.getByRole(AriaRole.BUTTON, named("^Save the sequence$")).click();
@@ -114,10 +114,6 @@ class PromisesIT {
     }
 
     private static Page.GetByRoleOptions named(String name) {
-        return new Page.GetByRoleOptions().setName(Pattern.compile(name));
-    }
-
-    private static Page.GetByRoleOptions optionNamed(String name) {
         return new Page.GetByRoleOptions().setName(Pattern.compile(name));
     }
 }

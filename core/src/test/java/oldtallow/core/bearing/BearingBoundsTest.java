@@ -20,8 +20,7 @@ import org.junit.jupiter.params.provider.CsvSource;
 /** What a set and its number can be, and what a catalogue's row must keep to. */
 class BearingBoundsTest {
 
-    private static final List<BearingSet> CATALOGUE =
-            StandardCatalogue.entries().stream().map(CatalogueEntry::set).toList();
+    private static final List<BearingSet> CATALOGUE = Sets.ALL;
 
     /** d, D, T, B, C, e: what stands at the end of a range is taken. */
     @ParameterizedTest

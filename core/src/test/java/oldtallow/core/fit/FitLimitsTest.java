@@ -1,5 +1,6 @@
 package oldtallow.core.fit;
 
+import static oldtallow.core.bearing.Sets.set;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
@@ -8,9 +9,8 @@ import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
 import oldtallow.core.bearing.BearingSet;
-import oldtallow.core.bearing.CatalogueEntry;
 import oldtallow.core.bearing.RollerGeometry;
-import oldtallow.core.bearing.StandardCatalogue;
+import oldtallow.core.bearing.Sets;
 import oldtallow.core.fit.CupFit.Verdict;
 import oldtallow.core.identify.Instrument;
 import oldtallow.core.quantity.Force;
@@ -117,11 +117,7 @@ class FitLimitsTest {
     /** A bore of 61.94 mm wants 61.99; cups of 61.986 and 62 mm would sit right, the nearer first, none over 0.05 mm off. */
     @Test
     void namesTheNearestFirst() {
-        List<Double> off = fit(HubMaterial.GREY_IRON, 61.94, 0)
-                .wouldFit(StandardCatalogue.entries().stream()
-                        .map(CatalogueEntry::set)
-                        .toList())
-                .stream()
+        List<Double> off = fit(HubMaterial.GREY_IRON, 61.94, 0).wouldFit(Sets.ALL).stream()
                 .map(set -> Math.abs(set.outsideDiameter().millimetres() - 61.94 * 1.0008))
                 .toList();
 
@@ -374,15 +370,7 @@ class FitLimitsTest {
                 .allSatisfy(fit -> assertThat(fit.pressure()).isPositive());
     }
 
-    private static final List<BearingSet> CATALOGUE =
-            StandardCatalogue.entries().stream().map(CatalogueEntry::set).toList();
-
-    private static BearingSet set(String designation) {
-        return CATALOGUE.stream()
-                .filter(one -> one.designation().toString().equals(designation))
-                .findFirst()
-                .orElseThrow();
-    }
+    private static final List<BearingSet> CATALOGUE = Sets.ALL;
 
     private static PressFit pressed(double inside, double outside, double engaged) {
         return new PressFit(HubMaterial.STEEL, mm(60), mm(inside), mm(outside), mm(engaged), mm(0.05));

@@ -1,5 +1,6 @@
 package oldtallow.core.fit;
 
+import static oldtallow.core.bearing.Sets.set;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
@@ -9,8 +10,7 @@ import java.util.Optional;
 import java.util.stream.Stream;
 import oldtallow.core.bearing.BearingSet;
 import oldtallow.core.bearing.BearingSet.Series;
-import oldtallow.core.bearing.CatalogueEntry;
-import oldtallow.core.bearing.StandardCatalogue;
+import oldtallow.core.bearing.Sets;
 import oldtallow.core.fit.CupFit.Verdict;
 import oldtallow.core.identify.Instrument;
 import oldtallow.core.quantity.Force;
@@ -24,8 +24,7 @@ import org.junit.jupiter.params.provider.MethodSource;
 
 class FitsTest {
 
-    private static final List<BearingSet> CATALOGUE =
-            StandardCatalogue.entries().stream().map(CatalogueEntry::set).toList();
+    private static final List<BearingSet> CATALOGUE = Sets.ALL;
 
     /** ISO 286-2 and ISO 492, normal class of tapered rings (from memory; reference sheet §17), µm of interference. */
     @ParameterizedTest
@@ -288,12 +287,5 @@ class FitsTest {
                 .toList();
 
         assertThat(cups).contains("LM67010").doesNotHaveDuplicates().doesNotContain("L68111");
-    }
-
-    private static BearingSet set(String designation) {
-        return CATALOGUE.stream()
-                .filter(one -> one.designation().toString().equals(designation))
-                .findFirst()
-                .orElseThrow();
     }
 }

@@ -1,5 +1,6 @@
 package oldtallow.core.grease;
 
+import static oldtallow.core.bearing.Sets.set;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
@@ -7,8 +8,6 @@ import static org.assertj.core.api.Assertions.within;
 import java.util.Optional;
 import java.util.stream.Stream;
 import oldtallow.core.bearing.BearingSet;
-import oldtallow.core.bearing.CatalogueEntry;
-import oldtallow.core.bearing.StandardCatalogue;
 import oldtallow.core.grease.Compatibility.Action;
 import oldtallow.core.grease.Compatibility.Verdict;
 import oldtallow.core.hub.Construction;
@@ -304,13 +303,5 @@ class GreaseTest {
 
     private static Stream<Thickener> charted() {
         return Stream.of(Thickener.values()).filter(one -> one != Thickener.SODIUM && one != Thickener.UNKNOWN);
-    }
-
-    private static BearingSet set(String designation) {
-        return StandardCatalogue.entries().stream()
-                .map(CatalogueEntry::set)
-                .filter(set -> set.designation().toString().equals(designation))
-                .findFirst()
-                .orElseThrow();
     }
 }

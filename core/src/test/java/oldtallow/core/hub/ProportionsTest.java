@@ -1,14 +1,11 @@
 package oldtallow.core.hub;
 
+import static oldtallow.core.bearing.Sets.set;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
-import java.util.List;
 import java.util.Map;
-import oldtallow.core.bearing.BearingSet;
-import oldtallow.core.bearing.CatalogueEntry;
-import oldtallow.core.bearing.StandardCatalogue;
 import oldtallow.core.quantity.Length;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -20,9 +17,6 @@ import org.junit.jupiter.params.provider.CsvSource;
  * 30214: 70 × 125 × 26.25, cone 24; 30212: 60 × 110 × 23.75, cone 22).
  */
 class ProportionsTest {
-
-    private static final List<BearingSet> CATALOGUE =
-            StandardCatalogue.entries().stream().map(CatalogueEntry::set).toList();
 
     /** At the model's own size, on a thread of 24 mm. */
     @ParameterizedTest
@@ -155,13 +149,6 @@ class ProportionsTest {
                 Fastening.of(preset.lock()),
                 preset.fittings(),
                 measured);
-    }
-
-    private static BearingSet set(String designation) {
-        return CATALOGUE.stream()
-                .filter(one -> one.designation().toString().equals(designation))
-                .findFirst()
-                .orElseThrow();
     }
 
     private static Length mm(double millimetres) {

@@ -7,9 +7,8 @@ import static org.assertj.core.api.Assertions.within;
 import java.util.ArrayList;
 import java.util.List;
 import oldtallow.core.bearing.BearingSet;
-import oldtallow.core.bearing.CatalogueEntry;
 import oldtallow.core.bearing.SetDimension;
-import oldtallow.core.bearing.StandardCatalogue;
+import oldtallow.core.bearing.Sets;
 import oldtallow.core.identify.Identification.Verdict;
 import oldtallow.core.quantity.Length;
 import org.junit.jupiter.api.Test;
@@ -17,8 +16,7 @@ import org.junit.jupiter.api.Test;
 /** Against the standard dimensions of the catalogue (ANSI/ABMA 19.2, ISO 355, from memory). */
 class IdentificationTest {
 
-    private static final List<BearingSet> SETS =
-            StandardCatalogue.entries().stream().map(CatalogueEntry::set).toList();
+    private static final List<BearingSet> SETS = Sets.ALL;
 
     @Test
     void saysPlainlyWhenNothingFits() {

@@ -1,5 +1,6 @@
 package oldtallow.core.identify;
 
+import static oldtallow.core.bearing.Sets.set;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
@@ -9,10 +10,9 @@ import java.util.List;
 import java.util.Optional;
 import oldtallow.core.bearing.BearingSet;
 import oldtallow.core.bearing.BearingSet.Series;
-import oldtallow.core.bearing.CatalogueEntry;
 import oldtallow.core.bearing.RingTolerance;
 import oldtallow.core.bearing.SetDimension;
-import oldtallow.core.bearing.StandardCatalogue;
+import oldtallow.core.bearing.Sets;
 import oldtallow.core.identify.Identification.Verdict;
 import oldtallow.core.quantity.Length;
 import org.apache.commons.math3.analysis.integration.SimpsonIntegrator;
@@ -25,8 +25,7 @@ import org.junit.jupiter.params.provider.ValueSource;
 /** How likely a reading is of a set, against Apache Commons Math and the standards' tolerances (from memory). */
 class LikelihoodTest {
 
-    private static final List<BearingSet> SETS =
-            StandardCatalogue.entries().stream().map(CatalogueEntry::set).toList();
+    private static final List<BearingSet> SETS = Sets.ALL;
     private static final NormalDistribution NORMAL = new NormalDistribution();
     private static final BearingSet METRIC = set("30206");
     private static final BearingSet INCH = set("L44649/L44610");
@@ -394,12 +393,5 @@ class LikelihoodTest {
 
     private static Measurement measured(Measurand measurand, double millimetres, Instrument instrument) {
         return new Measurement(measurand, Length.ofMillimetres(millimetres), instrument);
-    }
-
-    private static BearingSet set(String designation) {
-        return SETS.stream()
-                .filter(one -> one.designation().toString().equals(designation))
-                .findFirst()
-                .orElseThrow();
     }
 }

@@ -98,8 +98,7 @@ class VerdictTest {
                 "NORMAL_PATH CUP_RACE CLEAR | ",
             })
     void weighsCausesByWhatSpeaksForThem(String found, String causes) {
-        List<Finding> findings =
-                Arrays.stream(found.split(";", -1)).map(VerdictTest::finding).toList();
+        List<Finding> findings = findings(found);
         List<Cause> expected = causes == null
                 ? List.of()
                 : Arrays.stream(causes.split(" ", -1)).map(Cause::valueOf).toList();
@@ -123,8 +122,7 @@ class VerdictTest {
                 "UNEVEN_TRACK CUP_RACE CLEAR | 'hub shoulder, for a burr or chip'",
             })
     void sendsToTheNeighboursTheDamageReaches(String found, String also) {
-        List<Finding> findings =
-                Arrays.stream(found.split(";", -1)).map(VerdictTest::finding).toList();
+        List<Finding> findings = findings(found);
 
         assertThat(BearingJudge.judge(findings, WELL, false).alsoLookAt()).containsExactly(also);
     }
@@ -137,6 +135,10 @@ class VerdictTest {
                 List.of(finding("CURRENT_EROSION CUP_RACE CLEAR"), finding("THREAD_DAMAGE THREAD CLEAR")));
 
         assertThat(verdict.causes()).containsExactly(Cause.MISHANDLED);
+    }
+
+    private static List<Finding> findings(String written) {
+        return Arrays.stream(written.split(";", -1)).map(VerdictTest::finding).toList();
     }
 
     private static Finding finding(String written) {

@@ -1,13 +1,12 @@
 package oldtallow.core.rolling;
 
+import static oldtallow.core.bearing.Sets.set;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
 import oldtallow.core.bearing.BearingSet;
-import oldtallow.core.bearing.CatalogueEntry;
-import oldtallow.core.bearing.StandardCatalogue;
 import oldtallow.core.fit.HubMaterial;
 import oldtallow.core.hub.Construction;
 import oldtallow.core.hub.HubDimension;
@@ -231,14 +230,6 @@ class RollingBoundsTest {
         assertThatThrownBy(() -> aluminium.change(251, 0)).hasMessageContaining("warming");
         assertThatThrownBy(() -> aluminium.change(0, -251)).hasMessageContaining("warming");
         assertThat(aluminium.change(-250, 0)).isPresent();
-    }
-
-    private static BearingSet set(String designation) {
-        return StandardCatalogue.entries().stream()
-                .map(CatalogueEntry::set)
-                .filter(one -> one.designation().toString().equals(designation))
-                .findFirst()
-                .orElseThrow();
     }
 
     private static Length mm(double millimetres) {

@@ -1,5 +1,6 @@
 package oldtallow.core.rolling;
 
+import static oldtallow.core.bearing.Sets.set;
 import static oldtallow.core.rolling.ModelHub.INNER;
 import static oldtallow.core.rolling.ModelHub.OUTER;
 import static oldtallow.core.rolling.ModelHub.PAIR;
@@ -7,9 +8,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
-import oldtallow.core.bearing.BearingSet;
-import oldtallow.core.bearing.CatalogueEntry;
-import oldtallow.core.bearing.StandardCatalogue;
 import oldtallow.core.fit.HubMaterial;
 import oldtallow.core.quantity.Length;
 import oldtallow.core.quantity.OutOfRangeException;
@@ -158,14 +156,6 @@ class WarmthTest {
         var warmth = HubWarmth.usual(new HubSurface(0.05), 20, TOWING, 25);
         assertThat(warmth.added(34, 35).kelvin()).isZero();
         assertThat(warmth.added(60, 35).kelvin()).isEqualTo(25);
-    }
-
-    private static BearingSet set(String designation) {
-        return StandardCatalogue.entries().stream()
-                .map(CatalogueEntry::set)
-                .filter(one -> one.designation().toString().equals(designation))
-                .findFirst()
-                .orElseThrow();
     }
 
     /**
