@@ -1,6 +1,7 @@
 package oldtallow.app.http;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.awaitility.Awaitility.await;
 
 import java.util.UUID;
 import oldtallow.app.testing.Demo;
@@ -15,7 +16,7 @@ import org.junit.jupiter.api.extension.ExtendWith;
 class LostDatabaseIT {
 
     @Test
-    void aSaveSaysSoAndItsRetryIsOneSetting(RunningOldTallow app) throws InterruptedException {
+    void aSaveSaysSoAndItsRetryIsOneSetting(RunningOldTallow app) {
         Http tobe = app.http(); // signed in before the database is lost
         String settings = Demo.settingsOf(Demo.SHORT_CAMPER_LEFT);
         String setting = Demo.goodSetting(UUID.randomUUID());
@@ -24,7 +25,8 @@ class LostDatabaseIT {
         app.crashDatabase();
         Answer lost = tobe.post(settings, setting);
         app.postgres().restart();
-        Thread.sleep(600); // the pool trusts a connection used within the last 500 ms without trying it
+        // the pool trusts a connection used within the last 500 ms without trying it
+        await().until(() -> tobe.get(settings).status() == 200);
 
         assertThat(lost.status()).as(lost.text()).isEqualTo(503);
         assertThat(lost.type()).startsWith("application/problem+json");

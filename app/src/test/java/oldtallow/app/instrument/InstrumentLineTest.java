@@ -10,13 +10,13 @@ import java.net.ServerSocket;
 import java.net.Socket;
 import java.nio.charset.StandardCharsets;
 import java.time.Duration;
-import java.time.Instant;
 import java.util.function.Predicate;
 import oldtallow.app.instrument.Shown.State;
 import oldtallow.core.measure.Instrument;
 import oldtallow.standin.Simulated;
 import oldtallow.standin.StandIn;
 import oldtallow.standin.Trouble;
+import org.awaitility.Awaitility;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
@@ -72,8 +72,10 @@ class InstrumentLineTest {
             standIn.suffer(Trouble.REPEATS);
             try (InstrumentLine line = new InstrumentLine(standIn.port())) {
                 await(line, shown -> shown.value().isPresent());
-                pause(Duration.ofSeconds(1));
-                assertThat(line.steady()).as("one reading, ten times over").isEmpty();
+                // one reading, ten times over
+                Awaitility.await()
+                        .during(Duration.ofSeconds(1))
+                        .until(() -> line.steady().isEmpty());
             }
         }
     }
@@ -140,22 +142,6 @@ class InstrumentLineTest {
     }
 
     private static Shown await(InstrumentLine line, Predicate<Shown> wanted) {
-        Instant until = Instant.now().plus(PATIENCE);
-        while (Instant.now().isBefore(until)) {
-            Shown shown = line.shown();
-            if (wanted.test(shown)) {
-                return shown;
-            }
-            pause(Duration.ofMillis(20));
-        }
-        throw new AssertionError("it never came to that; it shows " + line.shown());
-    }
-
-    private static void pause(Duration time) {
-        try {
-            Thread.sleep(time);
-        } catch (InterruptedException e) {
-            Thread.currentThread().interrupt();
-        }
+        return Awaitility.await().atMost(PATIENCE).until(line::shown, wanted);
     }
 }

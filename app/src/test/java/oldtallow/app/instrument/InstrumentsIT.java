@@ -1,7 +1,9 @@
 package oldtallow.app.instrument;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.awaitility.Awaitility.await;
 
+import java.time.Duration;
 import java.util.UUID;
 import oldtallow.app.testing.Bench;
 import oldtallow.app.testing.Http;
@@ -34,11 +36,9 @@ class InstrumentsIT {
             assertThat(taken.path("unit").asString()).isEqualTo("MILLIMETRE");
 
             calliper.suffer(Trouble.JITTERS);
-            Thread.sleep(1_000);
-            assertThat(take(app.http(), id).remedyFor("instrument")).contains("does not stand still");
+            untilRefused(app.http(), id, "does not stand still");
         }
-        Thread.sleep(1_000);
-        assertThat(take(app.http(), id).remedyFor("instrument")).contains("is it on, and near?");
+        untilRefused(app.http(), id, "is it on, and near?");
 
         assertThat(app.http().delete("/api/instruments/" + id).status()).isEqualTo(204);
         assertThat(take(app.http(), id).status()).isEqualTo(404);
@@ -60,12 +60,11 @@ class InstrumentsIT {
         }
         try (StandIn other = StandIn.start(Simulated.THERMOMETER, port)) {
             assertThat(other.port()).isEqualTo(port);
-            String words = "";
-            for (int i = 0; i < 200 && !words.contains("not the spring scale"); i++) {
-                Thread.sleep(100);
-                words = app.http().get("/api/instruments").text();
-            }
-            assertThat(words).contains("not the spring scale");
+            // a lost line is tried again at growing intervals
+            await().atMost(Duration.ofSeconds(20))
+                    .untilAsserted(
+                            () -> assertThat(app.http().get("/api/instruments").text())
+                                    .contains("not the spring scale"));
         }
         app.http().delete("/api/instruments/" + id);
     }
@@ -78,14 +77,13 @@ class InstrumentsIT {
         return device.post("/api/instruments/" + id + "/take", "");
     }
 
-    private static JsonNode takeWhenSteady(Http device, UUID id) throws InterruptedException {
-        for (int i = 0; i < 50; i++) {
-            Answer taken = take(device, id);
-            if (taken.status() == 200) {
-                return taken.json();
-            }
-            Thread.sleep(100);
-        }
-        throw new AssertionError("it never stood still");
+    private static JsonNode takeWhenSteady(Http device, UUID id) {
+        return await().until(() -> take(device, id), taken -> taken.status() == 200)
+                .json();
+    }
+
+    private static void untilRefused(Http device, UUID id, String words) {
+        await().untilAsserted(() ->
+                assertThat(take(device, id).remedyFor("instrument")).contains(words));
     }
 }

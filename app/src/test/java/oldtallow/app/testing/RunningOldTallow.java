@@ -88,6 +88,11 @@ public final class RunningOldTallow implements AutoCloseable {
         postgres.crash();
     }
 
+    /** A part of the running application, to make at once what it else does at its own time. */
+    public <T> T part(Class<T> type) {
+        return context.getBean(type);
+    }
+
     /** Stops the application and starts it again on the same port with the same data. */
     public void restart() {
         int port = port();
