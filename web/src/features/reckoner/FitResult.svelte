@@ -104,7 +104,7 @@
         <tr>
           <th class="py-1 font-normal">Cup</th>
           <th class="py-1 pr-4 font-normal whitespace-nowrap">drops in from a hub at</th>
-          <th class="py-1 font-normal">time in hand, hub at its limit</th>
+          <th class="py-1 font-normal whitespace-nowrap">to carry it, at most</th>
         </tr>
       </thead>
       <tbody>
@@ -114,12 +114,12 @@
             <td class="py-1.5 pr-4 type-num font-semibold whitespace-nowrap"
               >{temperature(cold.dropsInAt, metric)}</td
             >
-            <td class="py-1.5">
+            <td class="py-1.5 whitespace-nowrap">
               {cold.withinLimit
                 ? cold.secondsLeft === undefined
                   ? 'no hurry'
                   : howLong(cold.secondsLeft)
-                : 'more than this hub may have'}
+                : 'too hot for this hub'}
             </td>
           </tr>
         {/each}

@@ -149,13 +149,13 @@ public class JobCosts {
                 plan.supplies().values().stream().anyMatch(supplies -> supplies.contains(Supply.WHEEL_BEARING_GREASE));
         if (usesGrease && end.build().fittings().cavity() != CavityFill.OIL) {
             double grams = Filling.of(
-                                    assembly.section(end.id()).shape(),
-                                    end.build().fittings().cavity(),
-                                    false,
-                                    end.construction() == Construction.GREASE_THROUGH)
-                            .total()
-                            .middle()
-                    * Filling.DENSITY;
+                            assembly.section(end.id()).shape(),
+                            end.build().fittings().cavity(),
+                            false,
+                            end.construction() == Construction.GREASE_THROUGH)
+                    .total()
+                    .grams()
+                    .middle();
             lines.add(new Line(
                     For.CONSUMABLE,
                     "grease, about " + Math.round(grams) + " g",

@@ -28,7 +28,7 @@ import oldtallow.core.section.Section;
  */
 public record Filling(Map<Place, Amount> amounts) {
 
-    /** Between which a volume lies, cm³. */
+    /** Between which an amount lies: a volume in cm³ unless it is said otherwise. */
     public record Amount(double least, double most) {
 
         public double middle() {
@@ -41,6 +41,30 @@ public record Filling(Map<Place, Amount> amounts) {
 
         Amount plus(Amount other) {
             return new Amount(least + other.least, most + other.most);
+        }
+
+        /** Between how many grams that lies. */
+        public Amount grams() {
+            return new Amount(least * DENSITY, most * DENSITY);
+        }
+
+        /** How many cartridges it takes. */
+        public Amount cartridges() {
+            return new Amount(grams().least / CARTRIDGE_GRAMS, grams().most / CARTRIDGE_GRAMS);
+        }
+
+        /** How many times as much a cartridge holds; this must be over 0. */
+        public Amount perCartridge() {
+            return new Amount(CARTRIDGE_GRAMS / grams().most, CARTRIDGE_GRAMS / grams().least);
+        }
+
+        /**
+         * How many strokes of a grease gun it takes.
+         *
+         * @param perStroke 0.1 to 10 cm³
+         */
+        public Amount strokes(double perStroke) {
+            return new Amount(Filling.strokes(least, perStroke), Filling.strokes(most, perStroke));
         }
     }
 

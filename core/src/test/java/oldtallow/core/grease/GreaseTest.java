@@ -198,13 +198,17 @@ class GreaseTest {
     void aGreaseThroughHubTakesAboutHalfACartridge() {
         Filling filling = Filling.of(Shapes.preset(Construction.GREASE_THROUGH), CavityFill.FULL, false, true);
 
-        assertThat(Filling.DENSITY * filling.total().middle()).isBetween(100.0, 300.0);
+        assertThat(filling.total().grams().middle()).isBetween(100.0, 300.0);
+        assertThat(filling.total().cartridges().middle()).isBetween(0.25, 0.75);
+        assertThat(filling.total().perCartridge().least())
+                .isCloseTo(1 / filling.total().cartridges().most(), within(1e-9));
         assertThat(filling.total().most()).isGreaterThan(1.2 * filling.total().least());
     }
 
     @Test
     void countsStrokes() {
         assertThat(Filling.strokes(24, 1.2)).isCloseTo(20, within(1e-9));
+        assertThat(new Filling.Amount(12, 24).strokes(1.2)).isEqualTo(new Filling.Amount(10, 20));
         assertThatThrownBy(() -> Filling.strokes(24, 0)).hasMessageContaining("0.1 to 10 cm³");
     }
 

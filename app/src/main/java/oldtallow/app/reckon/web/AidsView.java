@@ -190,7 +190,7 @@ record AidsView(
                     grease.demand().wants(),
                     grease.inIt().map(InItView::of).orElse(null),
                     PlaceView.all(grease.filling(), grease.stroke()),
-                    PlaceView.grams(grease.filling().total()),
+                    PlaceView.range(grease.filling().total().grams()),
                     grease.gun().map(WorkshopTool::name).orElse(null),
                     grease.stroke(),
                     grease.tins().stream().map(TinAidView::of).toList());

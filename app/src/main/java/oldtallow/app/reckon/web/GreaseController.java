@@ -142,11 +142,13 @@ class GreaseController {
                 () -> Filling.of(
                         shape, form.fill(), form.capFilled(), shape.construction() == Construction.GREASE_THROUGH));
         @Nullable
-        RangeView strokes =
-                filling == null ? null : errors.at("stroke", () -> PlaceView.strokes(filling.total(), form.stroke()));
+        RangeView strokes = filling == null
+                ? null
+                : errors.at("stroke", () -> PlaceView.range(filling.total().strokes(form.stroke())));
         @Nullable FilmView film = film(shape, form, errors);
         Demand wanted = errors.require(demand);
         Filling filled = errors.require(filling);
+        Filling.Amount total = filled.total();
         Compatibility meets = Compatibility.of(
                 new GreaseMake(form.old(), BaseOil.NOT_SAID), GreaseMake.of(form.thickener(), form.code()));
         return new GreaseView(
@@ -159,11 +161,11 @@ class GreaseController {
                         Demand.Known.of(form.thickener(), Optional.ofNullable(code), Optional.ofNullable(form.at40()))),
                 MeetingView.of(meets),
                 PlaceView.all(filled, form.stroke()),
-                PlaceView.volume(filled.total()),
-                PlaceView.grams(filled.total()),
+                PlaceView.range(total),
+                PlaceView.range(total.grams()),
                 errors.require(strokes),
-                PlaceView.cartridges(filled.total()),
-                PlaceView.perCartridge(filled.total()),
+                PlaceView.range(total.cartridges()),
+                PlaceView.range(total.perCartridge()),
                 Filling.effect(form.fill()),
                 film);
     }

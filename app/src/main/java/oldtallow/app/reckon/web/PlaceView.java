@@ -15,30 +15,15 @@ record PlaceView(Place place, String words, RangeView cubicCentimetres, RangeVie
         return Stream.of(Place.values())
                 .flatMap(place -> Stream.ofNullable(filling.amounts().get(place))
                         .map(amount -> new PlaceView(
-                                place, place.words(), volume(amount), grams(amount), strokes(amount, stroke))))
+                                place,
+                                place.words(),
+                                range(amount),
+                                range(amount.grams()),
+                                range(amount.strokes(stroke)))))
                 .toList();
     }
 
-    static RangeView volume(Amount amount) {
+    static RangeView range(Amount amount) {
         return new RangeView(amount.least(), amount.most());
-    }
-
-    static RangeView grams(Amount amount) {
-        return new RangeView(amount.least() * Filling.DENSITY, amount.most() * Filling.DENSITY);
-    }
-
-    static RangeView cartridges(Amount amount) {
-        RangeView grams = grams(amount);
-        return new RangeView(grams.least() / Filling.CARTRIDGE_GRAMS, grams.most() / Filling.CARTRIDGE_GRAMS);
-    }
-
-    /** How many times as much a cartridge holds. */
-    static RangeView perCartridge(Amount amount) {
-        RangeView grams = grams(amount);
-        return new RangeView(Filling.CARTRIDGE_GRAMS / grams.most(), Filling.CARTRIDGE_GRAMS / grams.least());
-    }
-
-    static RangeView strokes(Amount amount, double stroke) {
-        return new RangeView(Filling.strokes(amount.least(), stroke), Filling.strokes(amount.most(), stroke));
     }
 }
