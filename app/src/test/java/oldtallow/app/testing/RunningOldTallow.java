@@ -118,6 +118,18 @@ public final class RunningOldTallow implements AutoCloseable {
         return device;
     }
 
+    /** A device on which the first owner of an empty installation has just signed up. */
+    public Http founder() {
+        Http device = stranger();
+        device.get("/api/session"); // brings the token that a change must carry
+        Http.Answer founded = device.post("/api/first-owner", """
+                {"workshop": "North shed", "name": "Bex", "signInName": "bex", "password": "grease under nails"}""");
+        if (founded.status() != 200) {
+            throw new IllegalStateException("nobody can found a workshop: " + founded.text());
+        }
+        return device;
+    }
+
     /** A device on which nobody is signed in. */
     public Http stranger() {
         return new Http(this);
