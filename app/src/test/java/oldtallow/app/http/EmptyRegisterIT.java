@@ -10,10 +10,6 @@ import org.junit.jupiter.api.Test;
 
 class EmptyRegisterIT {
 
-    private static final String FOUNDER = """
-            {"workshop": "North shed", "name": "Bex", "signInName": "bex", "password": "grease under nails"}
-            """;
-
     @Test
     void aNewInstallationAsksForItsFirstOwnerAndIsThenAnEmptyYard() {
         try (RunningOldTallow app = RunningOldTallow.empty()) {
@@ -26,7 +22,7 @@ class EmptyRegisterIT {
             assertThat(device.get("/api/session").json().path("demoAccounts").size())
                     .isZero();
 
-            Answer founded = device.post("/api/first-owner", FOUNDER);
+            Answer founded = device.post("/api/first-owner", RunningOldTallow.FOUNDER);
             assertThat(founded.status()).as(founded.text()).isEqualTo(200);
             Answer yard = device.get("/api/yard");
 
@@ -40,13 +36,11 @@ class EmptyRegisterIT {
     @Test
     void nobodyFoundsASecondTime() {
         try (RunningOldTallow app = RunningOldTallow.empty()) {
-            Http device = app.stranger();
-            device.get("/api/session");
-            device.post("/api/first-owner", FOUNDER);
+            Http device = app.founder();
             app.restart();
             Http other = app.stranger();
             other.get("/api/session");
-            Answer second = other.post("/api/first-owner", FOUNDER.replace("bex", "cas"));
+            Answer second = other.post("/api/first-owner", RunningOldTallow.FOUNDER.replace("bex", "cas"));
 
             assertThat(second.status()).isEqualTo(409);
             assertThat(device.get("/api/yard").status())

@@ -23,6 +23,11 @@ import org.springframework.jdbc.datasource.DriverManagerDataSource;
 /** The real application on a throwaway PostgreSQL; the one with the demo data is started once for a whole run. */
 public final class RunningOldTallow implements AutoCloseable {
 
+    /** Opens the workshop of an empty installation. */
+    public static final String FOUNDER = """
+            {"workshop": "North shed", "name": "Bex", "signInName": "bex", "password": "grease under nails"}
+            """;
+
     private static final int FIRST_PORT = 20_000;
     private static final int PORTS = 16;
     private static final int BLOCKS = 500;
@@ -122,8 +127,7 @@ public final class RunningOldTallow implements AutoCloseable {
     public Http founder() {
         Http device = stranger();
         device.get("/api/session"); // brings the token that a change must carry
-        Http.Answer founded = device.post("/api/first-owner", """
-                {"workshop": "North shed", "name": "Bex", "signInName": "bex", "password": "grease under nails"}""");
+        Http.Answer founded = device.post("/api/first-owner", FOUNDER);
         if (founded.status() != 200) {
             throw new IllegalStateException("nobody can found a workshop: " + founded.text());
         }

@@ -20,8 +20,6 @@ import org.junit.jupiter.params.provider.CsvSource;
 /** What a set and its number can be, and what a catalogue's row must keep to. */
 class BearingBoundsTest {
 
-    private static final List<BearingSet> CATALOGUE = Sets.ALL;
-
     /** d, D, T, B, C, e: what stands at the end of a range is taken. */
     @ParameterizedTest
     @CsvSource({
@@ -111,7 +109,7 @@ class BearingBoundsTest {
     /** Where two sizes are written the nearest set comes first, and none is far off. */
     @Test
     void sortsByBothSizes() {
-        List<BearingSet> found = WrittenBearing.read("35 x 72", CATALOGUE).sets();
+        List<BearingSet> found = WrittenBearing.read("35 x 72", Sets.ALL).sets();
 
         assertThat(found)
                 .hasSizeGreaterThan(2)
@@ -123,10 +121,10 @@ class BearingBoundsTest {
     /** A stroke at either end parts nothing. */
     @Test
     void aLooseStrokePartsNothing() {
-        assertThat(WrittenBearing.read("L44649/", CATALOGUE).kind())
-                .isEqualTo(WrittenBearing.read("L44649", CATALOGUE).kind());
-        assertThat(WrittenBearing.read("L44649/L44610", CATALOGUE).kind())
-                .isNotEqualTo(WrittenBearing.read("L44649", CATALOGUE).kind());
+        assertThat(WrittenBearing.read("L44649/", Sets.ALL).kind())
+                .isEqualTo(WrittenBearing.read("L44649", Sets.ALL).kind());
+        assertThat(WrittenBearing.read("L44649/L44610", Sets.ALL).kind())
+                .isNotEqualTo(WrittenBearing.read("L44649", Sets.ALL).kind());
         assertThat(RingMarking.whereToLook()).isNotEmpty().doesNotHaveDuplicates();
     }
 

@@ -292,7 +292,7 @@ class FitLimitsTest {
     @Test
     void sortsNearTwins() {
         BearingSet set = set("L68149/L68111");
-        List<Double> gaps = RightCup.nearTwins(set, CATALOGUE).stream()
+        List<Double> gaps = RightCup.nearTwins(set, Sets.ALL).stream()
                 .map(other -> Math.abs(
                         other.outsideDiameter().minus(set.outsideDiameter()).millimetres()))
                 .toList();
@@ -302,17 +302,17 @@ class FitLimitsTest {
                 .isSorted()
                 .allSatisfy(gap -> assertThat(gap).isLessThanOrEqualTo(0.9));
         // of cups measuring alike those asked for stand apart, and are not told twice
-        RightCup right = RightCup.of(mm(59.975), List.of(set, set("L68149/L68110")), CATALOGUE);
+        RightCup right = RightCup.of(mm(59.975), List.of(set, set("L68149/L68110")), Sets.ALL);
         assertThat(right.matches()).containsExactly(set);
         assertThat(right.looksLike())
                 .noneMatch(other -> other.designation().cup().equals("L68111"));
-        assertThat(RightCup.of(mm(59.131), List.of(set), CATALOGUE).looksLike())
+        assertThat(RightCup.of(mm(59.131), List.of(set), Sets.ALL).looksLike())
                 .isNotEmpty()
                 .isSortedAccordingTo(Comparator.comparingDouble(
                         other -> Math.abs(other.outsideDiameter().millimetres() - 59.131)));
-        assertThat(RightCup.of(mm(59.975 + 0.084), List.of(set), CATALOGUE).matches())
+        assertThat(RightCup.of(mm(59.975 + 0.084), List.of(set), Sets.ALL).matches())
                 .hasSize(1);
-        assertThat(RightCup.of(mm(59.975 + 0.086), List.of(set), CATALOGUE).matches())
+        assertThat(RightCup.of(mm(59.975 + 0.086), List.of(set), Sets.ALL).matches())
                 .isEmpty();
     }
 
@@ -369,8 +369,6 @@ class FitLimitsTest {
         assertThat(Arrays.asList(pressed(50, 62.01, 12), pressed(50, 999, 12), pressed(50, 90, 199)))
                 .allSatisfy(fit -> assertThat(fit.pressure()).isPositive());
     }
-
-    private static final List<BearingSet> CATALOGUE = Sets.ALL;
 
     private static PressFit pressed(double inside, double outside, double engaged) {
         return new PressFit(HubMaterial.STEEL, mm(60), mm(inside), mm(outside), mm(engaged), mm(0.05));

@@ -24,8 +24,6 @@ import org.junit.jupiter.params.provider.MethodSource;
 
 class FitsTest {
 
-    private static final List<BearingSet> CATALOGUE = Sets.ALL;
-
     /** ISO 286-2 and ISO 492, normal class of tapered rings (from memory; reference sheet §17), µm of interference. */
     @ParameterizedTest
     @CsvSource({
@@ -134,7 +132,7 @@ class FitsTest {
         CupFit fit = iron(exactly(59.131), exactly(59.93));
 
         assertThat(fit.verdict()).isEqualTo(Verdict.WRONG_CUP);
-        assertThat(fit.wouldFit(CATALOGUE))
+        assertThat(fit.wouldFit(Sets.ALL))
                 .extracting(set -> set.designation().toString())
                 .contains("L68149/L68111");
     }
@@ -182,7 +180,7 @@ class FitsTest {
     }
 
     static Stream<BearingSet> everySet() {
-        return CATALOGUE.stream();
+        return Sets.ALL.stream();
     }
 
     @ParameterizedTest
@@ -274,7 +272,7 @@ class FitsTest {
     @ParameterizedTest
     @CsvSource({"59.975,L68111,true", "60.05,L68111,true", "59.13,LM67010,false", "59.5,No cup,false"})
     void tellsTheRightCupFromItsNearTwin(double measured, String named, boolean right) {
-        RightCup cup = RightCup.of(mm(measured), List.of(set("L68149/L68111"), set("L44649/L44610")), CATALOGUE);
+        RightCup cup = RightCup.of(mm(measured), List.of(set("L68149/L68111"), set("L44649/L44610")), Sets.ALL);
 
         assertThat(cup.matches().isEmpty()).isEqualTo(!right);
         assertThat(cup.words()).contains(named);
@@ -282,7 +280,7 @@ class FitsTest {
 
     @Test
     void namesEachNearTwinsCupOnce() {
-        List<String> cups = RightCup.nearTwins(set("L68149/L68111"), CATALOGUE).stream()
+        List<String> cups = RightCup.nearTwins(set("L68149/L68111"), Sets.ALL).stream()
                 .map(twin -> twin.designation().cup())
                 .toList();
 

@@ -16,12 +16,10 @@ import org.junit.jupiter.api.Test;
 /** Against the standard dimensions of the catalogue (ANSI/ABMA 19.2, ISO 355, from memory). */
 class IdentificationTest {
 
-    private static final List<BearingSet> SETS = Sets.ALL;
-
     @Test
     void saysPlainlyWhenNothingFits() {
         Identification found = Identification.of(
-                SETS, List.of(calliper(Measurand.CONE_BORE, 28.3), calliper(Measurand.CUP_OUTSIDE, 50.3)));
+                Sets.ALL, List.of(calliper(Measurand.CONE_BORE, 28.3), calliper(Measurand.CUP_OUTSIDE, 50.3)));
 
         assertThat(found.verdict()).isEqualTo(Verdict.NOTHING_FITS);
         assertThat(found.candidates()).hasSize(3);
@@ -34,7 +32,7 @@ class IdentificationTest {
     @Test
     void tiesCupsOfTheSameSizeAndAsksForTheBore() {
         Identification found = Identification.of(
-                SETS, List.of(calliper(Measurand.CUP_OUTSIDE, 45.24), calliper(Measurand.CUP_WIDTH, 12.03)));
+                Sets.ALL, List.of(calliper(Measurand.CUP_OUTSIDE, 45.24), calliper(Measurand.CUP_WIDTH, 12.03)));
 
         assertThat(found.verdict()).isEqualTo(Verdict.SEVERAL);
         assertThat(found.candidates())
@@ -53,10 +51,10 @@ class IdentificationTest {
         List<Measurement> tape = List.of(
                 calliper(Measurand.CONE_BORE, 34.99),
                 new Measurement(Measurand.CUP_OUTSIDE, Length.ofMillimetres(59.5), Instrument.TAPE));
-        Identification byTape = Identification.of(SETS, tape);
+        Identification byTape = Identification.of(Sets.ALL, tape);
         List<Measurement> calliper =
                 List.of(calliper(Measurand.CONE_BORE, 34.99), calliper(Measurand.CUP_OUTSIDE, 59.98));
-        Identification byCalliper = Identification.of(SETS, calliper);
+        Identification byCalliper = Identification.of(Sets.ALL, calliper);
 
         assertThat(byTape.verdict()).isEqualTo(Verdict.SEVERAL);
         assertThat(byTape.next().getFirst().measurand()).isEqualTo(Measurand.CUP_OUTSIDE);
@@ -70,7 +68,7 @@ class IdentificationTest {
     @Test
     void aGaugeThatGoesInBoundsFromBelowAndOneThatDoesNotFromAbove() {
         Identification found = Identification.of(
-                SETS,
+                Sets.ALL,
                 List.of(
                         new Measurement(Measurand.CONE_BORE, Length.ofMillimetres(27), Instrument.GO_GAUGE),
                         new Measurement(Measurand.CONE_BORE, Length.ofMillimetres(30.5), Instrument.NO_GO_GAUGE)));
@@ -84,9 +82,9 @@ class IdentificationTest {
     /** A 3500 lb hub's usual seal is 1.719 × 2.565 in: common practice. */
     @Test
     void aSealHintsAtTheSetBesideIt() {
-        Identification without = Identification.of(SETS, List.of(tape(Measurand.CONE_BORE, 35)));
-        Identification with =
-                Identification.of(SETS, List.of(tape(Measurand.CONE_BORE, 35), calliper(Measurand.SEAL_INSIDE, 43.7)));
+        Identification without = Identification.of(Sets.ALL, List.of(tape(Measurand.CONE_BORE, 35)));
+        Identification with = Identification.of(
+                Sets.ALL, List.of(tape(Measurand.CONE_BORE, 35), calliper(Measurand.SEAL_INSIDE, 43.7)));
 
         assertThat(probability(with, "L68149/L68111")).isGreaterThan(probability(without, "L68149/L68111") * 3);
     }
@@ -95,7 +93,7 @@ class IdentificationTest {
     @Test
     void aSpindleSeatTellsTheCone() {
         Identification found = Identification.of(
-                SETS,
+                Sets.ALL,
                 List.of(new Measurement(Measurand.SPINDLE_SEAT, Length.ofMillimetres(26.975), Instrument.MICROMETER)));
 
         assertThat(found.candidates().getFirst().set().designation()).hasToString("L44649/L44610");
@@ -106,7 +104,7 @@ class IdentificationTest {
     @Test
     void readsAWornSeatAsWorn() {
         Identification found = Identification.of(
-                SETS,
+                Sets.ALL,
                 List.of(
                         new Measurement(Measurand.SPINDLE_SEAT, Length.ofMillimetres(26.91), Instrument.MICROMETER),
                         calliper(Measurand.CUP_OUTSIDE, 50.3)));
@@ -117,7 +115,7 @@ class IdentificationTest {
         assertThat(first.set().designation()).hasToString("L44649/L44610");
         assertThat(first.seatWorn().orElseThrow().millimetres()).isCloseTo(0.078, within(1e-3));
         Identification far = Identification.of(
-                SETS,
+                Sets.ALL,
                 List.of(
                         new Measurement(Measurand.SPINDLE_SEAT, Length.ofMillimetres(26.5), Instrument.MICROMETER),
                         calliper(Measurand.CUP_OUTSIDE, 50.3)));
@@ -129,7 +127,7 @@ class IdentificationTest {
     /** One reading never says "it is", whatever it is taken with, of whichever set and ring. */
     @Test
     void oneReadingNamesNothing() {
-        for (BearingSet set : SETS) {
+        for (BearingSet set : Sets.ALL) {
             for (Measurand measurand : List.of(
                     Measurand.CONE_BORE,
                     Measurand.CUP_OUTSIDE,
@@ -138,7 +136,7 @@ class IdentificationTest {
                     Measurand.SET_WIDTH)) {
                 Length size = set.of(measurand.dimension().orElseThrow());
                 Identification found =
-                        Identification.of(SETS, List.of(new Measurement(measurand, size, Instrument.MICROMETER)));
+                        Identification.of(Sets.ALL, List.of(new Measurement(measurand, size, Instrument.MICROMETER)));
 
                 assertThat(found.verdict())
                         .as("%s of %s", measurand, set.designation())
@@ -151,14 +149,14 @@ class IdentificationTest {
     /** A bore that many sets share: none of them is likely, and that none of the file is it stays far from likely, too. */
     @Test
     void aSharedBoreIsOneOfSeveral() {
-        Identification found = Identification.of(SETS, List.of(calliper(Measurand.CONE_BORE, 31.74)));
+        Identification found = Identification.of(Sets.ALL, List.of(calliper(Measurand.CONE_BORE, 31.74)));
 
         assertThat(found.verdict()).isEqualTo(Verdict.SEVERAL);
         assertThat(found.candidates()).hasSizeGreaterThan(5);
         assertThat(found.noneOnFile()).isBetween(0.1, 0.4);
         // sizes near nothing on file: whatever agrees by chance, it is likely another
         assertThat(Identification.of(
-                                SETS,
+                                Sets.ALL,
                                 List.of(
                                         tape(Measurand.CONE_BORE, 36),
                                         tape(Measurand.CUP_OUTSIDE, 52),
@@ -170,9 +168,9 @@ class IdentificationTest {
     /** Nor do several readings of one ring: other sets have that ring, or one like it. */
     @Test
     void severalReadingsOfOneRingNameNothing() {
-        BearingSet set = SETS.getFirst();
+        BearingSet set = Sets.ALL.getFirst();
         Identification cone = Identification.of(
-                SETS,
+                Sets.ALL,
                 List.of(
                         calliper(Measurand.CONE_BORE, set.bore().millimetres()),
                         calliper(Measurand.CONE_WIDTH, set.coneWidth().millimetres()),
@@ -188,7 +186,7 @@ class IdentificationTest {
 
     @Test
     void anotherReadingOfTheSameSetNeverMakesItLessLikely() {
-        for (BearingSet set : SETS) {
+        for (BearingSet set : Sets.ALL) {
             List<Measurement> readings = new ArrayList<>();
             double before = 0;
             for (Measurand measurand :
@@ -197,7 +195,7 @@ class IdentificationTest {
                 readings.add(calliper(
                         measurand, set.of(measurand.dimension().orElseThrow()).millimetres() + offset));
                 double now = probability(
-                        Identification.of(SETS, readings), set.designation().toString());
+                        Identification.of(Sets.ALL, readings), set.designation().toString());
                 assertThat(now).as("%s after %s", set.designation(), measurand).isGreaterThanOrEqualTo(before - 1e-9);
                 before = now;
             }
@@ -207,7 +205,7 @@ class IdentificationTest {
 
     @Test
     void asksForTheDimensionThatLeavesTheLeastDoubt() {
-        Identification found = Identification.of(SETS, List.of(calliper(Measurand.CUP_OUTSIDE, 50.3)));
+        Identification found = Identification.of(Sets.ALL, List.of(calliper(Measurand.CUP_OUTSIDE, 50.3)));
 
         assertThat(found.next()).isNotEmpty();
         assertThat(found.next()).isSortedAccordingTo((a, b) -> Double.compare(a.doubtLeft(), b.doubtLeft()));
@@ -224,7 +222,7 @@ class IdentificationTest {
         assertThat(Measurement.looksLikeTheOtherUnit(Measurand.CONE_BORE, 1.75, false))
                 .isTrue();
         assertThatThrownBy(() -> calliper(Measurand.CONE_BORE, 1129)).hasMessageContaining("cone bore");
-        assertThatThrownBy(() -> Identification.of(SETS, List.of())).hasMessageContaining("nothing was measured");
+        assertThatThrownBy(() -> Identification.of(Sets.ALL, List.of())).hasMessageContaining("nothing was measured");
     }
 
     private static double probability(Identification found, String name) {

@@ -25,7 +25,6 @@ import org.junit.jupiter.params.provider.ValueSource;
 /** How likely a reading is of a set, against Apache Commons Math and the standards' tolerances (from memory). */
 class LikelihoodTest {
 
-    private static final List<BearingSet> SETS = Sets.ALL;
     private static final NormalDistribution NORMAL = new NormalDistribution();
     private static final BearingSet METRIC = set("30206");
     private static final BearingSet INCH = set("L44649/L44610");
@@ -170,10 +169,10 @@ class LikelihoodTest {
         int nearly = 0;
         int likely = 0;
         int several = 0;
-        for (BearingSet set : SETS) {
+        for (BearingSet set : Sets.ALL) {
             for (double off = -0.12; off < 0.13; off += 0.02) {
                 Identification found = Identification.of(
-                        SETS,
+                        Sets.ALL,
                         List.of(
                                 measured(Measurand.CONE_BORE, set.bore().millimetres(), Instrument.CALLIPER),
                                 measured(
@@ -201,7 +200,7 @@ class LikelihoodTest {
     void chancesMakeOne() {
         for (double bore = 20; bore < 50; bore += 0.37) {
             Identification found = Identification.of(
-                    SETS,
+                    Sets.ALL,
                     List.of(
                             measured(Measurand.CONE_BORE, bore, Instrument.TAPE),
                             measured(Measurand.CUP_OUTSIDE, bore * 1.9, Instrument.TAPE)));
@@ -287,9 +286,9 @@ class LikelihoodTest {
     /** Several readings of the cup, however good, are no "it is": the cone was never measured. */
     @Test
     void theCupAloneNamesNothing() {
-        for (BearingSet set : SETS) {
+        for (BearingSet set : Sets.ALL) {
             Identification cup = Identification.of(
-                    SETS,
+                    Sets.ALL,
                     List.of(
                             measured(
                                     Measurand.CUP_OUTSIDE, set.outsideDiameter().millimetres(), Instrument.MICROMETER),
@@ -349,7 +348,7 @@ class LikelihoodTest {
     }
 
     private static double chance(UsualHub hub, List<Measurement> measurements) {
-        return Identification.of(SETS, measurements).candidates().stream()
+        return Identification.of(Sets.ALL, measurements).candidates().stream()
                 .filter(one -> one.set().designation().equals(hub.inboard()))
                 .mapToDouble(Candidate::probability)
                 .sum();
@@ -359,8 +358,8 @@ class LikelihoodTest {
     @Test
     void lookAlikesAreSortedByWhatPartsThem() {
         int seen = 0;
-        for (BearingSet set : SETS) {
-            List<LookAlike> alikes = LookAlike.of(set, SETS);
+        for (BearingSet set : Sets.ALL) {
+            List<LookAlike> alikes = LookAlike.of(set, Sets.ALL);
             assertThat(alikes)
                     .isSortedAccordingTo(Comparator.comparingDouble(
                             one -> Math.abs(one.difference().millimetres())));
@@ -382,7 +381,7 @@ class LikelihoodTest {
     @Test
     void unlikelySetsGetNoLine() {
         Identification found = Identification.of(
-                SETS,
+                Sets.ALL,
                 List.of(
                         measured(Measurand.CONE_BORE, 31.74, Instrument.CALLIPER),
                         measured(Measurand.CUP_OUTSIDE, 59.2, Instrument.CALLIPER)));
