@@ -25,7 +25,11 @@ class LostDatabaseFilter extends OncePerRequestFilter {
         try {
             chain.doFilter(request, response);
         } catch (DataAccessException | TransactionException e) {
-            if (response.isCommitted() || problems.resolveException(request, response, null, e) == null) {
+            if (response.isCommitted()) {
+                throw e;
+            }
+            response.resetBuffer(); // an answer half made before the session could not be kept
+            if (problems.resolveException(request, response, null, e) == null) {
                 throw e;
             }
         }

@@ -5,8 +5,6 @@ import java.util.List;
 import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
-import org.springframework.dao.DataAccessException;
-import org.springframework.dao.DataIntegrityViolationException;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.HttpStatusCode;
@@ -16,7 +14,6 @@ import org.springframework.http.converter.HttpMessageNotReadableException;
 import org.springframework.security.access.AccessDeniedException;
 import org.springframework.security.core.AuthenticationException;
 import org.springframework.security.web.csrf.CsrfException;
-import org.springframework.transaction.TransactionException;
 import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.RestControllerAdvice;
 import org.springframework.web.context.request.ServletWebRequest;
@@ -37,7 +34,6 @@ import tools.jackson.databind.exc.UnrecognizedPropertyException;
 class Problems extends ResponseEntityExceptionHandler {
 
     private static final Logger LOG = LoggerFactory.getLogger(Problems.class);
-    private static final String RETRY_SECONDS = "2";
 
     @ExceptionHandler
     ProblemDetail invalidInput(InvalidInputException e) {
@@ -78,26 +74,6 @@ class Problems extends ResponseEntityExceptionHandler {
                 HttpStatus.FORBIDDEN,
                 "Not yours to do",
                 "Your role does not cover this. Ask the workshop's owner or a mechanic.");
-    }
-
-    /** A broken connection in the middle of reading or writing, or none to be had. */
-    @ExceptionHandler({DataAccessException.class, TransactionException.class})
-    ResponseEntity<ProblemDetail> database(Exception e) {
-        if (e instanceof DataIntegrityViolationException) {
-            LOG.error("the database refused what the application let pass", e);
-            return ResponseEntity.internalServerError()
-                    .body(problem(
-                            HttpStatus.INTERNAL_SERVER_ERROR,
-                            "Not saved",
-                            "The database refused this entry. Nothing was saved; the log says why."));
-        }
-        LOG.warn("database out of reach: {}", e.toString());
-        return ResponseEntity.status(HttpStatus.SERVICE_UNAVAILABLE)
-                .header(HttpHeaders.RETRY_AFTER, RETRY_SECONDS)
-                .body(problem(
-                        HttpStatus.SERVICE_UNAVAILABLE,
-                        "Database out of reach",
-                        "Nothing was saved. Your entry is still here: wait a moment and save again."));
     }
 
     @ExceptionHandler
@@ -155,7 +131,7 @@ class Problems extends ResponseEntityExceptionHandler {
         return ResponseEntity.status(problem.getStatus()).body(problem);
     }
 
-    private static ProblemDetail problem(HttpStatus status, String title, String detail) {
+    static ProblemDetail problem(HttpStatus status, String title, String detail) {
         ProblemDetail problem = ProblemDetail.forStatusAndDetail(status, detail);
         problem.setTitle(title);
         problem.setType(URI.create("about:blank"));

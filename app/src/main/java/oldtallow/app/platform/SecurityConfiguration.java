@@ -1,5 +1,6 @@
 package oldtallow.app.platform;
 
+import org.springframework.beans.factory.config.BeanPostProcessor;
 import org.springframework.boot.web.servlet.FilterRegistrationBean;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
@@ -18,6 +19,7 @@ import org.springframework.security.web.SecurityFilterChain;
 import org.springframework.security.web.context.HttpSessionSecurityContextRepository;
 import org.springframework.security.web.context.SecurityContextRepository;
 import org.springframework.security.web.header.writers.ReferrerPolicyHeaderWriter.ReferrerPolicy;
+import org.springframework.session.FindByIndexNameSessionRepository;
 import org.springframework.session.web.http.SessionRepositoryFilter;
 import org.springframework.web.servlet.HandlerExceptionResolver;
 
@@ -83,6 +85,18 @@ class SecurityConfiguration {
                 .role("MECHANIC")
                 .implies("APPRENTICE")
                 .build();
+    }
+
+    @Bean
+    static BeanPostProcessor sparingSessions() {
+        return new BeanPostProcessor() {
+            @Override
+            public Object postProcessAfterInitialization(Object bean, String name) {
+                return bean instanceof FindByIndexNameSessionRepository<?> sessions
+                        ? new SparingSessions<>(sessions)
+                        : bean;
+            }
+        };
     }
 
     /** Around the session filter: a lost database is told in the same words there. */

@@ -32,7 +32,7 @@ class LostDatabaseIT {
         assertThat(lost.type()).startsWith("application/problem+json");
         assertThat(lost.json().path("detail").asString())
                 .contains("Nothing was saved")
-                .contains("save again");
+                .contains("try again");
         assertThat(lost.text()).doesNotContain("Exception", "org.postgresql");
         assertThat(tobe.get(settings).json().size()).isEqualTo(before);
         assertThat(tobe.post(settings, setting).status()).isEqualTo(201);

@@ -3,6 +3,7 @@ package oldtallow.app.testing;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.util.UUID;
+import java.util.function.Supplier;
 import oldtallow.app.testing.Http.Answer;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
@@ -15,9 +16,16 @@ public final class Bench {
     private static final JsonMapper JSON = new JsonMapper();
 
     private final Http device;
+    private final Supplier<Instant> clock;
 
     public Bench(Http device) {
+        this(device, Instant::now);
+    }
+
+    /** At a device whose clock says something else. */
+    public Bench(Http device, Supplier<Instant> clock) {
         this.device = device;
+        this.clock = clock;
     }
 
     /** A wheel end of a new rig with one axle, nothing known about its bearings. */
@@ -152,7 +160,7 @@ public final class Bench {
                 {"id": "%s", "setAt": "%s", "school": "SEAT_AND_FINGER_TIGHT",
                  "reading": {"mark": 1, "looserDegrees": 17}, "backOffDegrees": 17,
                  "measuredEndPlay": {"number": 0.08, "unit": "MILLIMETRE"}}
-                """.formatted(UUID.randomUUID(), Instant.now())));
+                """.formatted(UUID.randomUUID(), clock.get())));
     }
 
     public static JsonNode accepted(Answer answer) {

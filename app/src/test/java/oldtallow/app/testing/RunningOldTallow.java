@@ -4,6 +4,8 @@ import java.io.IOException;
 import java.net.InetAddress;
 import java.net.ServerSocket;
 import java.net.URI;
+import java.time.Clock;
+import java.time.Duration;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Random;
@@ -15,6 +17,7 @@ import org.jooq.CloseableDSLContext;
 import org.jooq.DSLContext;
 import org.jooq.SQLDialect;
 import org.jooq.impl.DSL;
+import org.springframework.beans.factory.config.BeanPostProcessor;
 import org.springframework.boot.SpringApplication;
 import org.springframework.boot.web.server.context.WebServerApplicationContext;
 import org.springframework.context.ConfigurableApplicationContext;
@@ -34,6 +37,7 @@ public final class RunningOldTallow implements AutoCloseable {
     private static final int DEMO_INSTRUMENTS = 5;
 
     private final ThrowawayPostgres postgres = ThrowawayPostgres.start();
+    private final DatabaseLine line = new DatabaseLine(postgres.port());
     private final boolean demo;
     private final int instrumentPort = freeBlock();
     private final Map<String, Http> devices = new ConcurrentHashMap<>();
@@ -58,6 +62,11 @@ public final class RunningOldTallow implements AutoCloseable {
         return URI.create("http://127.0.0.1:" + port() + path);
     }
 
+    /** Over which the application reaches its database. */
+    public DatabaseLine line() {
+        return line;
+    }
+
     public ThrowawayPostgres postgres() {
         return postgres;
     }
@@ -79,6 +88,11 @@ public final class RunningOldTallow implements AutoCloseable {
     /** Where mails go; with the demo a simulated mail server listens there, otherwise a test's own may. */
     public int mailPort() {
         return instrumentPort + PORTS - 1;
+    }
+
+    /** Puts the machine's clock forward, or back. */
+    public void leap(Duration by) {
+        ((LeapingClock) context.getBean(Clock.class)).leap(by);
     }
 
     /** Straight to the database, past the application. */
@@ -147,6 +161,7 @@ public final class RunningOldTallow implements AutoCloseable {
     @Override
     public void close() {
         context.close();
+        line.close();
         postgres.close();
     }
 
@@ -156,10 +171,16 @@ public final class RunningOldTallow implements AutoCloseable {
     }
 
     private ConfigurableApplicationContext start(int port) {
-        return SpringApplication.run(
-                OldTallow.class,
+        var application = new SpringApplication(OldTallow.class);
+        application.addInitializers(starting -> starting.getBeanFactory().addBeanPostProcessor(new BeanPostProcessor() {
+            @Override
+            public Object postProcessAfterInitialization(Object bean, String name) {
+                return bean instanceof Clock machine ? new LeapingClock(machine) : bean;
+            }
+        }));
+        return application.run(
                 "--server.port=" + port,
-                "--spring.datasource.url=" + postgres.url(),
+                "--spring.datasource.url=jdbc:postgresql://127.0.0.1:" + line.port() + "/postgres",
                 "--spring.datasource.username=" + postgres.applicationUser(),
                 "--spring.flyway.user=" + postgres.user(),
                 "--oldtallow.instrument-ports=" + instrumentPort + "-" + (instrumentPort + PORTS - 1),

@@ -10,6 +10,7 @@ import oldtallow.app.instrument.Instruments.Nearby;
 import oldtallow.app.instrument.Instruments.Taken;
 import oldtallow.app.instrument.PairedInstrument;
 import oldtallow.app.instrument.Shown;
+import oldtallow.app.platform.OwnTransactions;
 import oldtallow.core.measure.Instrument;
 import oldtallow.core.step.ReadingKind;
 import oldtallow.core.step.ReadingUnit;
@@ -55,6 +56,7 @@ class InstrumentController {
     }
 
     /** Pairs what answers on a port. */
+    @OwnTransactions("an instrument is waited for")
     @PostMapping
     List<PairedView> pair(@RequestBody PairForm form) {
         instruments.pair(form.id(), form.port());
@@ -68,6 +70,7 @@ class InstrumentController {
     }
 
     /** Takes the reading it stands still at. */
+    @OwnTransactions("an instrument is waited for")
     @PostMapping("/{id}/take")
     InstrumentReadingView take(@PathVariable UUID id) {
         Taken taken = instruments.take(id);

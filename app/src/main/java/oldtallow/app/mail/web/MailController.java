@@ -9,6 +9,7 @@ import oldtallow.app.mail.MailReminder;
 import oldtallow.app.mail.MailRounds;
 import oldtallow.app.mail.Mails;
 import oldtallow.app.mail.SentMail;
+import oldtallow.app.platform.OwnTransactions;
 import oldtallow.app.walls.Asker;
 import oldtallow.core.reminder.QuietHours;
 import org.jspecify.annotations.Nullable;
@@ -61,6 +62,7 @@ class MailController {
     }
 
     /** Sends it now, whatever the hour. */
+    @OwnTransactions("a mail server is waited for")
     @PostMapping("/api/mail-reminder/now")
     MailView sendNow() {
         rounds.sendNow();

@@ -9,6 +9,7 @@ import oldtallow.app.people.OpenSessions;
 import oldtallow.app.people.People;
 import oldtallow.app.people.PersonEntry;
 import oldtallow.app.people.SignIn;
+import oldtallow.app.platform.OwnTransactions;
 import oldtallow.app.walls.Asker;
 import oldtallow.app.walls.Role;
 import oldtallow.app.walls.SignedIn;
@@ -46,6 +47,7 @@ class SessionController {
     }
 
     /** Signs in; the session's id is a new one. */
+    @OwnTransactions("a try with a wrong password is counted though it is refused")
     @PostMapping("/api/session")
     SessionView signIn(@RequestBody SignInForm form, HttpServletRequest request, HttpServletResponse response) {
         door.open(signIn.check(form.signInName(), form.password()), request, response);
@@ -53,6 +55,7 @@ class SessionController {
     }
 
     /** Signs out here, or on every device. */
+    @OwnTransactions("a session is ended by the session library")
     @DeleteMapping("/api/session")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void signOut(
@@ -76,14 +79,15 @@ class SessionController {
 
     private SessionView view() {
         return Asker.ifAny()
-                .map(person -> new SessionView(SignedInView.of(person), false, List.of()))
+                .map(person -> new SessionView(SignedInView.of(person), false, List.of(), null))
                 .orElseGet(() -> new SessionView(
                         null,
-                        people.nobodyYet(),
-                        demo.accounts().stream()
+                        demo.loading().isEmpty() && people.nobodyYet(),
+                        demo.offered().stream()
                                 .map(account -> new DemoAccountView(
                                         account.name(), account.role(), account.signInName(), account.password()))
-                                .toList()));
+                                .toList(),
+                        demo.loading().orElse(null)));
     }
 
     record SignInForm(String signInName, String password) {
@@ -109,8 +113,13 @@ class SessionController {
      *
      * @param firstOwnerWanted whether this installation has no people yet
      * @param demoAccounts what the demo lets anybody use; empty outside it
+     * @param loading how far the demo's data is loaded; left out once it is, and outside the demo
      */
-    record SessionView(@Nullable SignedInView person, boolean firstOwnerWanted, List<DemoAccountView> demoAccounts) {}
+    record SessionView(
+            @Nullable SignedInView person,
+            boolean firstOwnerWanted,
+            List<DemoAccountView> demoAccounts,
+            DemoAccounts.@Nullable Loading loading) {}
 
     record SignedInView(UUID id, String name, Role role) {
 

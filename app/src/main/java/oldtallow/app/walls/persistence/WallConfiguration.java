@@ -1,5 +1,6 @@
 package oldtallow.app.walls.persistence;
 
+import java.sql.Connection;
 import javax.sql.DataSource;
 import org.jooq.DSLContext;
 import org.springframework.beans.factory.annotation.Qualifier;
@@ -9,6 +10,7 @@ import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.core.Ordered;
 import org.springframework.core.annotation.Order;
+import org.springframework.jdbc.datasource.LazyConnectionDataSourceProxy;
 import org.springframework.jdbc.support.JdbcTransactionManager;
 import org.springframework.session.jdbc.config.annotation.SpringSessionDataSource;
 import org.springframework.transaction.TransactionDefinition;
@@ -23,7 +25,7 @@ class WallConfiguration {
         return new BeanPostProcessor() {
             @Override
             public Object postProcessAfterInitialization(Object bean, String name) {
-                return name.equals("dataSource") && bean instanceof DataSource pool ? new WalledDataSource(pool) : bean;
+                return name.equals("dataSource") && bean instanceof DataSource pool ? lazily(pool) : bean;
             }
         };
     }
@@ -35,7 +37,20 @@ class WallConfiguration {
     @Bean(defaultCandidate = false, destroyMethod = "")
     @SpringSessionDataSource
     static DataSource sessionDataSource(DataSource dataSource) {
-        return dataSource instanceof WalledDataSource walled ? walled.pool() : dataSource;
+        return dataSource instanceof LazyConnectionDataSourceProxy lazy
+                        && lazy.getTargetDataSource() instanceof WalledDataSource walled
+                ? walled.pool()
+                : dataSource;
+    }
+
+    /** A transaction borrows its connection at its first statement: none is held while a body is read or a sum done. */
+    private static DataSource lazily(DataSource pool) {
+        var lazy = new LazyConnectionDataSourceProxy();
+        lazy.setTargetDataSource(new WalledDataSource(pool));
+        // told, so that it need not ask the database before this answers
+        lazy.setDefaultAutoCommit(true);
+        lazy.setDefaultTransactionIsolation(Connection.TRANSACTION_READ_COMMITTED);
+        return lazy;
     }
 
     @Bean(defaultCandidate = false)

@@ -1,0 +1,39 @@
+package oldtallow.app.platform;
+
+import java.lang.reflect.Method;
+import org.springframework.aop.Advisor;
+import org.springframework.aop.support.DefaultPointcutAdvisor;
+import org.springframework.aop.support.StaticMethodMatcherPointcut;
+import org.springframework.beans.factory.ObjectProvider;
+import org.springframework.beans.factory.config.BeanDefinition;
+import org.springframework.context.annotation.Bean;
+import org.springframework.context.annotation.Configuration;
+import org.springframework.context.annotation.Role;
+import org.springframework.core.annotation.AnnotatedElementUtils;
+import org.springframework.transaction.support.TransactionTemplate;
+import org.springframework.web.bind.annotation.DeleteMapping;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+
+/** Every request that may change something is {@link OneWrite}, unless it says that it is not. */
+@Configuration(proxyBeanMethods = false)
+@Role(BeanDefinition.ROLE_INFRASTRUCTURE)
+class WriteConfiguration {
+
+    @Bean
+    @Role(BeanDefinition.ROLE_INFRASTRUCTURE)
+    static Advisor oneWrite(ObjectProvider<TransactionTemplate> transactions, ObjectProvider<EntryLock> entries) {
+        return new DefaultPointcutAdvisor(new Writes(), new OneWrite(transactions::getObject, entries::getObject));
+    }
+
+    private static final class Writes extends StaticMethodMatcherPointcut {
+
+        @Override
+        public boolean matches(Method method, Class<?> type) {
+            return (AnnotatedElementUtils.hasAnnotation(method, PostMapping.class)
+                            || AnnotatedElementUtils.hasAnnotation(method, PutMapping.class)
+                            || AnnotatedElementUtils.hasAnnotation(method, DeleteMapping.class))
+                    && !AnnotatedElementUtils.hasAnnotation(method, OwnTransactions.class);
+        }
+    }
+}
