@@ -1,4 +1,5 @@
 import createClient from 'openapi-fetch'
+import { heard } from './clock'
 import type { components, paths } from './schema'
 
 export type Schemas = components['schemas']
@@ -13,6 +14,8 @@ export interface FieldProblem {
 /** What went wrong, in words for a mechanic. */
 export interface Problem {
   status: number
+  /** Told apart by machines: whether nothing was saved, or nobody knows. */
+  type?: string
   title: string
   detail: string
   errors: FieldProblem[]
@@ -20,7 +23,12 @@ export interface Problem {
 
 export const client = createClient<paths>({
   baseUrl: globalThis.location?.origin ?? '',
-  fetch: (request) => globalThis.fetch(request),
+  fetch: async (request) => {
+    const asked = Date.now()
+    const response = await globalThis.fetch(request)
+    heard(response.headers.get('date'), asked)
+    return response
+  },
 })
 
 const cookie = (name: string): string | undefined =>
@@ -50,7 +58,8 @@ export const whenSignedOut = (act: () => void): void => {
 const UNREACHABLE: Problem = {
   status: 0,
   title: 'No answer',
-  detail: 'Old Tallow does not answer. Your entry is still here: see that it runs, then try again.',
+  detail:
+    'Old Tallow does not answer, so nobody knows whether it was saved. Your entry is still here: see that it runs, then try again; sent twice it stays one.',
   errors: [],
 }
 
@@ -59,6 +68,13 @@ export class ProblemError extends Error {
     super(problem.detail)
   }
 }
+
+/** Whether nobody knows yet what became of it, or it was no fault of the entry: the same is to be sent again. */
+export const isOpen = ({ status }: Problem): boolean =>
+  [0, 401, 429, 502, 503, 504].includes(status)
+
+/** Whether nothing is wrong but that too many are at work in this moment. */
+export const isBusy = ({ type }: Problem): boolean => type === 'urn:oldtallow:busy'
 
 /** The data of an answer; anything else is thrown as a {@link ProblemError}. */
 export async function dataOf<T>(
@@ -72,8 +88,11 @@ export async function dataOf<T>(
   const told = (typeof error === 'object' && error !== null ? error : {}) as Partial<Problem>
   throw new ProblemError({
     status: response.status,
+    ...(told.type ? { type: told.type } : {}),
     title: told.title ?? 'Not done',
-    detail: told.detail ?? `The server answered ${response.status}. Nothing was saved; try again.`,
+    detail:
+      told.detail ??
+      `The server answered ${response.status}, without a word whether it was saved. Your entry is still here: try again; sent twice it stays one.`,
     errors: told.errors ?? [],
   })
 }

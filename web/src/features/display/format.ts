@@ -1,3 +1,5 @@
+import { now as clockNow } from '$api/clock'
+
 /** A date as the workshop writes it. */
 export const day = (instant: string): string =>
   new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'short', year: 'numeric' }).format(
@@ -5,7 +7,10 @@ export const day = (instant: string): string =>
   )
 
 /** This moment, as the server takes it. */
-export const now = (): string => new Date().toISOString()
+export const now = (): string => clockNow().toISOString()
+
+/** Today, where this device is. */
+export const today = (): string => clockNow().toLocaleDateString('en-CA')
 
 /** A day that came without a time. */
 export const date = (isoDay: string): string => (isoDay === '' ? '' : day(`${isoDay}T12:00:00`))

@@ -1,11 +1,12 @@
 package oldtallow.app.job;
 
-import java.time.Instant;
+import java.util.Comparator;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Stream;
 import oldtallow.app.job.JobEntry.FirstLooked;
 import oldtallow.app.job.JobEntry.Greased;
 import oldtallow.app.job.JobEntry.Item;
@@ -160,17 +161,16 @@ public record JobBench(
                         && one.step().supplies().contains(Supply.WHEEL_BEARING_GREASE));
     }
 
-    /** From when on a setting of the nut counts: since it was last taken off or opened again, or the job began. */
-    Instant nutLooseSince() {
-        Instant off = done.stream()
-                .filter(one -> one.step().moves().contains(new PartMove(Part.NUT, PartMove.Kind.REMOVE)))
-                .map(one -> one.recorded().at())
-                .reduce((earlier, later) -> later)
-                .orElse(job.openedAt());
-        return entries.stream()
-                .filter(one -> one.entry() instanceof JobEntry.SettingReopened)
-                .map(Recorded::at)
-                .reduce(off, (earlier, later) -> later.isAfter(earlier) ? later : earlier);
+    /** The entry since which a setting of the nut counts: it was taken off, or opened again, or the job began. */
+    Recorded nutLooseSince() {
+        return Stream.concat(
+                        done.stream()
+                                .filter(one ->
+                                        one.step().moves().contains(new PartMove(Part.NUT, PartMove.Kind.REMOVE)))
+                                .map(Done::recorded),
+                        entries.stream().filter(one -> one.entry() instanceof JobEntry.SettingReopened))
+                .max(Comparator.comparingInt(Recorded::number))
+                .orElseGet(entries::getFirst);
     }
 
     /** Whether the nut has been set, so that the setting can be opened again. */

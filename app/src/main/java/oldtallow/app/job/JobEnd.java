@@ -53,13 +53,13 @@ final class JobEnd {
         return hindrances;
     }
 
-    /** Working time: between entries, breaks left out. */
+    /** Working time: between entries, breaks left out; a clock that was put back in between counts nothing. */
     static Duration worked(List<Recorded> entries) {
         Duration worked = Duration.ZERO;
         for (int i = 1; i < entries.size(); i++) {
             Instant before = entries.get(i - 1).at();
             Duration between = Duration.between(before, entries.get(i).at());
-            if (between.compareTo(A_BREAK) <= 0) {
+            if (between.isPositive() && between.compareTo(A_BREAK) <= 0) {
                 worked = worked.plus(between);
             }
         }

@@ -38,6 +38,9 @@ public interface JobStore {
     /** Entries of a job in their order. */
     List<Recorded> entries(UUID workshopId, UUID jobId);
 
+    /** The place of an entry among all that the server wrote, settings of nuts too. */
+    long written(UUID workshopId, UUID entryId);
+
     /** Writes the next entry, and tells everybody who watches the job. */
     void append(SignedIn person, UUID jobId, Recorded next);
 

@@ -13,6 +13,7 @@ import java.util.stream.Stream;
 import oldtallow.app.greasing.GreaseFill.Grease;
 import oldtallow.app.greasing.GreaseFills;
 import oldtallow.app.nut.NutSettings;
+import oldtallow.app.nut.SettingSummary;
 import oldtallow.app.photo.Photo;
 import oldtallow.app.platform.ConflictException;
 import oldtallow.app.platform.FieldErrors;
@@ -199,8 +200,18 @@ public class Jobs {
     /** Whether a setting of the nut was put on record since the job began, and since the nut was last off. */
     @Transactional(readOnly = true)
     public boolean settingIsRecorded(JobBench bench) {
-        return settings.of(bench.end().id()).stream()
-                .anyMatch(setting -> !setting.setAt().isBefore(bench.nutLooseSince()));
+        return !settingsSince(bench, bench.nutLooseSince()).isEmpty();
+    }
+
+    /** Settings of the nut that were put on record while the job went on, latest first. */
+    @Transactional(readOnly = true)
+    public List<SettingSummary> settings(JobBench bench) {
+        return settingsSince(bench, bench.entries().getFirst());
+    }
+
+    /** By the order in which the server wrote them: a device's clock may be wrong. */
+    private List<SettingSummary> settingsSince(JobBench bench, Recorded entry) {
+        return settings.writtenAfter(bench.end().id(), store.written(Asker.now().workshopId(), entry.id()));
     }
 
     /**

@@ -15,6 +15,9 @@ public interface NutSettingStore {
 
     Optional<Kept> find(UUID workshopId, UUID settingId);
 
+    /** Those of a wheel end that the server wrote after that place, latest first. */
+    List<SettingSummary> writtenAfter(UUID workshopId, UUID wheelEndId, long written);
+
     /** Settings of a wheel end, latest first. */
     List<SettingSummary> ofWheelEnd(UUID workshopId, UUID wheelEndId);
 

@@ -100,6 +100,12 @@ public class NutSettings {
                 workshops.currentId(), register.wheelEnd(wheelEndId).id());
     }
 
+    /** Settings of a wheel end put on record after an entry of a job, by its place, latest first. */
+    @Transactional(readOnly = true)
+    public List<SettingSummary> writtenAfter(UUID wheelEndId, long written) {
+        return store.writtenAfter(workshops.currentId(), wheelEndId, written);
+    }
+
     /** What locking took at this wheel end whenever the play was measured after it; empty where it never was. */
     @Transactional(readOnly = true)
     public Optional<Learned> takenByLocking(WheelEnd end) {

@@ -162,6 +162,14 @@ class JooqJobs implements JobStore {
     }
 
     @Override
+    public long written(UUID workshopId, UUID entryId) {
+        return db.select(JOB_ENTRY.WRITTEN)
+                .from(JOB_ENTRY)
+                .where(JOB_ENTRY.WORKSHOP_ID.eq(workshopId), JOB_ENTRY.ID.eq(entryId))
+                .fetchSingle(JOB_ENTRY.WRITTEN);
+    }
+
+    @Override
     public Optional<UUID> jobOfEntry(UUID workshopId, UUID entryId) {
         return db.select(JOB_ENTRY.JOB_ID)
                 .from(JOB_ENTRY)

@@ -73,6 +73,17 @@ class JooqNutSettings implements NutSettingStore {
     }
 
     @Override
+    public List<SettingSummary> writtenAfter(UUID workshopId, UUID wheelEndId, long written) {
+        return settings()
+                .where(
+                        NUT_SETTING.WORKSHOP_ID.eq(workshopId),
+                        NUT_SETTING.WHEEL_END_ID.eq(wheelEndId),
+                        NUT_SETTING.WRITTEN.gt(written))
+                .orderBy(NUT_SETTING.WRITTEN.desc())
+                .fetch(JooqNutSettings::summary);
+    }
+
+    @Override
     public List<SettingSummary> latest(UUID workshopId, Collection<UUID> wheelEndIds) {
         return db.select(COLUMNS)
                 .distinctOn(NUT_SETTING.WHEEL_END_ID)
