@@ -21,6 +21,15 @@ data_folder() {
 
 server_runs() { [ -e "$PGDATA_DIR/postmaster.pid" ] && as_postgres "$PGBIN/pg_ctl" -D "$PGDATA_DIR" status > /dev/null 2>&1; }
 
+# The server of our own, which may have gone down with the application.
+server_runs_or_start() { [ -z "${PGDATA_DIR:-}" ] || server_runs || start_server "$DB_PORT"; }
+
+# start_server PORT
+start_server() {
+    (cd / && as_postgres "$PGBIN/pg_ctl" -D "$PGDATA_DIR" -w -l "$PGDATA_DIR.log" \
+        -o "-p $1 -c listen_addresses=127.0.0.1 -c unix_socket_directories=" start 9>&-) > /dev/null 2>&1
+}
+
 start_database() {
     if [ -n "${OLDTALLOW_DB_URL:-}" ]; then
         say "Using the PostgreSQL server of OLDTALLOW_DB_URL."
@@ -34,10 +43,10 @@ start_database() {
     local port try
     for try in 1 2 3 4 5; do
         port=$((20000 + RANDOM % 12000))
-        (cd / && as_postgres "$PGBIN/pg_ctl" -D "$PGDATA_DIR" -w -l "$PGDATA_DIR.log" \
-            -o "-p $port -c listen_addresses=127.0.0.1 -c unix_socket_directories=" start 9>&-) > /dev/null 2>&1 && break
+        start_server "$port" && break
         [ "$try" -lt 5 ] || { tail -n 20 "$PGDATA_DIR.log" >&2; die "PostgreSQL does not start; its log is $PGDATA_DIR.log."; }
     done
+    DB_PORT=$port
     export OLDTALLOW_DB_URL=jdbc:postgresql://127.0.0.1:$port/$DB_NAME
     export OLDTALLOW_DB_USER=$DB_USER
     OLDTALLOW_DB_PASSWORD=$(cat "$PASSWORD_FILE")
@@ -68,7 +77,7 @@ create_cluster() {
     fi
     chmod 700 "$folder"
     (cd / && as_postgres "$PGBIN/initdb" -D "$folder" -U "$DB_USER" -A scram-sha-256 --pwfile="$password_copy" \
-        -E UTF8 --locale=C.UTF-8 9>&-) > /dev/null
+        -E UTF8 --locale=C.UTF-8 --data-checksums 9>&-) > /dev/null
     rm -f "$password_copy"
 }
 

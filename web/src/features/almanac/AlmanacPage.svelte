@@ -19,18 +19,22 @@
   let today = $state('')
   let weeks = $state.raw<Schemas['WeekView'][]>([])
   let fetched = $state(false)
+  /** False while dates are still worked out after an upgrade. */
+  let whole = $state(true)
 
   const late = $derived(items.filter((item) => item.due.daysLeft < 0))
   const href = (item: Item): string => `/rigs/${item.rigId}/almanac`
 
   async function load(from?: string): Promise<void> {
-    await attempt.run(async () => {
+    const done = await attempt.run(async () => {
       const page = await api.dueList(from)
+      whole = page.isWhole
       items = from ? [...items, ...page.items] : page.items
       more = page.more ?? ''
       today = page.today
     })
-    fetched = true
+    fetched ||= done
+    if (done && !whole) setTimeout(() => void load(), 3000)
   }
 
   onMount(() => {
@@ -56,7 +60,7 @@
     class="flex flex-col gap-2 border-ink px-4 py-4 desk:overflow-y-auto desk:border-r desk:px-5"
   >
     <h1 id="almanac" class="type-say">
-      {#if !fetched}
+      {#if !fetched || (!whole && late.length === 0)}
         What falls due
       {:else if late.length > 0}
         {late.length} {late.length === 1 ? 'thing is' : 'things are'} late
@@ -70,12 +74,17 @@
     {#if attempt.problem}
       <ProblemCard title={attempt.problem.title}><p>{attempt.problem.detail}</p></ProblemCard>
     {/if}
+    {#if !whole}
+      <p role="status" class="font-semibold text-oxide">
+        Dates are still being worked out after an upgrade: more may be due than is listed here.
+      </p>
+    {/if}
     <YardStrip />
     <ul class="border-t-2 border-ink">
       {#each items as item (`${item.wheelEnds[0]?.id} ${item.due.action}`)}
         <DueRow {item} href={href(item)} />
       {:else}
-        {#if fetched}
+        {#if fetched && whole}
           <li class="border-b border-rule py-3 text-read">
             Nothing falls due within three months, as far as is on record.
           </li>

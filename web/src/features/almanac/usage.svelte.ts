@@ -29,7 +29,11 @@ export class Usage {
   }
 
   async wet(form: Schemas['WaterForm']): Promise<boolean> {
-    return this.save(() => api.putWater(this.rigId, crypto.randomUUID(), form))
+    const done = await this.attempt.once('water', async (id) => {
+      this.view = await api.putWater(this.rigId, id, form)
+    })
+    if (done) this.changed()
+    return done
   }
 
   async dry(id: string): Promise<boolean> {

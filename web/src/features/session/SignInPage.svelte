@@ -1,6 +1,7 @@
 <script lang="ts">
   import { Button } from '$ui/button'
   import FirstOwnerForm from './FirstOwnerForm.svelte'
+  import LoadingDemo from './LoadingDemo.svelte'
   import { roleWords } from './roles'
   import { session } from './session.svelte'
   import SignInForm from './SignInForm.svelte'
@@ -29,7 +30,9 @@
         </p>
       {/if}
     </header>
-    {#if view?.firstOwnerWanted}
+    {#if view?.loading}
+      <LoadingDemo loading={view.loading} />
+    {:else if view?.firstOwnerWanted}
       <FirstOwnerForm />
     {:else if view}
       <SignInForm />

@@ -41,13 +41,15 @@ public class DueList {
     private final Standings standings;
     private final StandingStore store;
     private final DueBook book;
+    private final DueUpkeep upkeep;
     private final Clock clock;
 
-    DueList(Register register, Standings standings, StandingStore store, DueBook book, Clock clock) {
+    DueList(Register register, Standings standings, StandingStore store, DueBook book, DueUpkeep upkeep, Clock clock) {
         this.register = register;
         this.standings = standings;
         this.store = store;
         this.book = book;
+        this.upkeep = upkeep;
         this.clock = clock;
     }
 
@@ -78,9 +80,15 @@ public class DueList {
      *
      * @param items of the rigs of this page, most pressing first
      * @param more from where the next page goes on; null on the last
+     * @param isWhole false while dates are still worked out after an upgrade: what is not here may be due all the same
      */
     public record Page(
-            LocalDate today, List<Item> items, @Nullable Rank more) {}
+            LocalDate today, List<Item> items, @Nullable Rank more, boolean isWhole) {}
+
+    /** False while dates are still worked out after an upgrade. */
+    public boolean isWhole() {
+        return upkeep.isThrough();
+    }
 
     @Transactional(readOnly = true)
     public Page page(@Nullable Rank behind) {
@@ -90,7 +98,7 @@ public class DueList {
         List<RigPlan> rigs =
                 register.plans(ranks.stream().limit(PAGE).map(Rank::rigId).toList());
         List<Item> items = of(rigs, until);
-        return new Page(today, items, ranks.size() > PAGE ? ranks.get(PAGE - 1) : null);
+        return new Page(today, items, ranks.size() > PAGE ? ranks.get(PAGE - 1) : null, isWhole());
     }
 
     /** Everything due within some days, or late, of the two hundred most pressing rigs. */

@@ -12,6 +12,7 @@ import java.util.Comparator;
 import java.util.UUID;
 import oldtallow.app.assembly.Assembly;
 import oldtallow.app.demo.DemoYard.DemoAxle;
+import oldtallow.app.demo.DemoYard.DemoJob;
 import oldtallow.app.demo.DemoYard.DemoRig;
 import oldtallow.app.demo.DemoYard.DemoSetting;
 import oldtallow.app.figures.Figures;
@@ -21,6 +22,7 @@ import oldtallow.app.nut.NewNutSetting.FinalTorque;
 import oldtallow.app.nut.NutSettings;
 import oldtallow.app.nut.SettingSummary;
 import oldtallow.app.people.DemoAccounts;
+import oldtallow.app.people.DemoAccounts.Loading;
 import oldtallow.app.people.People;
 import oldtallow.app.register.Register;
 import oldtallow.app.register.Rig;
@@ -98,6 +100,7 @@ class DemoLoader implements ApplicationRunner {
             people.found(yard.workshop(), accounts.accounts().getFirst());
         }
         accounts.owner().ifPresent(owner -> Asker.as(owner, () -> transactions.execute(status -> load(yard))));
+        accounts.tell(new Loading(1, 1));
     }
 
     /** One transaction: an interrupted load leaves the register empty and is done again next time. */
@@ -105,20 +108,27 @@ class DemoLoader implements ApplicationRunner {
         if (!register.isEmpty()) {
             return false;
         }
-        accounts.accounts().stream().skip(1).forEach(people::add);
+        accounts.accounts().stream().skip(1).forEach(person -> people.add(UUID.randomUUID(), person));
         var entries = new DemoEntries(LocalDate.now(clock));
         var workshop = new Place(Place.Scope.WORKSHOP, Asker.now().workshopId());
         yard.rules().forEach(rule -> figures.file(workshop, 0, entries.figure(rule, Authority.WORKSHOP)));
-        yard.rigs().forEach(this::enter);
+        int all = yard.rigs().size() + yard.jobs().size() + 1;
+        int done = 0;
+        for (DemoRig rig : yard.rigs()) {
+            enter(rig);
+            accounts.tell(new Loading(++done, all));
+        }
         yard.shelf().forEach(shelf::stock);
         yard.tools().forEach(shelf::hang);
         shelf.charge(yard.rates());
         yard.greasings().forEach(one -> shelf.grease(one, yard.shelf()));
-        yard.jobs()
-                .forEach(job -> Asker.as(called(job.by()), () -> {
-                    bench.begin(job);
-                    return job;
-                }));
+        for (DemoJob job : yard.jobs()) {
+            Asker.as(called(job.by()), () -> {
+                bench.begin(job);
+                return job;
+            });
+            accounts.tell(new Loading(++done, all));
+        }
         almanac.load(this::called);
         LOG.info("demo data loaded: {} rigs", yard.rigs().size());
         return true;

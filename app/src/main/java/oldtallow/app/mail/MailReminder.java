@@ -30,6 +30,15 @@ public record MailReminder(
         String lastContent,
         @Nullable Instant tryAgainAt) {
 
+    /** Whether it asks for nothing else. */
+    boolean isSameAs(MailReminder other) {
+        return address.equals(other.address.strip())
+                && wanted == other.wanted
+                && at.equals(other.at)
+                && quiet.equals(other.quiet)
+                && daysAhead == other.daysAhead;
+    }
+
     DailyRound round() {
         return new DailyRound(at, quiet);
     }

@@ -3,6 +3,7 @@ package oldtallow.app.mail;
 import java.nio.charset.StandardCharsets;
 import java.time.Clock;
 import java.time.Duration;
+import java.time.Instant;
 import java.time.LocalDate;
 import java.time.ZonedDateTime;
 import java.util.List;
@@ -22,7 +23,10 @@ import org.springframework.scheduling.annotation.Scheduled;
 import org.springframework.stereotype.Service;
 import org.springframework.util.DigestUtils;
 
-/** Sends reminders when they are due: once a day, outside quiet hours, and not the same again for a week. */
+/**
+ * Sends reminders when they are due: once a day, outside quiet hours, and not the same again for a week. A mail is marked as sent
+ * once the server has taken it: after a crash in between it may come twice, but none is lost.
+ */
 @Service
 public class MailRounds {
 
@@ -56,6 +60,9 @@ public class MailRounds {
     /** One round; one person's trouble stops nobody else's. */
     @Scheduled(initialDelayString = "${oldtallow.mail-round}", fixedDelayString = "${oldtallow.mail-round}")
     public void make() {
+        if (!dues.isWhole()) {
+            return; // nobody is told that less is due than is
+        }
         for (SignedIn person : store.wanted()) {
             try {
                 Asker.as(person, () -> serve(person));
@@ -87,7 +94,8 @@ public class MailRounds {
                 && Optional.ofNullable(reminder.tryAgainAt())
                         .filter(now.toInstant()::isBefore)
                         .isEmpty();
-        if (!isTime || !store.take(workshop, person.personId(), now.toLocalDate())) {
+        Instant until = now.toInstant().plus(TRY_AGAIN);
+        if (!isTime || !store.take(workshop, person.personId(), now.toLocalDate(), now.toInstant(), until)) {
             return false;
         }
         List<DueList.Item> items = dues.within(reminder.daysAhead());
@@ -107,7 +115,7 @@ public class MailRounds {
                 workshop,
                 person.personId(),
                 sent ? content : reminder.lastContent(),
-                sent ? null : now.toInstant().plus(TRY_AGAIN),
+                sent ? null : until,
                 sent ? now.toLocalDate() : reminder.lastSentOn());
         return sent;
     }

@@ -19,8 +19,12 @@ public interface MailStore {
     /** False where what is kept is no longer of this version. */
     boolean put(UUID workshopId, MailReminder reminder);
 
-    /** Takes the round of a day; false where another has it already. */
-    boolean take(UUID workshopId, UUID personId, LocalDate day);
+    /**
+     * Takes a day's mail on, so that no other instance sends it too; false where it is taken or sent.
+     *
+     * @param until whoever took it on must be through by then: after a crash it is tried again
+     */
+    boolean take(UUID workshopId, UUID personId, LocalDate day, Instant now, Instant until);
 
     /** After the round: what was told, or when it is to be tried again. */
     void settle(

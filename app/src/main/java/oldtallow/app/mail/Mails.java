@@ -69,18 +69,19 @@ public class Mails {
         }
         errors.throwIfAny();
         if (!store.put(
-                Asker.now().workshopId(),
-                new MailReminder(
-                        Asker.now().personId(),
-                        reminder.version(),
-                        address,
-                        reminder.wanted(),
-                        reminder.at(),
-                        reminder.quiet(),
-                        reminder.daysAhead(),
-                        null,
-                        "",
-                        null))) {
+                        Asker.now().workshopId(),
+                        new MailReminder(
+                                Asker.now().personId(),
+                                reminder.version(),
+                                address,
+                                reminder.wanted(),
+                                reminder.at(),
+                                reminder.quiet(),
+                                reminder.daysAhead(),
+                                null,
+                                "",
+                                null))
+                && !mine().isSameAs(reminder)) {
             throw ConflictException.staleEdit("your reminder");
         }
     }

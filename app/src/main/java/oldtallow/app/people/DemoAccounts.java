@@ -21,10 +21,29 @@ public class DemoAccounts {
 
     private final AccountStore store;
     private final boolean demo;
+    private volatile Optional<Loading> loading;
+
+    /** How far the demo's data is loaded. */
+    public record Loading(int done, int of) {}
 
     DemoAccounts(AccountStore store, @Value("${oldtallow.demo}") boolean demo) {
         this.store = store;
         this.demo = demo;
+        this.loading = demo ? Optional.of(new Loading(0, 1)) : Optional.empty();
+    }
+
+    /** Empty once all of it is there, and outside the demo. */
+    public Optional<Loading> loading() {
+        return loading;
+    }
+
+    public void tell(Loading now) {
+        loading = Optional.of(now).filter(far -> far.done() < far.of());
+    }
+
+    /** Whom anybody may sign in as now: nobody before the data is there. */
+    public List<PersonEntry> offered() {
+        return loading.isEmpty() ? accounts() : List.of();
     }
 
     /** The owner first; empty outside the demo. */

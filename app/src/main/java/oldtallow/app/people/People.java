@@ -2,6 +2,7 @@ package oldtallow.app.people;
 
 import java.util.List;
 import java.util.Objects;
+import java.util.Optional;
 import java.util.UUID;
 import oldtallow.app.platform.ConflictException;
 import oldtallow.app.platform.FieldErrors;
@@ -36,11 +37,15 @@ public class People {
 
     @PreAuthorize("hasRole('OWNER')")
     @Transactional
-    public Person add(PersonEntry entry) {
+    public Person add(UUID id, PersonEntry entry) {
         var errors = new FieldErrors();
         entry.check(errors);
         errors.throwIfAny();
-        var person = person(entry, entry.role());
+        Person person = person(id, entry, entry.role());
+        Optional<Person> earlier = store.find(Asker.now().workshopId(), id);
+        if (earlier.filter(person::equals).isPresent()) {
+            return person; // sent twice
+        }
         if (!store.add(Asker.now().workshopId(), person, hash(entry.password()))) {
             errors.add("signInName", entry.signInName(), "is taken; choose another");
             errors.throwIfAny();
@@ -101,13 +106,13 @@ public class People {
             throw new ConflictException(
                     "The first owner has already signed up. Sign in, or ask the owner for an account.");
         }
-        Person person = person(owner, Role.OWNER);
+        Person person = person(UUID.randomUUID(), owner, Role.OWNER);
         UUID workshopId = store.found(workshopName.strip(), person, hash(owner.password()));
         return new SignedIn(person.id(), workshopId, person.name(), Role.OWNER);
     }
 
-    private static Person person(PersonEntry entry, Role role) {
-        return new Person(UUID.randomUUID(), entry.name().strip(), entry.signInName(), role, true, 1);
+    private static Person person(UUID id, PersonEntry entry, Role role) {
+        return new Person(id, entry.name().strip(), entry.signInName(), role, true, 1);
     }
 
     private Person find(UUID workshopId, UUID personId) {
@@ -121,6 +126,10 @@ public class People {
     }
 
     private void save(UUID workshopId, Person changed, @Nullable String hash) {
+        Person now = find(workshopId, changed.id());
+        if (hash == null && now.isSameAs(changed)) {
+            return; // sent twice
+        }
         if (!store.change(workshopId, changed, hash)) {
             throw ConflictException.staleEdit("this person");
         }

@@ -10,4 +10,10 @@ import oldtallow.app.walls.Role;
  * @param active who leaves stays on record but cannot sign in
  * @param version of the record; grows with every change
  */
-public record Person(UUID id, String name, String signInName, Role role, boolean active, int version) {}
+public record Person(UUID id, String name, String signInName, Role role, boolean active, int version) {
+
+    /** Whether nothing of what can be changed differs. */
+    boolean isSameAs(Person other) {
+        return name.equals(other.name) && role == other.role && active == other.active;
+    }
+}

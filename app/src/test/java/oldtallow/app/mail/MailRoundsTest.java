@@ -74,8 +74,9 @@ class MailRoundsTest {
 
     @BeforeEach
     void somethingIsDue() {
+        when(dues.isWhole()).thenReturn(true);
         when(store.wanted()).thenReturn(List.of(PERSON));
-        when(store.take(any(), any(), any())).thenReturn(true);
+        when(store.take(any(), any(), any(), any(), any())).thenReturn(true);
         List<DueList.Item> items = List.of(late());
         when(dues.within(anyInt())).thenReturn(items);
     }
@@ -90,6 +91,15 @@ class MailRoundsTest {
         at(LocalTime.of(8, 0)).make();
         verify(sender).send(any(SimpleMailMessage.class));
         verify(store).settle(eq(PERSON.workshopId()), eq(PERSON.personId()), any(), eq(null), eq(TODAY));
+    }
+
+    @Test
+    void tellsNobodyWhileDatesAreStillWorkedOut() {
+        remembers(null, "", null);
+        when(dues.isWhole()).thenReturn(false);
+        at(LocalTime.of(8, 0)).make();
+        verify(sender, never()).send(any(SimpleMailMessage.class));
+        verify(store, never()).take(any(), any(), any(), any(), any());
     }
 
     @Test

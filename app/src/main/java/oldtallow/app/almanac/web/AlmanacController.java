@@ -56,7 +56,8 @@ class AlmanacController {
                 page.items().stream()
                         .map(item -> DueItemView.of(item, page.today()))
                         .toList(),
-                page.more() == null ? null : PageMark.write(page.more()));
+                page.more() == null ? null : PageMark.write(page.more()),
+                page.isWhole());
     }
 
     /** Work of the next half year by weeks; weeks without any are left out. */
@@ -158,10 +159,12 @@ class AlmanacController {
 
     record WeekView(LocalDate monday, int wheelEnds, int minutes) {}
 
+    /** {@code isWhole}: false while dates are still worked out after an upgrade. */
     record DueListView(
             LocalDate today,
             List<DueItemView> items,
-            @Nullable String more) {}
+            @Nullable String more,
+            boolean isWhole) {}
 
     record DuePlaceView(UUID id, String position) {}
 

@@ -4,12 +4,17 @@ import java.sql.Connection;
 import java.sql.DriverManager;
 import java.sql.SQLException;
 import java.sql.Statement;
+import java.time.Duration;
+import java.time.Instant;
+import java.util.Objects;
+import java.util.Properties;
 import java.util.UUID;
 import java.util.concurrent.atomic.AtomicBoolean;
 import oldtallow.app.job.JobWatch;
 import org.jspecify.annotations.Nullable;
 import org.postgresql.PGConnection;
 import org.postgresql.PGNotification;
+import org.postgresql.PGProperty;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.boot.jdbc.autoconfigure.JdbcConnectionDetails;
@@ -28,6 +33,10 @@ class JobNotices implements SmartLifecycle {
     private static final Logger LOG = LoggerFactory.getLogger(JobNotices.class);
     private static final int LISTEN_MILLISECONDS = 1000;
     private static final int WAIT_BEFORE_NEXT_TRY = 1000;
+    /** A host that vanished says nothing, as one with nothing to tell does: it is asked after so long. */
+    private static final Duration SILENCE = Duration.ofSeconds(10);
+
+    private static final int ANSWER_SECONDS = 3;
 
     private final JdbcConnectionDetails database;
     private final JobWatch watch;
@@ -58,13 +67,12 @@ class JobNotices implements SmartLifecycle {
 
     private void listenForEver() {
         while (running.get()) {
-            try (Connection connection = DriverManager.getConnection(
-                    database.getJdbcUrl(), database.getUsername(), database.getPassword())) {
+            try (Connection connection = DriverManager.getConnection(database.getJdbcUrl(), properties())) {
                 try (Statement listen = connection.createStatement()) {
                     listen.execute("listen " + CHANNEL);
                 }
                 watch.lookAgain(); // what was told while nobody listened
-                listen(connection.unwrap(PGConnection.class));
+                listen(connection, connection.unwrap(PGConnection.class));
             } catch (SQLException e) {
                 if (running.get()) {
                     LOG.debug("not listening for jobs: {}", e.getMessage());
@@ -74,9 +82,25 @@ class JobNotices implements SmartLifecycle {
         }
     }
 
-    private void listen(PGConnection connection) throws SQLException {
+    private Properties properties() {
+        var properties = new Properties();
+        properties.setProperty(PGProperty.USER.getName(), String.valueOf(database.getUsername()));
+        properties.setProperty(PGProperty.PASSWORD.getName(), Objects.toString(database.getPassword(), ""));
+        properties.setProperty(PGProperty.CONNECT_TIMEOUT.getName(), "2");
+        properties.setProperty(PGProperty.TCP_KEEP_ALIVE.getName(), "true");
+        return properties;
+    }
+
+    private void listen(Connection line, PGConnection connection) throws SQLException {
+        Instant heard = Instant.now();
         while (running.get()) {
             PGNotification @Nullable [] notices = connection.getNotifications(LISTEN_MILLISECONDS);
+            if (Duration.between(heard, Instant.now()).compareTo(SILENCE) > 0) {
+                if (!line.isValid(ANSWER_SECONDS)) {
+                    throw new SQLException("the database no longer answers");
+                }
+                heard = Instant.now();
+            }
             if (notices != null) {
                 for (PGNotification notice : notices) {
                     watch.changed(UUID.fromString(notice.getParameter()));

@@ -78,13 +78,17 @@ class JooqMail implements MailStore {
     }
 
     @Override
-    public boolean take(UUID workshopId, UUID personId, LocalDate day) {
+    public boolean take(UUID workshopId, UUID personId, LocalDate day, Instant now, Instant until) {
         return db.update(MAIL_REMINDER)
-                        .set(MAIL_REMINDER.LAST_SENT_ON, day)
+                        .set(MAIL_REMINDER.TRY_AGAIN_AT, until.atOffset(ZoneOffset.UTC))
                         .where(
                                 MAIL_REMINDER.WORKSHOP_ID.eq(workshopId),
                                 MAIL_REMINDER.ID.eq(personId),
-                                MAIL_REMINDER.LAST_SENT_ON.isDistinctFrom(day))
+                                MAIL_REMINDER.LAST_SENT_ON.isDistinctFrom(day),
+                                MAIL_REMINDER
+                                        .TRY_AGAIN_AT
+                                        .isNull()
+                                        .or(MAIL_REMINDER.TRY_AGAIN_AT.le(now.atOffset(ZoneOffset.UTC))))
                         .execute()
                 == 1;
     }

@@ -35,7 +35,8 @@ class PeopleController {
     @PostMapping
     @ResponseStatus(HttpStatus.CREATED)
     PersonView add(@RequestBody NewPersonForm form) {
-        return PersonView.of(people.add(new PersonEntry(form.name(), form.signInName(), form.role(), form.password())));
+        return PersonView.of(
+                people.add(form.id(), new PersonEntry(form.name(), form.signInName(), form.role(), form.password())));
     }
 
     /** Changes name, role and whether the person still signs in. */
@@ -52,7 +53,7 @@ class PeopleController {
         people.setPassword(id, form.password());
     }
 
-    record NewPersonForm(String name, String signInName, Role role, String password) {
+    record NewPersonForm(UUID id, String name, String signInName, Role role, String password) {
 
         /** A password must never reach a log. */
         @Override
