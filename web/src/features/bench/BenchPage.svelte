@@ -7,7 +7,10 @@
   import { Button } from '$ui/button'
   import { ProblemCard } from '$ui/problem-card'
   import { Bench } from './bench.svelte'
+  import { outbox, OutboxStrip } from '$features/outbox'
   import JobEnd from './JobEnd.svelte'
+  import { JobLine } from './job-line.svelte'
+  import LineStrip from './LineStrip.svelte'
   import JobPlate from './JobPlate.svelte'
   import MainAction from './MainAction.svelte'
   import MoreOnJob from './MoreOnJob.svelte'
@@ -16,7 +19,6 @@
   import StepPhotos from './StepPhotos.svelte'
   import StepPanel from './StepPanel.svelte'
   import Tray from './Tray.svelte'
-  import { watchJob } from './watch'
 
   interface Props {
     jobId: string
@@ -30,6 +32,7 @@
   let panes = $state<HTMLElement | null>(null)
   let panel = $state<HTMLElement | null>(null)
   let pane = 0
+  let line = $state.raw<JobLine | null>(null)
 
   /** A new step, or the wait for a part, begins at its top: on a desk in its panel, on a phone in the page. */
   const begins = $derived(`${bench.step?.id ?? ''} ${bench.job?.waits ? 'waits' : ''}`)
@@ -83,7 +86,9 @@
 
   onMount(() => {
     void bench.load()
-    const stop = watchJob(jobId, () => void bench.load())
+    if (session.person) void outbox.open(session.person.id).then(() => bench.load())
+    const opened = new JobLine(jobId, () => void bench.load())
+    line = opened
     const removeKeys = keys.add([
       { keys: [' ', 'PageDown'], does: 'What the blue button says', run: press },
       { keys: ['PageUp'], does: 'Take the last step back', run: () => void bench.back() },
@@ -107,7 +112,7 @@
       { keys: ['Backspace'], does: '', run: () => bench.readings.type('back') },
     ])
     return () => {
-      stop()
+      opened.close()
       removeKeys()
     }
   })
@@ -125,6 +130,7 @@
   </div>
 {:else if bench.job}
   {@const job = bench.job}
+  <LineStrip {bench} {line} />
   <div
     bind:this={panes}
     class="flex snap-x snap-mandatory overflow-x-auto desk:grid desk:h-[calc(100dvh-46px)] desk:grid-cols-[minmax(0,1fr)_400px_148px] desk:grid-rows-[minmax(0,1fr)_auto] desk:overflow-hidden"
@@ -137,7 +143,7 @@
         <p class="mb-2 text-label desk:hidden">
           <b>{job.rigName}, {job.position}</b> · {job.scopeWords}
         </p>
-        {#if bench.attempt.problem && bench.attempt.problem.status !== 0}
+        {#if bench.attempt.problem}
           <ProblemCard title={bench.attempt.problem.title}>
             <p>{bench.attempt.rest(() => false)}</p>
           </ProblemCard>
@@ -157,11 +163,7 @@
       <div
         class="fixed inset-x-0 bottom-0 z-20 border-t border-ink bg-wall p-2.5 desk:sticky desk:inset-x-auto"
       >
-        {#if bench.unsent}
-          <p role="status" class="mb-2 font-semibold text-oxide">
-            Nobody answers. The step is kept on this device and sent when Old Tallow is back.
-          </p>
-        {/if}
+        <OutboxStrip {jobId} />
         <MainAction {bench} onpress={press} />
       </div>
     </section>

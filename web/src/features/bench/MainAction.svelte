@@ -51,7 +51,7 @@
   <button
     type="button"
     class="flex min-h-16 flex-1 items-center justify-between gap-3 rounded-plate bg-grease-fill px-4 py-2 text-left type-card text-[22px] text-on-grease disabled:bg-tray disabled:text-ink2"
-    disabled={bench.move.does === 'nothing' || bench.attempt.busy || bench.unsent !== null}
+    disabled={bench.move.does === 'nothing' || bench.attempt.busy || bench.hasWaiting}
     onclick={onpress}
   >
     <span>{says || 'Nothing to press here'}</span>

@@ -1,9 +1,9 @@
 import { api, ProblemError, type Problem, type Schemas } from '$api/client'
 import { Attempt } from '$api/attempt.svelte'
+import { outbox, type Body, type Kind } from '$features/outbox'
 import type { PartName, PartStatus } from '$features/section'
 import { moveNow, type Item, type Move } from './move'
 import { Readings } from './readings.svelte'
-import { keepUnsent, unsentOf, type UnsentStep } from './unsent'
 
 type Job = Schemas['JobView']
 type Step = Schemas['BenchStepView']
@@ -20,8 +20,8 @@ export class Bench {
   rungs = $state.raw<readonly Schemas['RungView'][]>([])
   problem = $state.raw<Problem | null>(null)
   picked = $state<PartName | null>(null)
-  /** A step done here that the server has not got yet. */
-  unsent = $state.raw<UnsentStep | null>(null)
+  /** When the job was last seen as the server has it. */
+  seenAt = $state(Date.now())
   readonly attempt = new Attempt()
   readonly readings = new Readings()
   private signsUnderWay = $state.raw<readonly Schemas['SignForm'][] | null>(null)
@@ -57,8 +57,11 @@ export class Bench {
   constructor(
     readonly id: string,
     private readonly mayRelease: () => boolean,
-  ) {
-    this.unsent = unsentOf(id)
+  ) {}
+
+  /** Whether an entry of this device is not known to be saved. */
+  get hasWaiting(): boolean {
+    return outbox.of(this.id).length > 0
   }
 
   cautionMet(id: string): boolean {
@@ -88,7 +91,6 @@ export class Bench {
       this.reference ??= await api.benchReference()
       this.show(job)
       this.problem = null
-      if (this.unsent) await this.sendUnsent()
       if (this.rungs.length === 0) this.rungs = await api.ladder(job.wheelEndId)
     } catch (error) {
       if (!(error instanceof ProblemError)) throw error
@@ -107,50 +109,33 @@ export class Bench {
     })
   }
 
-  /** Finishes the step; kept on this device and sent later when nobody answers. */
+  /** Finishes the step. */
   async finish(): Promise<void> {
     const { step } = this
-    if (!step || this.attempt.busy || this.unsent) return
+    if (!step || this.attempt.busy || this.hasWaiting) return
     const readings = this.readings.forms()
     if (readings === null) return
-    this.unsent = {
-      id: crypto.randomUUID(),
-      stepId: step.id,
-      checksMet: [
-        ...step.checks.filter((check) => this.checkMet(check)).map((check) => check.id),
-        ...this.extraChecks,
-      ],
-      readings,
-    }
-    keepUnsent(this.id, this.unsent)
-    await this.sendUnsent()
-  }
-
-  async sendUnsent(): Promise<void> {
-    const { unsent } = this
-    if (!unsent || this.attempt.busy) return
-    await this.attempt.run(async () => {
-      this.show(await api.stepDone(this.id, unsent))
-    })
-    if (this.attempt.problem?.status === 0) return // nobody answered: it stays kept
-    this.unsent = null
-    keepUnsent(this.id, null)
+    const checksMet = [
+      ...step.checks.filter((check) => this.checkMet(check)).map((check) => check.id),
+      ...this.extraChecks,
+    ]
+    await this.enter('step', { stepId: step.id, checksMet, readings }, step.what)
   }
 
   /** Takes the step done last back. */
   back(): Promise<boolean> {
     const last = this.job?.done.at(-1)
     if (!last) return Promise.resolve(false)
-    return this.enter((id) => api.undoStep(this.id, { id, stepId: last.stepId }))
+    return this.enter('undo', { stepId: last.stepId }, 'a step taken back')
   }
 
   waive(checkId: string, reason: string): Promise<boolean> {
-    return this.enter((id) => api.waive(this.id, { id, checkId, reason }))
+    return this.enter('waiver', { checkId, reason }, 'a check let go')
   }
 
   /** These parts do not go back. */
   condemn(parts: Schemas['CondemnedForm']['parts'], reason: string): Promise<boolean> {
-    return this.enter((id) => api.condemn(this.id, { id, parts, reason }))
+    return this.enter('condemned', { parts, reason }, 'parts that do not go back')
   }
 
   /** What was noticed at the first look, what is still under way to the server included. */
@@ -166,7 +151,7 @@ export class Bench {
     // two taps in quick succession: the second must know of the first before it is answered
     const signs = [...others, sign]
     this.signsUnderWay = signs
-    const sent = await this.enter((id) => api.firstLook(this.id, { id, signs: [...signs] }))
+    const sent = await this.enter('look', { signs: [...signs] }, 'the first look')
     if (this.signsUnderWay === signs) this.signsUnderWay = null
     return sent
   }
@@ -175,14 +160,11 @@ export class Bench {
   addPhoto(file: Blob): Promise<boolean> {
     const { step } = this
     if (!step) return Promise.resolve(false)
-    return this.attempt.run(async () => {
-      await api.addJobPhoto(this.id, crypto.randomUUID(), step.id, file)
-      this.show(await api.job(this.id))
-    })
+    return this.enter('photo', { stepId: step.id, file }, 'a photo')
   }
 
   judge(form: Omit<Schemas['JudgingForm'], 'id'>): Promise<boolean> {
-    return this.enter((id) => api.judge(this.id, { id, ...form }))
+    return this.enter('judging', form, 'a verdict')
   }
 
   /** Seen clean, felt and turned, and nothing found. */
@@ -197,46 +179,54 @@ export class Bench {
 
   /** Which grease goes in. */
   grease(form: Omit<Schemas['GreasedForm'], 'id'>): Promise<boolean> {
-    return this.enter((id) => api.jobGrease(this.id, { id, ...form }))
+    return this.enter('grease', form, 'the grease')
   }
 
   rescope(scope: Schemas['RescopeForm']['scope'], reason: string): Promise<boolean> {
-    return this.enter((id) => api.rescope(this.id, { id, scope, reason }))
+    return this.enter('scope', { scope, reason }, 'another scope')
   }
 
   /** Proved, and found wrong: the job goes back to the nut. */
   reopenSetting(found: Schemas['SettingReopenedForm']['found'], what = ''): Promise<boolean> {
-    return this.enter((id) => api.settingReopened(this.id, { id, found, what }))
+    return this.enter('reopened', { found, what }, 'the way back to the nut')
   }
 
   /** These cups were not home: the job goes back to them. */
   cupMoved(cups: Schemas['CupMovedForm']['cups']): Promise<boolean> {
-    return this.enter((id) => api.cupMoved(this.id, { id, cups }))
+    return this.enter('cupMoved', { cups }, 'cups that were not home')
   }
 
   waits(what: string, bag: string, orderedFrom: string): Promise<boolean> {
-    return this.enter((id) => api.jobWaits(this.id, { id, what, bag, orderedFrom }))
+    return this.enter('waits', { what, bag, orderedFrom }, 'the wait for a part')
   }
 
   giveUp(reason: string): Promise<boolean> {
-    return this.enter((id) => api.abandonJob(this.id, { id, reason }))
+    return this.enter('abandon', { reason }, 'giving it up')
   }
 
   goOn(): Promise<boolean> {
-    return this.enter((id) => api.jobGoesOn(this.id, { id }))
+    return this.enter('goesOn', {}, 'going on')
   }
 
   close(): Promise<boolean> {
-    return this.enter((id) => api.closeJob(this.id, { id }))
+    return this.enter('close', {}, 'closing the job')
   }
 
   signOff(): Promise<boolean> {
-    return this.enter((id) => api.signJobOff(this.id, { id }))
+    return this.enter('signOff', {}, 'signing it off')
   }
 
-  private enter(send: (id: string) => Promise<Job>): Promise<boolean> {
+  /** Through the outbox: kept on this device until it is known what became of it. */
+  private enter<K extends Kind>(
+    kind: K,
+    form: Omit<Body<K>, 'id'>,
+    what: string,
+  ): Promise<boolean> {
+    const body = { ...form, id: crypto.randomUUID() } as unknown as Body<K>
     return this.attempt.run(async () => {
-      this.show(await send(crypto.randomUUID()))
+      const known = await outbox.put(this.id, kind, body, what)
+      if ('refused' in known) throw new ProblemError(known.refused)
+      this.show(known.job)
     })
   }
 
@@ -244,6 +234,7 @@ export class Bench {
     // an answer that was overtaken by a later one
     if (this.job && job.number < this.job.number) return
     this.job = job
+    this.seenAt = Date.now()
     const now = `${job.now?.id ?? ''} ${job.done.length}`
     if (now !== this.ticking) {
       this.ticking = now

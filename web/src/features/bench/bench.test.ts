@@ -1,8 +1,8 @@
-import { beforeEach, describe, expect, it } from 'vitest'
+import { beforeEach, describe, expect, it, vi } from 'vitest'
 import type { Schemas } from '$api/client'
 import { answerWith, json } from '$testing/answers'
 import { Bench } from './bench.svelte'
-import { unsentOf } from './unsent'
+import { outbox } from '$features/outbox'
 
 const step = {
   id: 'raise.jack',
@@ -60,19 +60,21 @@ describe('the bench', () => {
     expect(bench.move.does).toBe('close')
   })
 
-  it('keeps a step that nobody took, and sends it when it is loaded again', async () => {
+  it('keeps a step that nobody took, and shows the job once it is taken', async () => {
     const bench = new Bench('job', () => true)
     await bench.load()
     reachable = false
-    await bench.finish()
-    expect(unsentOf('job')?.stepId).toBe('raise.jack')
+    const finished = bench.finish()
+    await vi.waitFor(() => expect(outbox.problem?.status).toBe(0))
+    expect(bench.hasWaiting).toBe(true)
+    expect(bench.step?.id).toBe('raise.jack')
 
     reachable = true
-    const later = new Bench('job', () => true)
-    await later.load()
+    await outbox.send()
+    await finished
     expect(sent).toHaveLength(1)
-    expect(unsentOf('job')).toBeNull()
-    expect(later.step).toBeNull()
+    expect(bench.hasWaiting).toBe(false)
+    expect(bench.step).toBeNull()
   })
 
   it('knows of a first tap when the second comes before its answer', async () => {

@@ -38,8 +38,8 @@ export class Sequence extends Attempt {
   }
 
   choose(school: string): Promise<boolean> {
-    return this.run(async () => {
-      this.guide = await api.chooseSchool(this.jobId, { id: crypto.randomUUID(), school })
+    return this.once(school, async (id) => {
+      this.guide = await api.chooseSchool(this.jobId, { id, school })
       this.done = []
     })
   }

@@ -1,0 +1,44 @@
+import { api, type Schemas } from '$api/client'
+
+type Job = Schemas['JobView']
+
+/** What an outbox takes, and how it is sent; each answers with the job as it stands then. */
+export const senders = {
+  step: (jobId: string, body: Schemas['StepDoneForm']) => api.stepDone(jobId, body),
+  undo: (jobId: string, body: Schemas['UndoForm']) => api.undoStep(jobId, body),
+  waiver: (jobId: string, body: Schemas['WaiverForm']) => api.waive(jobId, body),
+  condemned: (jobId: string, body: Schemas['CondemnedForm']) => api.condemn(jobId, body),
+  look: (jobId: string, body: Schemas['FirstLookForm']) => api.firstLook(jobId, body),
+  judging: (jobId: string, body: Schemas['JudgingForm']) => api.judge(jobId, body),
+  grease: (jobId: string, body: Schemas['GreasedForm']) => api.jobGrease(jobId, body),
+  scope: (jobId: string, body: Schemas['RescopeForm']) => api.rescope(jobId, body),
+  reopened: (jobId: string, body: Schemas['SettingReopenedForm']) =>
+    api.settingReopened(jobId, body),
+  cupMoved: (jobId: string, body: Schemas['CupMovedForm']) => api.cupMoved(jobId, body),
+  waits: (jobId: string, body: Schemas['WaitsForm']) => api.jobWaits(jobId, body),
+  goesOn: (jobId: string, body: Schemas['PlainEntryForm']) => api.jobGoesOn(jobId, body),
+  close: (jobId: string, body: Schemas['PlainEntryForm']) => api.closeJob(jobId, body),
+  signOff: (jobId: string, body: Schemas['PlainEntryForm']) => api.signJobOff(jobId, body),
+  abandon: (jobId: string, body: Schemas['ReasonForm']) => api.abandonJob(jobId, body),
+  photo: async (jobId: string, body: { id: string; stepId: string; file: Blob }): Promise<Job> => {
+    await api.addJobPhoto(jobId, body.id, body.stepId, body.file)
+    return api.job(jobId)
+  },
+} satisfies Record<string, (jobId: string, body: never) => Promise<Job>>
+
+export type Kind = keyof typeof senders
+export type Body<K extends Kind> = Parameters<(typeof senders)[K]>[1]
+
+/** An entry that was made here; its id stays the same until it is known what became of it. */
+export interface Waiting<K extends Kind = Kind> {
+  jobId: string
+  kind: K
+  body: Body<K>
+  /** What it is, in a few words. */
+  what: string
+}
+
+/** Sends one; the job as it stands then. */
+export const sendOne = (one: Waiting): Promise<Job> =>
+  // kind and body were put in together
+  (senders[one.kind] as (jobId: string, body: unknown) => Promise<Job>)(one.jobId, one.body)
