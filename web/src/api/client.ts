@@ -12,7 +12,7 @@ import { trips } from './trips'
 import { workshop } from './workshop'
 import type { Schemas } from './request'
 
-export { ProblemError, whenSignedOut } from './request'
+export { isOpen, ProblemError, whenSignedOut } from './request'
 export type { FieldProblem, Problem, Schemas } from './request'
 
 export const api = {

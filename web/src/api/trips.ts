@@ -8,6 +8,6 @@ export const trips = {
     dataOf(client.GET('/api/rigs/{rigId}/warmth', { params: { path: { rigId } } })),
   putWarmth: (rigId: string, id: string, body: Schemas['StopForm']) =>
     dataOf(client.PUT('/api/rigs/{rigId}/warmth/{id}', { params: { path: { rigId, id } }, body })),
-  removeWarmth: (id: string) =>
-    dataOf(client.DELETE('/api/warmth/{id}', { params: { path: { id } } })),
+  removeWarmth: (rigId: string, id: string) =>
+    dataOf(client.DELETE('/api/rigs/{rigId}/warmth/{id}', { params: { path: { rigId, id } } })),
 }

@@ -27,8 +27,8 @@ class Instruments extends Attempt {
   }
 
   pair(port: number): Promise<boolean> {
-    return this.run(async () => {
-      this.all = await api.pairInstrument({ id: crypto.randomUUID(), port })
+    return this.once(`port ${port}`, async (id) => {
+      this.all = await api.pairInstrument({ id, port })
       this.nearby = this.nearby?.filter((one) => one.port !== port) ?? null
     })
   }

@@ -19,8 +19,8 @@ export class Feeds {
   }
 
   async make(): Promise<void> {
-    const done = await this.attempt.run(async () => {
-      this.made = await api.makeCalendarFeed(crypto.randomUUID(), { name: this.name })
+    const done = await this.attempt.once('feed', async (id) => {
+      this.made = await api.makeCalendarFeed(id, { name: this.name })
       this.list = await api.calendarFeeds()
     })
     if (done) this.name = ''

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { today as theDay } from '$features/display'
   import type { Attempt } from '$api/attempt.svelte'
   import { Field } from '$ui/field'
   import { Pick } from '$ui/pick'
@@ -12,7 +13,7 @@
 
   let { entry, attempt }: Props = $props()
 
-  const today = new Date().toISOString().slice(0, 10)
+  const today = theDay()
   const error = (field: string): string =>
     attempt.fieldError(field) || attempt.fieldError(`rig.${field}`)
 </script>

@@ -2,7 +2,7 @@
   import { onMount } from 'svelte'
   import { Attempt } from '$api/attempt.svelte'
   import { api, type Schemas } from '$api/client'
-  import { leadingLength } from '$features/display'
+  import { leadingLength, now } from '$features/display'
   import { Play, PlayReadings } from '$features/play'
   import { Button } from '$ui/button'
   import { number, NumberField } from '$ui/number-field'
@@ -41,7 +41,7 @@
     const saved = await attempt.run(async () => {
       shown = await api.addPlayCheck(wheelEndId, {
         id,
-        checkedAt: new Date().toISOString(),
+        checkedAt: now(),
         readings,
         ...(driven === null ? {} : { kilometres: driven }),
       })

@@ -26,19 +26,25 @@ export class Shelf extends Attempt {
   }
 
   enter(form: Omit<Schemas['StockItemForm'], 'id' | 'version'>): Promise<boolean> {
-    return this.take(() => api.enterStock({ ...form, id: crypto.randomUUID(), version: 1 }))
+    return this.put('item', (id) => api.enterStock({ ...form, id, version: 1 }))
   }
 
   takeIn(item: Item, form: Omit<Schemas['DeliveryForm'], 'id'>): Promise<boolean> {
-    return this.take(() => api.takeIn(item.id, { ...form, id: crypto.randomUUID() }))
+    return this.put(`delivery ${item.id}`, (id) => api.takeIn(item.id, { ...form, id }))
   }
 
   move(batch: Batch, form: Omit<Schemas['StockMoveForm'], 'id'>): Promise<boolean> {
-    return this.take(() => api.moveStock(batch.id, { ...form, id: crypto.randomUUID() }))
+    return this.put(`move ${batch.id}`, (id) => api.moveStock(batch.id, { ...form, id }))
   }
 
   count(batch: Batch, counted: number, note: string): Promise<boolean> {
-    return this.take(() => api.countStock(batch.id, { id: crypto.randomUUID(), counted, note }))
+    return this.put(`count ${batch.id}`, (id) => api.countStock(batch.id, { id, counted, note }))
+  }
+
+  private put(what: string, send: (id: string) => Promise<View>): Promise<boolean> {
+    return this.once(what, async (id) => {
+      this.view = await send(id)
+    })
   }
 
   private take(ask: () => Promise<View>): Promise<boolean> {
@@ -70,7 +76,9 @@ export class Orders extends Attempt {
   }
 
   plan(form: Omit<Schemas['PlannedJobForm'], 'id'>): Promise<boolean> {
-    return this.take(() => api.planJob({ ...form, id: crypto.randomUUID() }))
+    return this.once(`plan ${form.wheelEndId}`, async (id) => {
+      this.view = await api.planJob({ ...form, id })
+    })
   }
 
   drop(id: string): Promise<boolean> {

@@ -17,7 +17,7 @@ export class WarmthLog {
 
   async takeBack(stopId: string): Promise<void> {
     await this.attempt.run(async () => {
-      this.view = await api.removeWarmth(stopId)
+      this.view = await api.removeWarmth(this.rigId, stopId)
     })
   }
 }

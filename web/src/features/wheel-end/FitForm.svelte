@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { today as theDay } from '$features/display'
   import type { Schemas } from '$api/client'
   import { BearingPicker, rings } from '$features/bearing'
   import { number } from '$ui/number-field'
@@ -21,7 +22,7 @@
 
   let { end, place, words, now, found, ondone }: Props = $props()
 
-  const today = new Date().toISOString().slice(0, 10)
+  const today = theDay()
   const conditions = [
     { value: 'NEW', label: 'new' },
     { value: 'REUSED', label: 'reused' },

@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { date } from '$features/display'
+  import { date, today as theDay } from '$features/display'
   import { LabelLinks } from '$ui/label-links'
   import { Mark } from '$ui/mark'
   import type { Stores } from './stores.svelte'
@@ -11,7 +11,7 @@
 
   let { stores, wheelEndId }: Props = $props()
 
-  const today = new Date().toISOString().slice(0, 10)
+  const today = theDay()
 </script>
 
 <section aria-labelledby="from-the-shelf">

@@ -11,7 +11,7 @@
     seals,
     washers,
   } from '$features/build'
-  import { date } from '$features/display'
+  import { date, today as theDay } from '$features/display'
   import { Button } from '$ui/button'
   import { Field } from '$ui/field'
   import { Pick } from '$ui/pick'
@@ -27,7 +27,7 @@
 
   let { end, view, reference, constructions }: Props = $props()
 
-  const today = new Date().toISOString().slice(0, 10)
+  const today = theDay()
   let entry = $state.raw<BuildEntry | null>(null)
   let since = $state(today)
   let copied = $state('')

@@ -28,11 +28,8 @@ export class Stores extends Attempt {
   }
 
   writeGrease(form: Omit<Schemas['GreaseFillForm'], 'id'>): Promise<boolean> {
-    return this.run(async () => {
-      this.greasings = await api.writeGrease(this.wheelEndId, {
-        ...form,
-        id: crypto.randomUUID(),
-      })
+    return this.once('grease', async (id) => {
+      this.greasings = await api.writeGrease(this.wheelEndId, { ...form, id })
     })
   }
 }

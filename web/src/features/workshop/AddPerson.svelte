@@ -11,20 +11,26 @@
 
   let { people }: Props = $props()
 
-  const empty = { name: '', signInName: '', password: '' }
+  // one id an entry, kept until it is known to be saved
+  const empty = () => ({
+    id: crypto.randomUUID() as string,
+    name: '',
+    signInName: '',
+    password: '',
+  })
   const roles = (Object.keys(roleWords) as Role[]).map((value) => ({
     value,
     label: roleWords[value].name,
     note: roleWords[value].may,
   }))
   let open = $state(false)
-  let entry = $state({ ...empty })
+  let entry = $state(empty())
   let role = $state<Role>('MECHANIC')
 
   async function add(event: SubmitEvent): Promise<void> {
     event.preventDefault()
     if (await people.add({ ...entry, role })) {
-      entry = { ...empty }
+      entry = empty()
       open = false
     }
   }

@@ -50,8 +50,8 @@
     event.preventDefault()
     const typed = number(size)
     const unit = display.leading === 'metric' ? 'MILLIMETRE' : 'INCH'
-    const done = await attempt.run(async () => {
-      tools = await api.putTool(editing?.id ?? crypto.randomUUID(), {
+    const done = await attempt.once(editing?.id ?? 'new', async (id) => {
+      tools = await api.putTool(editing?.id ?? id, {
         kind,
         name,
         version: editing?.version ?? 0,

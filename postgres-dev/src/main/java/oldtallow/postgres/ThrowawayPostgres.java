@@ -57,6 +57,10 @@ public final class ThrowawayPostgres implements AutoCloseable {
         return "jdbc:postgresql://127.0.0.1:" + port + "/postgres";
     }
 
+    public int port() {
+        return port;
+    }
+
     /** The superuser who owns the tables. */
     public String user() {
         return USER;

@@ -164,7 +164,10 @@ public class Assembly {
                 .filter(end -> to == CopyTo.ALL_AXLES || end.axleId().equals(from.axleId()))
                 .forEach(end -> {
                     copyParts(parts, end);
-                    rebuild(end.id(), end.version(), from.build().from(today));
+                    WheelEndBuild alike = from.build().from(today);
+                    if (!end.build().from(today).equals(alike)) {
+                        rebuild(end.id(), end.version(), alike);
+                    }
                 });
         return register.rig(from.rigId());
     }

@@ -18,7 +18,6 @@ import java.util.concurrent.atomic.AtomicLong;
 import oldtallow.app.almanac.DuesMoved;
 import oldtallow.app.calendar.CalendarStore.Opened;
 import oldtallow.app.platform.FieldErrors;
-import oldtallow.app.platform.NotFoundException;
 import oldtallow.app.register.Register;
 import oldtallow.app.walls.Asker;
 import oldtallow.app.walls.SignedIn;
@@ -96,9 +95,7 @@ public class CalendarFeeds {
     /** From now on nobody gets anything there. */
     @Transactional
     public void end(UUID id) {
-        if (!store.end(Asker.now().workshopId(), Asker.now().personId(), id, clock.instant())) {
-            throw new NotFoundException("calendar address", id);
-        }
+        store.end(Asker.now().workshopId(), Asker.now().personId(), id, clock.instant());
     }
 
     /** A file of now, for whoever has signed in. */

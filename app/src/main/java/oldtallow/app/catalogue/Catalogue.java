@@ -7,7 +7,6 @@ import java.util.UUID;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import oldtallow.app.platform.FieldErrors;
-import oldtallow.app.platform.NotFoundException;
 import oldtallow.app.walls.Asker;
 import oldtallow.core.bearing.BearingSet;
 import oldtallow.core.bearing.CatalogueEntry;
@@ -72,21 +71,31 @@ public class Catalogue {
     /** Adds a set of the workshop's own. */
     @Transactional
     public CatalogueSet add(UUID id, CatalogueEntry entry) {
-        var errors = new FieldErrors();
         SetDesignation designation = entry.set().designation();
+        Optional<CatalogueSet> earlier = own(id, designation);
+        if (earlier.isPresent()) {
+            return earlier.get(); // sent twice
+        }
+        var errors = new FieldErrors();
         if (StandardCatalogue.entries().stream()
                         .anyMatch(known -> known.set().designation().equals(designation))
                 || !store.add(Asker.now().workshopId(), id, entry)) {
             errors.add("cone", designation, "is in the catalogue already; look it up there");
         }
         errors.throwIfAny();
-        return new CatalogueSet(entry, id);
+        return own(id, designation).orElseThrow(); // as it is kept
     }
 
+    private Optional<CatalogueSet> own(UUID id, SetDesignation designation) {
+        return all().stream()
+                .filter(set -> id.equals(set.ownId())
+                        && set.entry().set().designation().equals(designation))
+                .findFirst();
+    }
+
+    /** Takes a set of the workshop's own away, if it is still there. */
     @Transactional
     public void remove(UUID id) {
-        if (!store.remove(Asker.now().workshopId(), id)) {
-            throw new NotFoundException("bearing set of the workshop's own", id);
-        }
+        store.remove(Asker.now().workshopId(), id);
     }
 }

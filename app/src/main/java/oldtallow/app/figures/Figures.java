@@ -132,10 +132,15 @@ public class Figures {
         if (figure.value() instanceof FigureValue.NutSequence sequence) {
             schools.require(sequence.school());
         }
-        if (!store.put(Asker.now().workshopId(), place, version, figure)) {
+        if (!store.put(Asker.now().workshopId(), place, version, figure) && !isFiled(place, figure)) {
             throw ConflictException.staleEdit("this figure");
         }
         tell(place, figure.value().kind());
+    }
+
+    private boolean isFiled(Place place, GoverningFigure<FigureValue> figure) {
+        return filed(EnumSet.of(figure.value().kind()), List.of(place.id())).stream()
+                .anyMatch(filed -> filed.place().equals(place) && filed.figure().equals(figure));
     }
 
     /** Takes a figure away; the next one below governs then. */

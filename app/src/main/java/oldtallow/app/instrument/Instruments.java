@@ -91,16 +91,18 @@ public class Instruments implements SmartLifecycle {
                             .orElse("answers, but says nothing an instrument says; docs/instruments.md tells how"));
         });
         var instrument = new PairedInstrument(id, kind, shown.name(), shown.serial(), port);
-        if (!store.add(Asker.now().workshopId(), instrument)) {
+        if (!store.add(Asker.now().workshopId(), instrument)
+                && store.all(Asker.now().workshopId()).stream().noneMatch(instrument::equals)) {
             throw new InvalidInputException("port", port, "is paired already; look it up among your instruments");
         }
         return instrument;
     }
 
     public void forget(UUID id) {
-        PairedInstrument instrument = instrument(id);
+        Optional<PairedInstrument> instrument =
+                paired().stream().filter(one -> one.id().equals(id)).findFirst();
         store.remove(Asker.now().workshopId(), id);
-        letGo(instrument.port());
+        instrument.ifPresent(one -> letGo(one.port()));
     }
 
     /** What it shows now. */

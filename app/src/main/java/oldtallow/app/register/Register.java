@@ -151,7 +151,10 @@ public class Register {
     /** Changes a rig as it was read at a version; throws {@link ConflictException} if it is no longer that. */
     @Transactional
     public Rig change(UUID rigId, int version, RigEntry entry) {
-        rig(rigId);
+        Rig now = rig(rigId);
+        if (now.version() != version && now.isEnteredAs(entry)) {
+            return now; // sent twice
+        }
         var errors = new FieldErrors();
         entry.check(errors, LocalDate.now(clock));
         checkPlate(rigId, entry, errors);
@@ -169,6 +172,9 @@ public class Register {
      */
     @Transactional
     public void changeBuild(WheelEnd end, int version, WheelEndBuild build) {
+        if (end.version() != version && end.build().equals(store.asKept(build))) {
+            return; // sent twice
+        }
         var errors = new FieldErrors();
         LocalDate today = LocalDate.now(clock);
         LocalDate earliest = store.builds(Asker.now().workshopId(), end.id()).stream()

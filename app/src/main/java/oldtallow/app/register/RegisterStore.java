@@ -45,6 +45,9 @@ public interface RegisterStore {
     /** Every build of a wheel end, the latest first. */
     List<WheelEndBuild> builds(UUID workshopId, UUID wheelEndId);
 
+    /** A build as it reads once it was written down: lengths to the last digit that is kept. */
+    WheelEndBuild asKept(WheelEndBuild build);
+
     /** Dates a new build; a second one of a day replaces the first. False if the version is stale. */
     boolean changeBuild(UUID workshopId, UUID wheelEndId, int version, WheelEndBuild build);
 }

@@ -39,6 +39,11 @@ public record Rig(
         axles = List.copyOf(axles);
     }
 
+    /** Whether that is what is on record about it. */
+    boolean isEnteredAs(RigEntry entry) {
+        return new RigEntry(kind, name, plate, owner, builtIn, uses, distance, plan).equals(entry);
+    }
+
     public Stream<WheelEnd> wheelEnds() {
         return axles.stream().flatMap(axle -> axle.wheelEnds().stream());
     }

@@ -6,7 +6,6 @@ import java.util.UUID;
 import java.util.stream.Stream;
 import oldtallow.app.platform.ConflictException;
 import oldtallow.app.platform.InvalidInputException;
-import oldtallow.app.platform.NotFoundException;
 import oldtallow.app.walls.Asker;
 import oldtallow.core.sequence.NutSchool;
 import oldtallow.core.sequence.SchoolId;
@@ -70,6 +69,10 @@ public class NutSchools {
         List<OwnSchool> own = own();
         Optional<OwnSchool> now =
                 own.stream().filter(one -> one.id().equals(school.id())).findFirst();
+        if (now.filter(one -> one.school().equals(school.school()) && one.retired() == school.retired())
+                .isPresent()) {
+            return; // sent twice
+        }
         if (now.isEmpty() && own.size() >= MOST_OWN) {
             throw new InvalidInputException(
                     "label", school.school().label(), "is one too many: a workshop keeps at most " + MOST_OWN);
@@ -88,10 +91,8 @@ public class NutSchools {
     @PreAuthorize("hasRole('MECHANIC')")
     @Transactional
     public void retire(UUID id) {
-        OwnSchool now = own().stream()
-                .filter(one -> one.id().equals(id))
-                .findFirst()
-                .orElseThrow(() -> new NotFoundException("school", id));
-        store.put(Asker.now().workshopId(), new OwnSchool(now.school(), true, now.version()));
+        own().stream()
+                .filter(one -> one.id().equals(id) && !one.retired())
+                .forEach(now -> store.put(Asker.now().workshopId(), new OwnSchool(now.school(), true, now.version())));
     }
 }

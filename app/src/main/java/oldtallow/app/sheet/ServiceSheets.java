@@ -23,7 +23,6 @@ import oldtallow.app.job.JobBench;
 import oldtallow.app.job.JobEntry;
 import oldtallow.app.job.Jobs;
 import oldtallow.app.job.Recorded;
-import oldtallow.app.nut.NutSettings;
 import oldtallow.app.nut.SettingSummary;
 import oldtallow.app.register.Register;
 import oldtallow.app.register.Rig;
@@ -50,7 +49,6 @@ public class ServiceSheets {
     private final Assembly assembly;
     private final FittedParts fitted;
     private final GreaseFills greasings;
-    private final NutSettings settings;
     private final Standings standings;
     private final Workshops workshops;
     private final Clock clock;
@@ -61,7 +59,6 @@ public class ServiceSheets {
             Assembly assembly,
             FittedParts fitted,
             GreaseFills greasings,
-            NutSettings settings,
             Standings standings,
             Workshops workshops,
             Clock clock) {
@@ -70,7 +67,6 @@ public class ServiceSheets {
         this.assembly = assembly;
         this.fitted = fitted;
         this.greasings = greasings;
-        this.settings = settings;
         this.standings = standings;
         this.workshops = workshops;
         this.clock = clock;
@@ -151,8 +147,7 @@ public class ServiceSheets {
     }
 
     private List<Line> set(JobBench bench) {
-        return settings.of(bench.end().id()).stream()
-                .filter(setting -> !setting.setAt().isBefore(bench.job().openedAt()))
+        return jobs.settings(bench).stream()
                 .findFirst()
                 .map(setting -> List.of(
                         new Line("end play", play(setting)),

@@ -9,7 +9,6 @@ import java.util.Map;
 import java.util.UUID;
 import oldtallow.app.job.Jobs;
 import oldtallow.app.platform.FieldErrors;
-import oldtallow.app.platform.NotFoundException;
 import oldtallow.app.register.Register;
 import oldtallow.app.register.WheelEnd;
 import oldtallow.app.shelf.Kits.KitLine;
@@ -76,9 +75,7 @@ public class OrderList {
 
     @Transactional
     public void drop(UUID id) {
-        if (!store.remove(Asker.now().workshopId(), id)) {
-            throw new NotFoundException("planned job", id);
-        }
+        store.remove(Asker.now().workshopId(), id);
     }
 
     @Transactional(readOnly = true)

@@ -73,6 +73,9 @@ public class Shelf {
         UUID workshop = Asker.now().workshopId();
         StockItem now =
                 store.item(workshop, item.id()).orElseThrow(() -> new NotFoundException("stock item", item.id()));
+        if (now.isSameAs(item)) {
+            return; // sent twice
+        }
         if (now.version() != item.version()) {
             throw new ConflictException("Somebody changed " + now.designation() + " meanwhile. Load it again.");
         }

@@ -30,6 +30,12 @@ public record StockItem(
         Optional<Tin> tin,
         int version) {
 
+    /** Whether nothing but the count of its changes differs. */
+    boolean isSameAs(StockItem other) {
+        return new StockItem(id, kind, designation, words, supplier, price, keeps, want, tin, other.version)
+                .equals(other);
+    }
+
     /**
      * A tin or cartridge of grease.
      *

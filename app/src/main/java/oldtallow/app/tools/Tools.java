@@ -6,7 +6,6 @@ import java.util.Optional;
 import java.util.UUID;
 import oldtallow.app.platform.ConflictException;
 import oldtallow.app.platform.FieldErrors;
-import oldtallow.app.platform.NotFoundException;
 import oldtallow.app.tools.WorkshopTool.Kind;
 import oldtallow.app.walls.Asker;
 import oldtallow.core.grease.Filling;
@@ -40,6 +39,9 @@ public class Tools {
         check(tool);
         Optional<WorkshopTool> now =
                 all().stream().filter(one -> one.id().equals(tool.id())).findFirst();
+        if (now.filter(tool::isSameAs).isPresent()) {
+            return; // sent twice
+        }
         if (now.isPresent() && now.get().version() != tool.version()) {
             throw new ConflictException("Somebody changed " + now.get().name() + " meanwhile. Load it again.");
         }
@@ -52,9 +54,7 @@ public class Tools {
 
     @Transactional
     public void remove(UUID id) {
-        if (!store.remove(Asker.now().workshopId(), id)) {
-            throw new NotFoundException("tool", id);
-        }
+        store.remove(Asker.now().workshopId(), id);
     }
 
     private static void check(WorkshopTool tool) {

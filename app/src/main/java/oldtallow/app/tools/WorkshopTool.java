@@ -1,5 +1,6 @@
 package oldtallow.app.tools;
 
+import java.util.Objects;
 import java.util.UUID;
 import oldtallow.core.quantity.Length;
 import org.jspecify.annotations.Nullable;
@@ -19,6 +20,20 @@ public record WorkshopTool(
         @Nullable Length outside,
         @Nullable Double strokeCubicCentimetres,
         int version) {
+
+    /** Whether nothing but the count of its changes differs. */
+    boolean isSameAs(WorkshopTool other) {
+        return id.equals(other.id)
+                && kind == other.kind
+                && name.equals(other.name)
+                && Objects.equals(micrometres(outside), micrometres(other.outside))
+                && Objects.equals(strokeCubicCentimetres, other.strokeCubicCentimetres);
+    }
+
+    /** Whole ones: the last digits of a length are lost in the keeping. */
+    private static @Nullable Long micrometres(@Nullable Length length) {
+        return length == null ? null : Math.round(length.micrometres());
+    }
 
     /** What it is. */
     public enum Kind {

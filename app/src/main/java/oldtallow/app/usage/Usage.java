@@ -98,8 +98,9 @@ public class Usage {
         errors.throwIfAny();
         UUID workshop = Asker.now().workshopId();
         Optional<KeptEntry> earlier = store.meterEntry(workshop, kept.id());
-        if (version == 0
-                && earlier.filter(one -> one.entry().equals(kept.entry())).isPresent()) {
+        if (earlier.filter(one -> one.entry().equals(kept.entry())
+                        && one.note().equals(kept.note().strip()))
+                .isPresent()) {
             return of(rig); // sent twice
         }
         if (earlier.map(KeptEntry::version).orElse(0) != version) {
@@ -120,9 +121,13 @@ public class Usage {
     }
 
     @Transactional
-    public RigUsage removeMeter(UUID id, int version) {
+    public void removeMeter(UUID id, int version) {
         UUID workshop = Asker.now().workshopId();
-        KeptEntry kept = store.meterEntry(workshop, id).orElseThrow(() -> new NotFoundException("reading", id));
+        Optional<KeptEntry> found = store.meterEntry(workshop, id);
+        if (found.isEmpty()) {
+            return; // taken back twice
+        }
+        KeptEntry kept = found.get();
         register.hold(kept.rigId());
         List<MeterEntry> left = store.meters(workshop, List.of(kept.rigId())).stream()
                 .filter(one -> !one.id().equals(id))
@@ -135,7 +140,6 @@ public class Usage {
             throw ConflictException.staleEdit("this reading");
         }
         register.touched(kept.rigId(), "a reading was taken back");
-        return of(kept.rigId());
     }
 
     /** Enters a trip; the same id again changes it as it was read at a version, 0 for a new one. */
@@ -170,8 +174,7 @@ public class Usage {
                 entry.track(),
                 entry.note(),
                 entry.legs());
-        if (version == 0
-                && earlier.filter(kept -> kept.withVersion(0).equals(trip)).isPresent()) {
+        if (earlier.filter(kept -> kept.withVersion(version).equals(trip)).isPresent()) {
             return earlier.get(); // sent twice
         }
         if (!store.put(workshop, trip)) {
@@ -211,11 +214,9 @@ public class Usage {
     }
 
     @Transactional
-    public RigUsage removeWater(UUID id) {
-        UUID rigId = store.removeWater(Asker.now().workshopId(), id)
-                .orElseThrow(() -> new NotFoundException("water entry", id));
-        register.touched(rigId, "a water entry was taken back");
-        return of(rigId);
+    public void removeWater(UUID id) {
+        store.removeWater(Asker.now().workshopId(), id)
+                .ifPresent(rigId -> register.touched(rigId, "a water entry was taken back"));
     }
 
     /** The distance a rig is entered with is its meter's first entry. */

@@ -12,7 +12,6 @@ import java.util.UUID;
 import java.util.stream.Collectors;
 import oldtallow.app.job.Jobs;
 import oldtallow.app.platform.FieldErrors;
-import oldtallow.app.platform.NotFoundException;
 import oldtallow.app.register.Register;
 import oldtallow.app.register.Rig;
 import oldtallow.app.register.WheelEnd;
@@ -107,8 +106,9 @@ public class WarmthLog {
 
     /** Takes back a stop that was written down by mistake. */
     @Transactional
-    public RigWarmth remove(UUID id) {
-        return of(store.remove(Asker.now().workshopId(), id).orElseThrow(() -> new NotFoundException("stop", id)));
+    public RigWarmth remove(UUID rigId, UUID id) {
+        store.remove(Asker.now().workshopId(), id);
+        return of(rigId);
     }
 
     /** What a job measures after its drive is in the log as well. */

@@ -10,4 +10,9 @@ import oldtallow.core.store.Money;
  * @param standingDay a day on which a rig stands in the bay and waits
  * @param version grows with every change; 0 before the first
  */
-public record Rates(Money hour, Money sundries, Money standingDay, int version) {}
+public record Rates(Money hour, Money sundries, Money standingDay, int version) {
+
+    boolean isSameAs(Rates other) {
+        return hour.equals(other.hour) && sundries.equals(other.sundries) && standingDay.equals(other.standingDay);
+    }
+}

@@ -1,12 +1,17 @@
 package oldtallow.app.workshop;
 
+import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import oldtallow.app.walls.SignedIn;
 
 /** Where workshops are kept. */
 public interface WorkshopStore {
 
     Optional<Workshop> find(UUID workshopId);
+
+    /** One owner of each workshop there is. */
+    List<SignedIn> owners();
 
     /** Empty where none were ever set. */
     Optional<Rates> rates(UUID workshopId);

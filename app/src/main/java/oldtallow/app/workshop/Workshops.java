@@ -1,11 +1,13 @@
 package oldtallow.app.workshop;
 
+import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import oldtallow.app.platform.ConflictException;
 import oldtallow.app.platform.InvalidInputException;
 import oldtallow.app.walls.Asker;
 import oldtallow.app.walls.Role;
+import oldtallow.app.walls.SignedIn;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -30,6 +32,11 @@ public class Workshops {
         return Asker.now().workshopId();
     }
 
+    /** One owner of each workshop, in whose name what is the product's own to do is done. */
+    public List<SignedIn> owners() {
+        return store.owners();
+    }
+
     /** What its time costs; empty where nobody has said. */
     @Transactional(readOnly = true)
     public Optional<Rates> rates() {
@@ -42,7 +49,7 @@ public class Workshops {
         if (Asker.now().role() != Role.OWNER) {
             throw new InvalidInputException("rates", rates.hour().amount(), "are an owner's to set; ask one");
         }
-        if (!store.set(currentId(), rates)) {
+        if (!store.set(currentId(), rates) && !rates().filter(rates::isSameAs).isPresent()) {
             throw new ConflictException("Somebody changed the rates meanwhile. Load them again.");
         }
     }

@@ -278,6 +278,10 @@ class RegisterIT {
         assertThat(builds.get(0).path("seal").asString()).isEqualTo("UNITIZED");
         assertThat(builds.get(1).path("seal").asString())
                 .isEqualTo(before.at("/build/seal").asString());
+        assertThat(tobe.post(end + "/builds", form.toString()).status())
+                .as("sent twice")
+                .isEqualTo(200);
+        build.put("seal", "LIP");
         assertThat(tobe.post(end + "/builds", form.toString()).status()).isEqualTo(409);
         form.put("version", before.path("version").asInt() + 1);
         build.put("since", LocalDate.now(ZoneId.systemDefault()).plusDays(1).toString());

@@ -94,7 +94,8 @@ class BenchIT {
             page.keyboard().type("3.2");
             page.context().setOffline(true);
             page.keyboard().press("PageDown");
-            assertThat(page.getByText("The step is kept on this device")).isVisible();
+            assertThat(page.getByText("It is kept on this device and sent when Old Tallow is back."))
+                    .isVisible();
             assertThat(bench.look(job).path("done").toString()).doesNotContain("look.rock");
 
             page.context().setOffline(false);

@@ -70,7 +70,8 @@ class CatalogueIT {
                  "cupWidth": {"number": 14, "unit": "MILLIMETRE"}}""".formatted(id);
 
         assertThat(tobe.post("/api/bearing-sets", own).status()).isEqualTo(200);
-        assertThat(tobe.post("/api/bearing-sets", own).remedyFor("cone")).contains("in the catalogue already");
+        String again = own.replace(id.toString(), UUID.randomUUID().toString());
+        assertThat(tobe.post("/api/bearing-sets", again).remedyFor("cone")).contains("in the catalogue already");
         assertThat(tobe.post("/api/identify", readings("CONE_BORE", "33.0", "CUP_OUTSIDE", "70.0", "MILLIMETRE"))
                         .text())
                 .contains("OWN-33/OWN-70");

@@ -30,7 +30,8 @@ class PeopleIT {
             Answer answer = app.as(who)
                     .post(
                             "/api/people",
-                            "{\"name\": \"X\", \"signInName\": \"xx\", \"role\": \"OWNER\", \"password\": \"long enough words\"}");
+                            "{\"id\": \"" + UUID.randomUUID()
+                                    + "\", \"name\": \"X\", \"signInName\": \"xx\", \"role\": \"OWNER\", \"password\": \"long enough words\"}");
             assertThat(answer.status()).isEqualTo(403);
             assertThat(answer.json().path("detail").asString()).contains("role");
         }
@@ -93,7 +94,8 @@ class PeopleIT {
         Answer answer = app.as("ines")
                 .post(
                         "/api/people",
-                        "{\"name\": \" \", \"signInName\": \"No Spaces\", \"role\": \"MECHANIC\", \"password\": \"short\"}");
+                        "{\"id\": \"" + UUID.randomUUID()
+                                + "\", \"name\": \" \", \"signInName\": \"No Spaces\", \"role\": \"MECHANIC\", \"password\": \"short\"}");
 
         assertThat(answer.status()).isEqualTo(422);
         assertThat(answer.remedyFor("name")).contains("1 to 80");
@@ -103,7 +105,8 @@ class PeopleIT {
         assertThat(app.as("ines")
                         .post(
                                 "/api/people",
-                                "{\"name\": \"T\", \"signInName\": \"tobe\", \"role\": \"MECHANIC\", \"password\": \"long enough words\"}")
+                                "{\"id\": \"" + UUID.randomUUID()
+                                        + "\", \"name\": \"T\", \"signInName\": \"tobe\", \"role\": \"MECHANIC\", \"password\": \"long enough words\"}")
                         .remedyFor("signInName"))
                 .contains("taken");
     }
@@ -155,7 +158,8 @@ class PeopleIT {
         return app.as("ines")
                 .post(
                         "/api/people",
-                        "{\"name\": \"New\", \"signInName\": \"%s\", \"role\": \"%s\", \"password\": \"long enough words\"}"
-                                .formatted(signInName, role));
+                        "{\"id\": \"" + UUID.randomUUID()
+                                + "\", \"name\": \"New\", \"signInName\": \"%s\", \"role\": \"%s\", \"password\": \"long enough words\"}"
+                                        .formatted(signInName, role));
     }
 }

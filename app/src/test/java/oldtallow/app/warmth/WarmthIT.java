@@ -77,9 +77,12 @@ class WarmthIT {
         assertThat(Bench.accepted(stop(id, now, measured(left, 30))).path("stops"))
                 .hasSize(1);
 
-        assertThat(Bench.accepted(device.delete("/api/warmth/" + id)).path("stops"))
+        assertThat(Bench.accepted(device.delete("/api/rigs/" + rig + "/warmth/" + id))
+                        .path("stops"))
                 .isEmpty();
-        assertThat(device.delete("/api/warmth/" + id).status()).isEqualTo(404);
+        assertThat(device.delete("/api/rigs/" + rig + "/warmth/" + id).status())
+                .as("taken back twice")
+                .isEqualTo(200);
     }
 
     @Test

@@ -67,6 +67,10 @@ class JooqCalendar implements CalendarStore {
                 .set(CALENDAR_FEED.RIG_ID, feed.rigId())
                 .set(CALENDAR_FEED.TOKEN_HASH, tokenHash)
                 .set(CALENDAR_FEED.CREATED_AT, feed.createdAt().atOffset(ZoneOffset.UTC))
+                .onConflict(CALENDAR_FEED.ID)
+                .doUpdate()
+                .set(CALENDAR_FEED.TOKEN_HASH, tokenHash)
+                .where(CALENDAR_FEED.WORKSHOP_ID.eq(workshopId), CALENDAR_FEED.PERSON_ID.eq(feed.personId()))
                 .execute();
     }
 

@@ -8,7 +8,6 @@ import java.util.function.Function;
 import oldtallow.app.figures.Figures;
 import oldtallow.app.figures.FiledFigure;
 import oldtallow.app.figures.Place;
-import oldtallow.app.platform.NotFoundException;
 import oldtallow.app.register.Register;
 import oldtallow.app.register.WheelEnd;
 import oldtallow.app.school.NutSchools;
@@ -128,11 +127,10 @@ class FigureController {
     }
 
     private void withdraw(List<FiledFigure> among, UUID id, int version) {
-        FiledFigure filed = among.stream()
+        // one that is gone was withdrawn before
+        among.stream()
                 .filter(one -> one.id().equals(id))
-                .findFirst()
-                .orElseThrow(() -> new NotFoundException("figure", id));
-        figures.withdraw(new FiledFigure(id, version, filed.place(), filed.figure()));
+                .forEach(filed -> figures.withdraw(new FiledFigure(id, version, filed.place(), filed.figure())));
     }
 
     private List<FiledFigureView> views(List<FiledFigure> filed) {

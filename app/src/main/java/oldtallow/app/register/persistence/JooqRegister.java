@@ -39,6 +39,8 @@ import org.springframework.stereotype.Repository;
 @Repository
 class JooqRegister implements RegisterStore {
 
+    private static final UUID NOBODY = new UUID(0, 0);
+
     private final DSLContext db;
     private final JooqWheelEnds wheelEnds;
     private final PlanRows plans;
@@ -191,6 +193,11 @@ class JooqRegister implements RegisterStore {
                 .where(WHEEL_END_BUILD.WORKSHOP_ID.eq(workshopId), WHEEL_END_BUILD.WHEEL_END_ID.eq(wheelEndId))
                 .orderBy(WHEEL_END_BUILD.SINCE.desc())
                 .fetch(BuildRow::read));
+    }
+
+    @Override
+    public WheelEndBuild asKept(WheelEndBuild build) {
+        return BuildRow.read(BuildRow.record(NOBODY, NOBODY, build));
     }
 
     @Override

@@ -65,9 +65,9 @@ class WarmthController {
                 form.note() == null ? "" : form.note().strip())));
     }
 
-    @DeleteMapping("/api/warmth/{id}")
-    WarmthView remove(@PathVariable UUID id) {
-        return WarmthView.of(log.remove(id));
+    @DeleteMapping("/api/rigs/{rigId}/warmth/{id}")
+    WarmthView remove(@PathVariable UUID rigId, @PathVariable UUID id) {
+        return WarmthView.of(log.remove(rigId, id));
     }
 
     /**

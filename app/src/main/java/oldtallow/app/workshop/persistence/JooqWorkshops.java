@@ -1,10 +1,14 @@
 package oldtallow.app.workshop.persistence;
 
 import static oldtallow.db.tables.Workshop.WORKSHOP;
+import static oldtallow.db.tables.WorkshopOwners.WORKSHOP_OWNERS;
 import static oldtallow.db.tables.WorkshopRates.WORKSHOP_RATES;
 
+import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import oldtallow.app.walls.Role;
+import oldtallow.app.walls.SignedIn;
 import oldtallow.app.workshop.Rates;
 import oldtallow.app.workshop.Workshop;
 import oldtallow.app.workshop.WorkshopStore;
@@ -29,6 +33,12 @@ class JooqWorkshops implements WorkshopStore {
                 .from(WORKSHOP)
                 .where(WORKSHOP.ID.eq(workshopId))
                 .fetchOptional(Records.mapping(Workshop::new));
+    }
+
+    @Override
+    public List<SignedIn> owners() {
+        return db.selectFrom(WORKSHOP_OWNERS.call())
+                .fetch(row -> new SignedIn(row.getPersonId(), row.getWorkshopId(), row.getName(), Role.OWNER));
     }
 
     @Override
