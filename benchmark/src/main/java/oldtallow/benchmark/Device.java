@@ -62,6 +62,12 @@ final class Device implements AutoCloseable {
         return client.send(request, BodyHandlers.ofString());
     }
 
+    /** Keeps an open line; what comes over it is thrown away. */
+    void listen(String path) {
+        var _ = client.sendAsync(
+                HttpRequest.newBuilder(address.resolve(path)).GET().build(), BodyHandlers.discarding());
+    }
+
     private String cookie(String name) {
         return cookies.getCookieStore().getCookies().stream()
                 .filter(cookie -> cookie.getName().equals(name))
@@ -72,6 +78,7 @@ final class Device implements AutoCloseable {
 
     @Override
     public void close() {
+        client.shutdownNow(); // an open line never ends by itself
         client.close();
     }
 }
