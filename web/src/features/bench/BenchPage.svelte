@@ -87,7 +87,11 @@
   onMount(() => {
     void bench.load()
     if (session.person) void outbox.open(session.person.id).then(() => bench.load())
-    const opened = new JobLine(jobId, () => void bench.load())
+    const opened = new JobLine(
+      jobId,
+      () => bench.job?.number ?? 0,
+      () => void bench.load(),
+    )
     line = opened
     const removeKeys = keys.add([
       { keys: [' ', 'PageDown'], does: 'What the blue button says', run: press },

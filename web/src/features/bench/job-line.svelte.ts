@@ -1,5 +1,7 @@
 /** Waits before the line is tried again, seconds; the last one for ever. */
 const WAITS = [1, 2, 4, 8, 15, 30] as const
+/** What this device wrote itself is told to it, too: its answer is waited for so long before anybody looks, ms. */
+const OWN_ANSWER = 150
 /** How often the job is looked at while there is no line. */
 const POLL = 10_000
 
@@ -13,11 +15,13 @@ export class JobLine {
   private events: EventSource | null = null
   private tries = 0
   private timer: ReturnType<typeof setTimeout> | undefined
+  private hearing: ReturnType<typeof setTimeout> | undefined
   private readonly poll: ReturnType<typeof setInterval>
 
-  /** Has `look` called whenever something may have changed. */
+  /** Has `look` called whenever the job may have more entries than the `seen` ones. */
   constructor(
     private readonly jobId: string,
+    private readonly seen: () => number,
     private readonly look: () => void,
   ) {
     this.poll = setInterval(() => {
@@ -29,6 +33,7 @@ export class JobLine {
 
   close(): void {
     clearTimeout(this.timer)
+    clearTimeout(this.hearing)
     clearInterval(this.poll)
     globalThis.removeEventListener('online', this.again)
     this.events?.close()
@@ -40,16 +45,23 @@ export class JobLine {
     this.look()
   }
 
+  /** Told how many entries the job has; not a number where the server cannot say. */
+  private hear(entries: number): void {
+    clearTimeout(this.hearing)
+    this.hearing = setTimeout(() => {
+      if (!(this.seen() >= entries)) this.look()
+    }, OWN_ANSWER)
+  }
+
   private connect(): void {
     clearTimeout(this.timer)
     this.events?.close()
     const events = new EventSource(`/api/jobs/${this.jobId}/events`)
     this.events = events
-    events.addEventListener('changed', this.look)
+    events.addEventListener('changed', (told) => this.hear(Number(told.data)))
     events.addEventListener('open', () => {
       this.open = true
       this.tries = 0
-      this.look() // what was missed meanwhile
     })
     events.addEventListener('error', () => {
       if (this.events !== events) return

@@ -17,6 +17,10 @@ class Lines extends EventTarget {
     this.dispatchEvent(new Event(name))
   }
 
+  hear(data: string): void {
+    this.dispatchEvent(new MessageEvent('changed', { data }))
+  }
+
   close(): void {
     this.readyState = 2
   }
@@ -24,6 +28,7 @@ class Lines extends EventTarget {
 
 describe('the line to a job', () => {
   let looks = 0
+  let seen = 0
   let line: JobLine
 
   beforeEach(() => {
@@ -31,7 +36,12 @@ describe('the line to a job', () => {
     vi.stubGlobal('EventSource', Lines)
     Lines.opened = []
     looks = 0
-    line = new JobLine('job', () => void looks++)
+    seen = 0
+    line = new JobLine(
+      'job',
+      () => seen,
+      () => void looks++,
+    )
   })
 
   afterEach(() => {
@@ -58,15 +68,27 @@ describe('the line to a job', () => {
     expect(Lines.opened).toHaveLength(4)
   })
 
-  it('looks every ten seconds while nobody is heard, and at once when somebody is', () => {
+  it('looks every ten seconds while nobody is heard, and when it is told of more than was seen', () => {
     vi.advanceTimersByTime(30_000)
     expect(looks).toBe(3)
     Lines.opened[0]?.tell('open', 1)
-    expect(looks).toBe(4)
     vi.advanceTimersByTime(30_000)
+    expect(looks).toBe(3)
+    Lines.opened[0]?.hear('look')
+    Lines.opened[0]?.hear('2')
+    vi.advanceTimersByTime(1_000)
     expect(looks).toBe(4)
-    Lines.opened[0]?.tell('changed', 1)
-    expect(looks).toBe(5)
+  })
+
+  it('does not look again for what this device wrote itself', () => {
+    Lines.opened[0]?.tell('open', 1)
+    Lines.opened[0]?.hear('7')
+    seen = 7 // the answer to the entry
+    vi.advanceTimersByTime(1_000)
+    expect(looks).toBe(0)
+    Lines.opened[0]?.hear('8')
+    vi.advanceTimersByTime(1_000)
+    expect(looks).toBe(1)
   })
 
   it('comes to an end', () => {

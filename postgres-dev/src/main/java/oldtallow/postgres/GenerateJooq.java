@@ -9,7 +9,9 @@ import java.util.HexFormat;
 import java.util.List;
 import java.util.stream.Stream;
 import org.flywaydb.core.Flyway;
+import org.jooq.CloseableDSLContext;
 import org.jooq.codegen.GenerationTool;
+import org.jooq.impl.DSL;
 import org.jooq.meta.jaxb.Configuration;
 import org.jooq.meta.jaxb.Database;
 import org.jooq.meta.jaxb.Generate;
@@ -18,31 +20,43 @@ import org.jooq.meta.jaxb.Jdbc;
 import org.jooq.meta.jaxb.Target;
 
 /**
- * Runs the migrations on a throwaway PostgreSQL and generates the jOOQ classes from what they made. Arguments: folder of
- * migrations, folder for the classes. Does nothing when neither migrations nor jOOQ changed since last time.
+ * Runs the migrations on a throwaway PostgreSQL, generates the jOOQ classes from what they made, and writes down what holds its
+ * walls. Arguments: folder of the SQL files, folder for the classes, file for the walls. Does nothing when neither SQL nor jOOQ
+ * changed since last time.
  */
 public final class GenerateJooq {
 
     private GenerateJooq() {}
 
     public static void main(String[] arguments) throws Exception {
-        Path migrations = Path.of(arguments[0]);
+        Path sql = Path.of(arguments[0]);
         Path target = Path.of(arguments[1]);
+        Path walls = Path.of(arguments[2]);
         Path stamp = target.resolve("stamp");
-        String hash = hash(migrations);
-        if (Files.exists(stamp) && Files.readString(stamp).equals(hash)) {
+        String hash = hash(sql);
+        if (Files.exists(stamp)
+                && Files.exists(walls)
+                && Files.readString(stamp).equals(hash)) {
             return;
         }
         try (var postgres = ThrowawayPostgres.start()) {
             Flyway.configure()
                     .dataSource(postgres.url(), postgres.user(), "")
-                    .locations("filesystem:" + migrations)
+                    .locations("filesystem:" + sql.resolve("migration"))
                     .load()
                     .migrate();
             GenerationTool.generate(configuration(postgres, target));
+            Files.createDirectories(walls.getParent());
+            Files.writeString(walls, walls(postgres, Files.readString(sql.resolve("walls.sql"))));
         }
         Files.writeString(stamp, hash);
         System.exit(0); // Flyway and the driver leave threads behind
+    }
+
+    private static String walls(ThrowawayPostgres postgres, String query) {
+        try (CloseableDSLContext db = DSL.using(postgres.url(), postgres.user(), "")) {
+            return db.fetch(query).formatCSV();
+        }
     }
 
     private static Configuration configuration(ThrowawayPostgres postgres, Path target) {
@@ -60,10 +74,10 @@ public final class GenerateJooq {
                         .withTarget(new Target().withPackageName("oldtallow.db").withDirectory(target.toString())));
     }
 
-    private static String hash(Path migrations) throws IOException, NoSuchAlgorithmException {
+    private static String hash(Path sql) throws IOException, NoSuchAlgorithmException {
         MessageDigest digest = MessageDigest.getInstance("SHA-256");
         digest.update(org.jooq.Constants.FULL_VERSION.getBytes(java.nio.charset.StandardCharsets.UTF_8));
-        try (Stream<Path> files = Files.list(migrations)) {
+        try (Stream<Path> files = Files.walk(sql).filter(Files::isRegularFile)) {
             List<Path> sorted = files.sorted().toList();
             for (Path file : sorted) {
                 digest.update(Files.readAllBytes(file));

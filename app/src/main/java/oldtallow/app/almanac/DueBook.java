@@ -14,6 +14,7 @@ import oldtallow.app.almanac.StandingStore.Change;
 import oldtallow.app.almanac.StandingStore.NextDue;
 import oldtallow.app.almanac.StandingStore.Rank;
 import oldtallow.app.figures.Figures;
+import oldtallow.app.job.JobRecords;
 import oldtallow.app.job.Jobs;
 import oldtallow.app.nut.NutSettings;
 import oldtallow.app.register.Register;
@@ -41,7 +42,7 @@ class DueBook {
     private final Register register;
     private final Bases bases;
     private final Figures figures;
-    private final Jobs jobs;
+    private final JobRecords jobs;
     private final ServiceLog services;
     private final StandingStore store;
     private final ApplicationEventPublisher events;
@@ -51,7 +52,7 @@ class DueBook {
             Register register,
             Bases bases,
             Figures figures,
-            Jobs jobs,
+            JobRecords jobs,
             ServiceLog services,
             StandingStore store,
             ApplicationEventPublisher events,

@@ -10,7 +10,7 @@ import java.util.UUID;
 import java.util.function.UnaryOperator;
 import oldtallow.app.figures.Figures;
 import oldtallow.app.figures.IntervalLadders;
-import oldtallow.app.job.Jobs;
+import oldtallow.app.job.JobRecords;
 import oldtallow.app.platform.InvalidInputException;
 import oldtallow.app.register.Register;
 import oldtallow.app.register.Rig;
@@ -41,7 +41,7 @@ public class RigAlmanacs {
     private final Register register;
     private final Bases bases;
     private final Figures figures;
-    private final Jobs jobs;
+    private final JobRecords jobs;
     private final ServiceLog services;
     private final StandingStore store;
     private final Clock clock;
@@ -50,7 +50,7 @@ public class RigAlmanacs {
             Register register,
             Bases bases,
             Figures figures,
-            Jobs jobs,
+            JobRecords jobs,
             ServiceLog services,
             StandingStore store,
             Clock clock) {

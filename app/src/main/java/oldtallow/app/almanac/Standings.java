@@ -11,7 +11,7 @@ import java.util.UUID;
 import oldtallow.app.almanac.StandingStore.Filter;
 import oldtallow.app.almanac.StandingStore.Rank;
 import oldtallow.app.figures.Figures;
-import oldtallow.app.job.Jobs;
+import oldtallow.app.job.JobRecords;
 import oldtallow.app.register.Register;
 import oldtallow.app.register.RigPlan;
 import oldtallow.app.register.WheelEndName;
@@ -29,11 +29,11 @@ public class Standings {
     private final Register register;
     private final Bases bases;
     private final Figures figures;
-    private final Jobs jobs;
+    private final JobRecords jobs;
     private final StandingStore store;
     private final Clock clock;
 
-    Standings(Register register, Bases bases, Figures figures, Jobs jobs, StandingStore store, Clock clock) {
+    Standings(Register register, Bases bases, Figures figures, JobRecords jobs, StandingStore store, Clock clock) {
         this.register = register;
         this.bases = bases;
         this.figures = figures;

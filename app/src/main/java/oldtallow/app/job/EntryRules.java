@@ -39,6 +39,11 @@ final class EntryRules {
         this.sequences = sequences;
     }
 
+    /** Whether an entry that was written down is the one that is sent. */
+    static boolean isSame(JobEntry written, JobEntry sent) {
+        return written.equals(sent) || (sent instanceof StepDone done && written.equals(Added.to(done)));
+    }
+
     /** The entry to write down; throws where it cannot be. */
     JobEntry admit(JobEntry sent) {
         return switch (sent) {
@@ -186,7 +191,7 @@ final class EntryRules {
                     bench.done().stream().anyMatch(one -> one.step().id().equals(step.id()));
             if (isDone) {
                 // somebody else was first: nothing that was read here is lost
-                return new Added(step.id(), sent.checksMet(), sent.readings(), sent.note());
+                return Added.to(sent);
             }
             throw new ConflictException("That step is not next. "
                     + now.map(next -> "Next is: " + next.what() + ".").orElse("Nothing is left to do; close the job."));

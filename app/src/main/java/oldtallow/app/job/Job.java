@@ -23,6 +23,10 @@ public record Job(
         State state,
         Instant openedAt) {
 
+    Job in(Scope other, State next) {
+        return new Job(id, wheelEndId, construction, other, worker, known, next, openedAt);
+    }
+
     /** Where a job stands. */
     public enum State {
         OPEN,

@@ -85,6 +85,24 @@ public record JobBench(
         return new JobReading(job, end, schools).through(entries);
     }
 
+    JobBench in(Job.State state) {
+        return new JobBench(
+                job.in(job.scope(), state),
+                end,
+                entries,
+                plan,
+                done,
+                rest,
+                ledger,
+                metChecks,
+                waivedChecks,
+                firstLook,
+                judged,
+                greased,
+                school,
+                waits);
+    }
+
     /** The step to do now; empty when none is left. */
     public Optional<Step> now() {
         return rest.stream().findFirst();

@@ -54,6 +54,10 @@ public sealed interface JobEntry {
             checksMet = Set.copyOf(checksMet);
             readings = List.copyOf(readings);
         }
+
+        static Added to(StepDone step) {
+            return new Added(step.stepId(), step.checksMet(), step.readings(), step.note());
+        }
     }
 
     /** A mechanic lets a check go, and says why. */

@@ -1,10 +1,13 @@
 package oldtallow.app.job;
 
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.Supplier;
 import java.util.stream.Collectors;
 import oldtallow.app.figures.Figures;
 import oldtallow.app.job.JobEntry.StepDone;
@@ -36,6 +39,7 @@ import oldtallow.core.step.ReadingUnit;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import org.springframework.util.function.SingletonSupplier;
 
 /** By which sequence the nut of a job is set, and whether its readings are what the sequence asks. */
 @Service
@@ -119,7 +123,15 @@ public class JobSequences {
     /** By which school a wheel end's nut is set, as far as a job goes and unless somebody chose one on it. */
     @Transactional(readOnly = true)
     public NutSchool school(WheelEnd end, Scope scope, Optional<SchoolId> chosen) {
-        return schools.require(chosen.orElseGet(() -> scope.school(governing(end))));
+        return schools(end).of(scope, chosen);
+    }
+
+    /** As {@link #school}, looked up once for all the entries of a job. */
+    JobBench.Schools schools(WheelEnd end) {
+        Supplier<SchoolId> governing = SingletonSupplier.of(() -> governing(end));
+        Map<SchoolId, NutSchool> found = new HashMap<>();
+        return (scope, chosen) ->
+                found.computeIfAbsent(chosen.orElseGet(() -> scope.school(governing.get())), schools::require);
     }
 
     private SchoolId governing(WheelEnd end) {

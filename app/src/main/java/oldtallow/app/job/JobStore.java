@@ -20,6 +20,9 @@ public interface JobStore {
     /** Jobs that are not over, the one opened last first. */
     List<Job> open(UUID workshopId);
 
+    /** Whether there is such a job. */
+    boolean exists(UUID workshopId, UUID jobId);
+
     /** Jobs of these wheel ends that are not over, by wheel end. */
     Map<UUID, UUID> openAt(UUID workshopId, Collection<UUID> wheelEndIds);
 
@@ -32,8 +35,8 @@ public interface JobStore {
     /** False where this id, or the wheel end, has an open job already. */
     boolean add(SignedIn person, Job job);
 
-    /** Holds a job until the transaction ends, so that two devices write one after the other. */
-    void hold(UUID workshopId, UUID jobId);
+    /** A job held until the transaction ends, so that two devices write one after the other. */
+    Optional<Job> hold(UUID workshopId, UUID jobId);
 
     /** Entries of a job in their order. */
     List<Recorded> entries(UUID workshopId, UUID jobId);
@@ -47,8 +50,8 @@ public interface JobStore {
     /** The workshop and job that an entry's id belongs to; empty where it is free. */
     Optional<UUID> jobOfEntry(UUID workshopId, UUID entryId);
 
-    /** Keeps a photo of a job; one that is there under this id stays. */
-    void addPhoto(UUID workshopId, UUID jobId, UUID photoId, Photo photo);
+    /** Keeps a photo of a job; false where one is there under this id, which stays. */
+    boolean addPhoto(UUID workshopId, UUID jobId, UUID photoId, Photo photo);
 
     Optional<Photo> photo(UUID workshopId, UUID jobId, UUID photoId);
 

@@ -2,6 +2,7 @@ package oldtallow.app.job;
 
 import java.util.List;
 import java.util.Map;
+import java.util.OptionalInt;
 import java.util.UUID;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.CopyOnWriteArrayList;
@@ -17,8 +18,8 @@ public class JobWatch {
     /** Somebody who watches a job. */
     public interface Watcher {
 
-        /** Something was written to it. */
-        void changed();
+        /** Something was written to it; it may have so many entries now, or nobody can say how many. */
+        void changed(OptionalInt entries);
 
         /** This instance stops: watch it elsewhere. */
         void over();
@@ -35,14 +36,14 @@ public class JobWatch {
         });
     }
 
-    /** Something was written to a job. */
-    public void changed(UUID jobId) {
-        watchers.getOrDefault(jobId, List.of()).forEach(Watcher::changed);
+    /** A job has so many entries now. */
+    public void changed(UUID jobId, int entries) {
+        watchers.getOrDefault(jobId, List.of()).forEach(watcher -> watcher.changed(OptionalInt.of(entries)));
     }
 
     /** Changes may have been missed. */
     public void lookAgain() {
-        all(Watcher::changed);
+        all(watcher -> watcher.changed(OptionalInt.empty()));
     }
 
     /** Nothing more will be told here. */

@@ -2,18 +2,13 @@ package oldtallow.app.job;
 
 import java.time.Clock;
 import java.time.Duration;
-import java.time.Instant;
-import java.util.Collection;
+import java.util.Arrays;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
-import java.util.stream.Stream;
 import oldtallow.app.greasing.GreaseFill.Grease;
 import oldtallow.app.greasing.GreaseFills;
-import oldtallow.app.nut.NutSettings;
-import oldtallow.app.nut.SettingSummary;
 import oldtallow.app.photo.Photo;
 import oldtallow.app.platform.ConflictException;
 import oldtallow.app.platform.FieldErrors;
@@ -33,8 +28,6 @@ import oldtallow.core.job.JobBrief.Worker;
 import oldtallow.core.job.Plan;
 import oldtallow.core.job.Planner;
 import oldtallow.core.job.Scope;
-import oldtallow.core.judge.Comparison;
-import oldtallow.core.judge.Comparison.OtherSide;
 import oldtallow.core.step.ReadingKind;
 import oldtallow.core.step.Step;
 import oldtallow.core.store.JobTime;
@@ -46,14 +39,13 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 public class Jobs {
 
-    private static final int MOST_PAST = 200;
     /** A whole renewal takes some 150; each is read at every press. */
     private static final int MOST_ENTRIES = 1000;
 
     private final JobStore store;
     private final Register register;
     private final Beforehand known;
-    private final NutSettings settings;
+    private final JobRecords records;
     private final GreaseFills greasings;
     private final JobSequences sequences;
     private final ApplicationEventPublisher events;
@@ -63,7 +55,7 @@ public class Jobs {
             JobStore store,
             Register register,
             Beforehand known,
-            NutSettings settings,
+            JobRecords records,
             GreaseFills greasings,
             JobSequences sequences,
             ApplicationEventPublisher events,
@@ -71,7 +63,7 @@ public class Jobs {
         this.store = store;
         this.register = register;
         this.known = known;
-        this.settings = settings;
+        this.records = records;
         this.greasings = greasings;
         this.sequences = sequences;
         this.events = events;
@@ -101,7 +93,7 @@ public class Jobs {
         SignedIn person = Asker.now();
         Optional<Job> earlier = store.find(person.workshopId(), id);
         if (earlier.isPresent()) {
-            return bench(earlier.get());
+            return sameOrTaken(records.bench(earlier.get()), wheelEndId, scope, choices);
         }
         WheelEnd end = register.wheelEnd(wheelEndId);
         Known before = known.of(end);
@@ -120,7 +112,16 @@ public class Jobs {
             throw new ConflictException("There is a job on this wheel end already. Go on with that one.");
         }
         append(person, id, 1, new NewEntry(UUID.randomUUID(), new JobEntry.Scoped(scope, choices, "")));
-        return bench(job);
+        return records.bench(job);
+    }
+
+    private static JobBench sameOrTaken(JobBench earlier, UUID wheelEndId, Scope scope, Choices choices) {
+        boolean isSame = earlier.end().id().equals(wheelEndId)
+                && earlier.entries().getFirst().entry().equals(new JobEntry.Scoped(scope, choices, ""));
+        if (!isSame) {
+            throw ConflictException.idIsTaken();
+        }
+        return earlier;
     }
 
     /**
@@ -144,76 +145,6 @@ public class Jobs {
             Optional<Double> otherSideCelsius,
             String stepWords) {}
 
-    /** Jobs that are not over, the one opened last first. */
-    @Transactional(readOnly = true)
-    public List<JobBench> open() {
-        return store.open(Asker.now().workshopId()).stream().map(this::bench).toList();
-    }
-
-    /** Jobs of these wheel ends that are not over, by wheel end. */
-    @Transactional(readOnly = true)
-    public Map<UUID, UUID> openAt(Collection<UUID> wheelEndIds) {
-        return store.openAt(Asker.now().workshopId(), wheelEndIds);
-    }
-
-    /** Jobs of these wheel ends that are over, the latest first; at most 200. */
-    @Transactional(readOnly = true)
-    public List<PastJob> past(Collection<UUID> wheelEndIds) {
-        return store.past(Asker.now().workshopId(), wheelEndIds, MOST_PAST);
-    }
-
-    @Transactional(readOnly = true)
-    public JobBench bench(UUID jobId) {
-        return bench(job(jobId));
-    }
-
-    /** Why it cannot be closed yet; empty when it can. */
-    @Transactional(readOnly = true)
-    public List<String> hindrances(JobBench bench) {
-        return JobEnd.hindrances(bench, settingIsRecorded(bench));
-    }
-
-    /** Its findings beside those of the other side's and this wheel end's latest jobs. */
-    @Transactional(readOnly = true)
-    public List<String> comparison(JobBench bench) {
-        UUID workshop = Asker.now().workshopId();
-        List<UUID> otherSide = register.rig(bench.end().rigId())
-                .wheelEnds()
-                .filter(end -> end.axleId().equals(bench.end().axleId()))
-                .map(WheelEnd::id)
-                .filter(id -> !id.equals(bench.end().id()))
-                .toList();
-        Optional<JobBench> beside = Stream.concat(
-                        store.open(workshop).stream().filter(job -> otherSide.contains(job.wheelEndId())),
-                        store.over(workshop, otherSide).stream())
-                .findFirst()
-                .map(this::bench);
-        Optional<JobBench> before = store.over(workshop, List.of(bench.end().id())).stream()
-                .findFirst()
-                .map(this::bench);
-        return Comparison.of(
-                JobFindings.of(bench),
-                beside.map(JobFindings::asOtherSide).orElse(OtherSide.UNKNOWN),
-                before.map(JobFindings::of).orElse(List.of()));
-    }
-
-    /** Whether a setting of the nut was put on record since the job began, and since the nut was last off. */
-    @Transactional(readOnly = true)
-    public boolean settingIsRecorded(JobBench bench) {
-        return !settingsSince(bench, bench.nutLooseSince()).isEmpty();
-    }
-
-    /** Settings of the nut that were put on record while the job went on, latest first. */
-    @Transactional(readOnly = true)
-    public List<SettingSummary> settings(JobBench bench) {
-        return settingsSince(bench, bench.entries().getFirst());
-    }
-
-    /** By the order in which the server wrote them: a device's clock may be wrong. */
-    private List<SettingSummary> settingsSince(JobBench bench, Recorded entry) {
-        return settings.writtenAfter(bench.end().id(), store.written(Asker.now().workshopId(), entry.id()));
-    }
-
     /**
      * Writes an entry down. The same one sent again changes nothing. A step that somebody else finished meanwhile keeps what
      * this device has to add to it.
@@ -221,17 +152,12 @@ public class Jobs {
     @Transactional
     public JobBench enter(UUID jobId, NewEntry sent) {
         SignedIn person = Asker.now();
-        job(jobId);
-        store.hold(person.workshopId(), jobId);
-        JobBench bench = bench(job(jobId));
-        Optional<UUID> earlier = store.jobOfEntry(person.workshopId(), sent.id());
-        if (earlier.isPresent()) {
-            if (!earlier.get().equals(jobId)) {
-                throw new ConflictException("This id is taken by another job. Send it again under a new one.");
-            }
+        Job job = store.hold(person.workshopId(), jobId).orElseThrow(() -> new NotFoundException("job", jobId));
+        JobBench bench = records.bench(job);
+        if (wasSentBefore(bench, sent)) {
             return bench;
         }
-        if (bench.job().state().isOver()) {
+        if (job.state().isOver()) {
             throw new ConflictException("This job is over. Open a new one on the wheel end.");
         }
         if (bench.entries().size() >= MOST_ENTRIES && !JobEnd.isBy(sent.entry())) {
@@ -239,30 +165,40 @@ public class Jobs {
                     + " entries, which is all a job takes. Close it or end it, and go on in a new one.");
         }
         JobEntry entry = new EntryRules(bench, person.role() != Role.APPRENTICE, sequences).admit(sent.entry());
-        var admitted = new NewEntry(sent.id(), entry);
-        append(person, jobId, bench.entries().size() + 1, admitted);
-        follow(person, bench, admitted);
-        return bench(job(jobId));
+        Recorded written = append(person, jobId, bench.entries().size() + 1, new NewEntry(sent.id(), entry));
+        return follow(person, bench, written);
+    }
+
+    private boolean wasSentBefore(JobBench bench, NewEntry sent) {
+        Optional<Recorded> earlier = bench.entries().stream()
+                .filter(one -> one.id().equals(sent.id()))
+                .findFirst();
+        if (earlier.isEmpty()
+                && store.jobOfEntry(Asker.now().workshopId(), sent.id()).isPresent()) {
+            throw new ConflictException("This id is taken by another job. Send it again under a new one.");
+        }
+        if (earlier.isPresent() && !EntryRules.isSame(earlier.get().entry(), sent.entry())) {
+            throw ConflictException.idIsTaken();
+        }
+        return earlier.isPresent();
     }
 
     /** Keeps a photo with a step; sent again under the same id it is the same photo. */
     @Transactional
     public JobBench addPhoto(UUID jobId, UUID photoId, String stepId, byte[] bytes) {
         Photo photo = Photo.read(bytes);
-        store.addPhoto(Asker.now().workshopId(), job(jobId).id(), photoId, photo);
+        records.require(jobId);
+        if (!store.addPhoto(Asker.now().workshopId(), jobId, photoId, photo)
+                && !Arrays.equals(records.photo(jobId, photoId).bytes(), photo.bytes())) {
+            throw ConflictException.idIsTaken();
+        }
         return enter(jobId, new NewEntry(photoId, new JobEntry.PhotoTaken(stepId, photoId)));
     }
 
-    @Transactional(readOnly = true)
-    public Photo photo(UUID jobId, UUID photoId) {
-        return store.photo(Asker.now().workshopId(), jobId, photoId)
-                .orElseThrow(() -> new NotFoundException("photo of a job", photoId));
-    }
-
-    private void tellWarmth(JobBench bench, NewEntry sent, JobEntry.StepDone done) {
+    private void tellWarmth(JobBench bench, UUID entryId, JobEntry.StepDone done) {
         Optional<Double> celsius = done.reading(ReadingKind.HUB_TEMPERATURE);
         celsius.ifPresent(hub -> events.publishEvent(new HubMeasured(
-                sent.id(),
+                entryId,
                 bench.job().id(),
                 bench.end(),
                 hub,
@@ -270,31 +206,43 @@ public class Jobs {
                 bench.plan().find(done.stepId()).map(Step::what).orElse(""))));
     }
 
-    private void follow(SignedIn person, JobBench before, NewEntry sent) {
-        UUID workshop = person.workshopId();
-        UUID id = before.job().id();
-        switch (sent.entry()) {
-            case JobEntry.Scoped scoped -> store.change(workshop, id, scoped.scope(), Job.State.OPEN);
-            case JobEntry.Closed closed -> {
-                JobBench now = bench(before.job());
-                List<String> hindrances = hindrances(now);
-                if (!hindrances.isEmpty()) {
-                    throw new InvalidInputException("entry", "close", String.join(" ", hindrances));
-                }
-                if (before.job().worker() == Worker.APPRENTICE && person.role() == Role.APPRENTICE) {
-                    store.change(workshop, id, before.job().scope(), Job.State.AWAITS_SIGN_OFF);
-                } else {
-                    end(workshop, now, Job.State.CLOSED);
-                }
+    /** What an entry brings about beyond the job itself; answers the job as it stands then. */
+    private JobBench follow(SignedIn person, JobBench before, Recorded written) {
+        Job job = before.job();
+        switch (written.entry()) {
+            case JobEntry.Scoped scoped -> {
+                store.change(person.workshopId(), job.id(), scoped.scope(), Job.State.OPEN);
+                return records.after(before, job.in(scoped.scope(), Job.State.OPEN), written);
             }
-            case JobEntry.SignedOff signed -> end(workshop, before, Job.State.CLOSED);
-            case JobEntry.Abandoned abandoned -> end(workshop, before, Job.State.ABANDONED);
-            case JobEntry.StepDone done -> tellWarmth(before, sent, done);
+            case JobEntry.Closed closed -> {
+                return close(person, records.after(before, job, written));
+            }
+            case JobEntry.SignedOff signed -> {
+                return end(person, records.after(before, job, written), Job.State.CLOSED);
+            }
+            case JobEntry.Abandoned abandoned -> {
+                return end(person, records.after(before, job, written), Job.State.ABANDONED);
+            }
+            case JobEntry.StepDone done -> tellWarmth(before, written.id(), done);
             default -> {}
         }
+        return records.after(before, job, written);
     }
 
-    private void end(UUID workshop, JobBench bench, Job.State state) {
+    private JobBench close(SignedIn person, JobBench bench) {
+        List<String> hindrances = records.hindrances(bench);
+        if (!hindrances.isEmpty()) {
+            throw new InvalidInputException("entry", "close", String.join(" ", hindrances));
+        }
+        Job job = bench.job();
+        if (job.worker() != Worker.APPRENTICE || person.role() != Role.APPRENTICE) {
+            return end(person, bench, Job.State.CLOSED);
+        }
+        store.change(person.workshopId(), job.id(), job.scope(), Job.State.AWAITS_SIGN_OFF);
+        return bench.in(Job.State.AWAITS_SIGN_OFF);
+    }
+
+    private JobBench end(SignedIn person, JobBench bench, Job.State state) {
         if (bench.hasGreased()) {
             // given up or not: the old grease is no longer what is in it
             greasings.fill(
@@ -304,7 +252,7 @@ public class Jobs {
                     bench.greased().map(JobEntry.Greased::grease).orElse(Grease.UNKNOWN),
                     bench.greased().map(JobEntry.Greased::batch).orElse(""));
         }
-        store.end(workshop, bench.job().id(), state, clock.instant(), JobEnd.worked(bench.entries()));
+        store.end(person.workshopId(), bench.job().id(), state, clock.instant(), JobEnd.worked(bench.entries()));
         boolean closed = state == Job.State.CLOSED;
         events.publishEvent(new Ended(
                 bench.job().id(),
@@ -314,24 +262,13 @@ public class Jobs {
         register.touched(
                 bench.end().rigId(),
                 closed ? "a job was closed: " + bench.does().done() : "a job was given up");
+        return bench.in(state);
     }
 
-    private void append(SignedIn person, UUID jobId, int number, NewEntry entry) {
-        Instant now = clock.instant();
-        store.append(person, jobId, new Recorded(entry.id(), number, entry.entry(), person.name(), now));
-    }
-
-    private JobBench bench(Job job) {
-        WheelEnd end = register.wheelEnd(job.wheelEndId());
-        return JobBench.read(
-                job,
-                end,
-                store.entries(Asker.now().workshopId(), job.id()),
-                (scope, chosen) -> sequences.school(end, scope, chosen));
-    }
-
-    private Job job(UUID jobId) {
-        return store.find(Asker.now().workshopId(), jobId).orElseThrow(() -> new NotFoundException("job", jobId));
+    private Recorded append(SignedIn person, UUID jobId, int number, NewEntry entry) {
+        var next = new Recorded(entry.id(), number, entry.entry(), person.name(), clock.instant());
+        store.append(person, jobId, next);
+        return next;
     }
 
     private JobBrief brief(WheelEnd end, Scope scope, Choices choices, Known known, Worker worker) {

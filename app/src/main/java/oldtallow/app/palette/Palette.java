@@ -18,7 +18,7 @@ import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import oldtallow.app.fitted.FittedPart;
 import oldtallow.app.fitted.FittedParts;
-import oldtallow.app.job.Jobs;
+import oldtallow.app.job.JobRecords;
 import oldtallow.app.job.PastJob;
 import oldtallow.app.palette.PaletteStore.Entry;
 import oldtallow.app.palette.PaletteStore.Kind;
@@ -53,9 +53,9 @@ public class Palette {
     private final Register register;
     private final FittedParts fitted;
     private final Recall recall;
-    private final Jobs jobs;
+    private final JobRecords jobs;
 
-    Palette(PaletteStore store, Register register, FittedParts fitted, Recall recall, Jobs jobs) {
+    Palette(PaletteStore store, Register register, FittedParts fitted, Recall recall, JobRecords jobs) {
         this.store = store;
         this.register = register;
         this.fitted = fitted;

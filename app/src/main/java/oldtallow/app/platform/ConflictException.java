@@ -7,6 +7,13 @@ public final class ConflictException extends RuntimeException {
         super(message);
     }
 
+    /** The id that was sent belongs to something else, so this is no second try. */
+    public static ConflictException idIsTaken() {
+        return new ConflictException(
+                "Something else was saved under this id. Nothing was changed and your entry is still here: send it again"
+                        + " under a new id.");
+    }
+
     /** Somebody else changed a record after it was read here. */
     public static ConflictException staleEdit(String what) {
         return new ConflictException(

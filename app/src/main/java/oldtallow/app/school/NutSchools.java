@@ -44,9 +44,12 @@ public class NutSchools {
     /** A school by its id, in use or not. */
     @Transactional(readOnly = true)
     public Optional<NutSchool> find(SchoolId id) {
-        return Stream.concat(StandardSchools.all().stream(), own().stream().map(OwnSchool::school))
-                .filter(school -> school.id().equals(id))
-                .findFirst();
+        return with(id, StandardSchools.all().stream())
+                .or(() -> with(id, own().stream().map(OwnSchool::school)));
+    }
+
+    private static Optional<NutSchool> with(SchoolId id, Stream<NutSchool> schools) {
+        return schools.filter(school -> school.id().equals(id)).findFirst();
     }
 
     /** As {@link #find}; refuses an id that is none. */

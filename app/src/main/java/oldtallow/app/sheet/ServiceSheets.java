@@ -21,7 +21,7 @@ import oldtallow.app.greasing.GreaseFill;
 import oldtallow.app.greasing.GreaseFills;
 import oldtallow.app.job.JobBench;
 import oldtallow.app.job.JobEntry;
-import oldtallow.app.job.Jobs;
+import oldtallow.app.job.JobRecords;
 import oldtallow.app.job.Recorded;
 import oldtallow.app.nut.SettingSummary;
 import oldtallow.app.register.Register;
@@ -44,7 +44,7 @@ public class ServiceSheets {
 
     private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("d MMM yyyy", Locale.ENGLISH);
 
-    private final Jobs jobs;
+    private final JobRecords jobs;
     private final Register register;
     private final Assembly assembly;
     private final FittedParts fitted;
@@ -54,7 +54,7 @@ public class ServiceSheets {
     private final Clock clock;
 
     ServiceSheets(
-            Jobs jobs,
+            JobRecords jobs,
             Register register,
             Assembly assembly,
             FittedParts fitted,

@@ -73,6 +73,7 @@ class ArchitectureTest {
             Map.entry("GreaseFill", "greasing"),
             Map.entry("WorkshopTool", "tools"),
             Map.entry("WorkshopRates", "workshop"),
+            Map.entry("WorkshopOwners", "workshop"),
             Map.entry("OwnSchool", "school"),
             Map.entry("PlayCheck", "play"),
             Map.entry("Instrument", "instrument"));

@@ -16,7 +16,7 @@ import java.util.UUID;
 import oldtallow.app.fitted.FittedPart;
 import oldtallow.app.fitted.FittedParts;
 import oldtallow.app.fitted.PartPlace;
-import oldtallow.app.job.Jobs;
+import oldtallow.app.job.JobRecords;
 import oldtallow.app.palette.Palette.Hit;
 import oldtallow.app.palette.PaletteStore.Entry;
 import oldtallow.app.palette.PaletteStore.Kind;
@@ -60,7 +60,7 @@ class PaletteTest {
     private Recall recall;
 
     @Mock
-    private Jobs jobs;
+    private JobRecords jobs;
 
     @Captor
     private ArgumentCaptor<List<String>> asked;

@@ -42,6 +42,7 @@ public final class RunningOldTallow implements AutoCloseable {
     private final int instrumentPort = freeBlock();
     private final Map<String, Http> devices = new ConcurrentHashMap<>();
     private ConfigurableApplicationContext context;
+    private int lastPort;
 
     private RunningOldTallow(boolean demo) {
         this.demo = demo;
@@ -114,9 +115,16 @@ public final class RunningOldTallow implements AutoCloseable {
 
     /** Stops the application and starts it again on the same port with the same data. */
     public void restart() {
-        int port = port();
-        context.close();
-        context = start(port);
+        stop();
+        context = start(lastPort);
+    }
+
+    /** Stops the application; {@link #restart} starts it again. */
+    public void stop() {
+        if (context.isActive()) {
+            lastPort = port();
+            context.close();
+        }
     }
 
     /** A device on which the demo's mechanic is signed in. */

@@ -87,6 +87,7 @@ class JobNotices implements SmartLifecycle {
         properties.setProperty(PGProperty.USER.getName(), String.valueOf(database.getUsername()));
         properties.setProperty(PGProperty.PASSWORD.getName(), Objects.toString(database.getPassword(), ""));
         properties.setProperty(PGProperty.CONNECT_TIMEOUT.getName(), "2");
+        properties.setProperty(PGProperty.LOGIN_TIMEOUT.getName(), "5");
         properties.setProperty(PGProperty.TCP_KEEP_ALIVE.getName(), "true");
         return properties;
     }
@@ -103,10 +104,20 @@ class JobNotices implements SmartLifecycle {
             }
             if (notices != null) {
                 for (PGNotification notice : notices) {
-                    watch.changed(UUID.fromString(notice.getParameter()));
+                    tell(notice.getParameter());
                 }
             }
         }
+    }
+
+    /** What is told of an entry: its job, and its number there. */
+    static String notice(UUID jobId, int number) {
+        return jobId + " " + number;
+    }
+
+    private void tell(String notice) {
+        String[] parts = notice.split(" ", 2);
+        watch.changed(UUID.fromString(parts[0]), Integer.parseInt(parts[1]));
     }
 
     private static void pause() {

@@ -122,12 +122,16 @@ class JooqJobs implements JobStore {
     }
 
     @Override
-    public void hold(UUID workshopId, UUID jobId) {
-        db.select(JOB.ID)
-                .from(JOB)
+    public Optional<Job> hold(UUID workshopId, UUID jobId) {
+        return db.selectFrom(JOB)
                 .where(JOB.WORKSHOP_ID.eq(workshopId), JOB.ID.eq(jobId))
                 .forUpdate()
-                .fetch();
+                .fetchOptional(JooqJobs::job);
+    }
+
+    @Override
+    public boolean exists(UUID workshopId, UUID jobId) {
+        return db.fetchExists(JOB, JOB.WORKSHOP_ID.eq(workshopId), JOB.ID.eq(jobId));
     }
 
     @Override
@@ -157,7 +161,11 @@ class JooqJobs implements JobStore {
                 .set(JOB_ENTRY.AT, next.at().atOffset(ZoneOffset.UTC))
                 .execute();
         // told when the transaction ends, to every instance that listens
-        db.select(function("pg_notify", SQLDataType.VARCHAR, val(JobNotices.CHANNEL), val(jobId.toString())))
+        db.select(function(
+                        "pg_notify",
+                        SQLDataType.VARCHAR,
+                        val(JobNotices.CHANNEL),
+                        val(JobNotices.notice(jobId, next.number()))))
                 .fetch();
     }
 
@@ -178,15 +186,16 @@ class JooqJobs implements JobStore {
     }
 
     @Override
-    public void addPhoto(UUID workshopId, UUID jobId, UUID photoId, Photo photo) {
-        db.insertInto(JOB_PHOTO)
-                .set(JOB_PHOTO.ID, photoId)
-                .set(JOB_PHOTO.WORKSHOP_ID, workshopId)
-                .set(JOB_PHOTO.JOB_ID, jobId)
-                .set(JOB_PHOTO.MEDIA_TYPE, photo.mediaType())
-                .set(JOB_PHOTO.IMAGE, photo.bytes())
-                .onConflictDoNothing()
-                .execute();
+    public boolean addPhoto(UUID workshopId, UUID jobId, UUID photoId, Photo photo) {
+        return db.insertInto(JOB_PHOTO)
+                        .set(JOB_PHOTO.ID, photoId)
+                        .set(JOB_PHOTO.WORKSHOP_ID, workshopId)
+                        .set(JOB_PHOTO.JOB_ID, jobId)
+                        .set(JOB_PHOTO.MEDIA_TYPE, photo.mediaType())
+                        .set(JOB_PHOTO.IMAGE, photo.bytes())
+                        .onConflictDoNothing()
+                        .execute()
+                == 1;
     }
 
     @Override

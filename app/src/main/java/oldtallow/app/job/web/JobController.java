@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.UUID;
 import oldtallow.app.job.JobBench;
 import oldtallow.app.job.JobEntry;
+import oldtallow.app.job.JobRecords;
 import oldtallow.app.job.Jobs;
 import oldtallow.app.job.NewEntry;
 import oldtallow.app.job.web.JobForms.CondemnedForm;
@@ -34,9 +35,11 @@ import org.springframework.web.bind.annotation.RestController;
 class JobController {
 
     private final Jobs jobs;
+    private final JobRecords records;
 
-    JobController(Jobs jobs) {
+    JobController(Jobs jobs, JobRecords records) {
         this.jobs = jobs;
+        this.records = records;
     }
 
     /** What a job would need and how long it would take; nothing is opened. */
@@ -53,12 +56,12 @@ class JobController {
     /** Jobs that are not over, the one opened last first. */
     @GetMapping("/jobs")
     List<JobLineView> open() {
-        return jobs.open().stream().map(JobLineView::of).toList();
+        return records.open().stream().map(JobLineView::of).toList();
     }
 
     @GetMapping("/jobs/{jobId}")
     JobView job(@PathVariable UUID jobId) {
-        return view(jobs.bench(jobId));
+        return view(records.bench(jobId));
     }
 
     /** A step was done. One that somebody else finished meanwhile keeps what was read here. */
@@ -106,7 +109,7 @@ class JobController {
     /** The rest is planned anew; what was done stays done. */
     @PostMapping("/jobs/{jobId}/scope")
     JobView rescope(@PathVariable UUID jobId, @RequestBody RescopeForm form) {
-        Choices now = jobs.bench(jobId).plan().brief().choices();
+        Choices now = records.bench(jobId).plan().brief().choices();
         return enter(
                 jobId,
                 form.id(),
@@ -151,7 +154,7 @@ class JobController {
     }
 
     private JobView view(JobBench bench) {
-        return JobView.of(bench, jobs.settingIsRecorded(bench), jobs.hindrances(bench), jobs.comparison(bench));
+        return JobView.of(bench, records.remarks(bench));
     }
 
     private static String text(@Nullable String typed) {

@@ -2,6 +2,7 @@ package oldtallow.app.job.web;
 
 import java.time.Duration;
 import java.util.UUID;
+import oldtallow.app.job.JobRecords;
 import oldtallow.app.job.Jobs;
 import oldtallow.app.photo.Photo;
 import org.springframework.http.CacheControl;
@@ -25,15 +26,17 @@ class JobPhotoController {
     private static final Duration FOR_GOOD = Duration.ofDays(365);
 
     private final Jobs jobs;
+    private final JobRecords records;
 
-    JobPhotoController(Jobs jobs) {
+    JobPhotoController(Jobs jobs, JobRecords records) {
         this.jobs = jobs;
+        this.records = records;
     }
 
     /** A photo; it never changes under its id. */
     @GetMapping
     ResponseEntity<byte[]> photo(@PathVariable UUID jobId, @PathVariable UUID photoId) {
-        Photo photo = jobs.photo(jobId, photoId);
+        Photo photo = records.photo(jobId, photoId);
         return ResponseEntity.ok()
                 .contentType(MediaType.parseMediaType(photo.mediaType()))
                 .cacheControl(CacheControl.maxAge(FOR_GOOD).cachePrivate().immutable())

@@ -13,6 +13,7 @@ import java.util.stream.Collectors;
 import oldtallow.app.job.Job;
 import oldtallow.app.job.JobBench;
 import oldtallow.app.job.JobEntry;
+import oldtallow.app.job.JobRecords;
 import oldtallow.app.job.Recorded;
 import oldtallow.core.hub.Fittings.CapKind;
 import oldtallow.core.job.Choices;
@@ -76,7 +77,7 @@ record JobView(
     private static final int AHEAD = 3;
     private static final int DECIMALS = 3;
 
-    static JobView of(JobBench bench, boolean settingRecorded, List<String> hindrances, List<String> comparison) {
+    static JobView of(JobBench bench, JobRecords.Remarks remarks) {
         return new JobView(
                 bench.job().id(),
                 bench.job().state(),
@@ -108,14 +109,14 @@ record JobView(
                         .toList(),
                 offSection(bench),
                 bench.open().stream().map(check -> check.says()).toList(),
-                settingRecorded,
+                remarks.settingIsRecorded(),
                 bench.end().build().fittings().cap() == CapKind.SPRING_LOADED,
-                hindrances,
+                remarks.hindrances(),
                 bench.greased().map(GreasedView::of).orElse(null),
                 bench.waits().map(WaitsView::of).orElse(null),
                 DiagnosisView.of(bench),
                 JudgingView.of(bench),
-                comparison,
+                remarks.comparison(),
                 bench.entries().stream()
                         .flatMap(recorded -> JobPhotoView.of(recorded).stream())
                         .toList());

@@ -8,7 +8,7 @@ import java.util.function.Function;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import oldtallow.app.job.Job;
-import oldtallow.app.job.Jobs;
+import oldtallow.app.job.JobRecords;
 import oldtallow.app.job.PastJob;
 import oldtallow.app.register.Register;
 import oldtallow.app.register.WheelEnd;
@@ -20,10 +20,10 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 class PastJobController {
 
-    private final Jobs jobs;
+    private final JobRecords jobs;
     private final Register register;
 
-    PastJobController(Jobs jobs, Register register) {
+    PastJobController(JobRecords jobs, Register register) {
         this.jobs = jobs;
         this.register = register;
     }

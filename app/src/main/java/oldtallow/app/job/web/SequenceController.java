@@ -9,6 +9,7 @@ import oldtallow.app.job.Aid;
 import oldtallow.app.job.JobBench;
 import oldtallow.app.job.JobEntry;
 import oldtallow.app.job.JobEntry.Taken;
+import oldtallow.app.job.JobRecords;
 import oldtallow.app.job.JobSequences;
 import oldtallow.app.job.JobSequences.Guide;
 import oldtallow.app.job.Jobs;
@@ -44,17 +45,19 @@ import org.springframework.web.bind.annotation.RestController;
 class SequenceController {
 
     private final Jobs jobs;
+    private final JobRecords records;
     private final JobSequences sequences;
 
-    SequenceController(Jobs jobs, JobSequences sequences) {
+    SequenceController(Jobs jobs, JobRecords records, JobSequences sequences) {
         this.jobs = jobs;
+        this.records = records;
         this.sequences = sequences;
     }
 
     /** The sequence by which the nut of this job is set. */
     @GetMapping("/sequence")
     GuideView sequence(@PathVariable UUID jobId) {
-        JobBench bench = jobs.bench(jobId);
+        JobBench bench = records.bench(jobId);
         return GuideView.of(sequences.of(bench), bench);
     }
 
@@ -75,7 +78,7 @@ class SequenceController {
                         new JobEntry.CupMoved(
                                 form.cups(),
                                 form.what() == null ? "" : form.what().strip())));
-        return JobView.of(bench, jobs.settingIsRecorded(bench), jobs.hindrances(bench), jobs.comparison(bench));
+        return JobView.of(bench, records.remarks(bench));
     }
 
     /** Proved, and found wrong: the job goes back to setting the nut. */
@@ -88,13 +91,13 @@ class SequenceController {
                         new JobEntry.SettingReopened(
                                 form.found(),
                                 form.what() == null ? "" : form.what().strip())));
-        return JobView.of(bench, jobs.settingIsRecorded(bench), jobs.hindrances(bench), jobs.comparison(bench));
+        return JobView.of(bench, records.remarks(bench));
     }
 
     /** What a torque says, before it is put on record; null where none is asked. */
     @PostMapping("/torque")
     TorqueSensedView torque(@PathVariable UUID jobId, @RequestBody TakenForm form) {
-        JobBench bench = jobs.bench(jobId);
+        JobBench bench = records.bench(jobId);
         var errors = new FieldErrors();
         Taken taken = errors.require(errors.at("number", form::toTaken));
         var reading = new WrenchReading(
@@ -113,7 +116,7 @@ class SequenceController {
     /** What a pull at a stud says of the bearings, before it is put on record. */
     @PostMapping("/drag")
     DragSensedView drag(@PathVariable UUID jobId, @RequestBody TakenForm form) {
-        JobBench bench = jobs.bench(jobId);
+        JobBench bench = records.bench(jobId);
         @Nullable Double loose = JobSequences.withNutLoose(bench).orElse(null);
         var errors = new FieldErrors();
         return errors.require(errors.at("number", () -> JobSequences.drag(bench, form.toTaken())))

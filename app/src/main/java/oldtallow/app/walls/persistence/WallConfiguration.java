@@ -2,14 +2,10 @@ package oldtallow.app.walls.persistence;
 
 import java.sql.Connection;
 import javax.sql.DataSource;
-import org.jooq.DSLContext;
 import org.springframework.beans.factory.annotation.Qualifier;
 import org.springframework.beans.factory.config.BeanPostProcessor;
-import org.springframework.boot.ApplicationRunner;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
-import org.springframework.core.Ordered;
-import org.springframework.core.annotation.Order;
 import org.springframework.jdbc.datasource.LazyConnectionDataSourceProxy;
 import org.springframework.jdbc.support.JdbcTransactionManager;
 import org.springframework.session.jdbc.config.annotation.SpringSessionDataSource;
@@ -59,23 +55,5 @@ class WallConfiguration {
         var own = new TransactionTemplate(new JdbcTransactionManager(sessions));
         own.setPropagationBehavior(TransactionDefinition.PROPAGATION_REQUIRES_NEW);
         return own;
-    }
-
-    /** Row-level security does not hold a superuser or the tables' owner; started as one of them, the walls would be paint. */
-    @Bean
-    @Order(Ordered.HIGHEST_PRECEDENCE)
-    static ApplicationRunner wallCheck(DSLContext db) {
-        return arguments -> {
-            boolean above = db.fetchSingle("""
-                            select r.rolsuper or r.rolbypassrls or exists (
-                                select from pg_class c where c.relname = 'rig' and c.relowner = r.oid)
-                            from pg_roles r where r.rolname = current_user
-                            """).get(0, Boolean.class);
-            if (above) {
-                throw new IllegalStateException(
-                        "the database role of the application stands above the walls between workshops: give it a role"
-                                + " that is no superuser and owns no table (README, another PostgreSQL server)");
-            }
-        };
     }
 }
