@@ -62,6 +62,11 @@
       aria-labelledby="next"
       class="border-ink bg-sheet px-4 pt-4 desk:order-2 desk:w-[330px] desk:flex-none desk:overflow-y-auto desk:border-l"
     >
+      {#if !view.isWhole}
+        <p role="status" class="mb-3 font-semibold text-oxide">
+          Dates are still being worked out after an upgrade: more may be due than stands here.
+        </p>
+      {/if}
       <div id="next">
         <WhatNext
           items={view.next}

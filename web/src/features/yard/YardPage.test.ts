@@ -27,6 +27,7 @@ const right: Schemas['StandingView'] = {
 const yard: Schemas['YardView'] = {
   workshop: 'Test workshop',
   today: '2026-05-14',
+  isWhole: true,
   rigs: [
     {
       id: 'rig-1',

@@ -23,6 +23,7 @@ export class Yard {
   async load(): Promise<void> {
     await this.fetch(async () => {
       this.view = await api.yard(this.query())
+      if (!this.view.isWhole) setTimeout(() => void this.load(), 3000)
     })
   }
 

@@ -24,17 +24,18 @@ select 4 as turn, format('row security on %s', name) as stands,
        '' as undone
   from tables where relrowsecurity
 union all
-select 4, format('policy %s on %s for %s %s to %s using %s check %s', p.polname, t.name, p.polcmd,
-              case when p.polpermissive then 'permissive' else 'restrictive' end, r.names,
+select 4, format('%s policy %s on %s for %s to %s using %s check %s', case when p.polpermissive then 'permissive' else 'restrictive' end,
+              p.polname, t.name, c.command, r.names,
               translate(coalesce(pg_get_expr(p.polqual, p.polrelid), ''), ' ()', ''),
               translate(coalesce(pg_get_expr(p.polwithcheck, p.polrelid), ''), ' ()', '')),
        format('create policy %I on %s as %s for %s to %s%s%s', p.polname, t.name,
               case when p.polpermissive then 'permissive' else 'restrictive' end,
-              case p.polcmd when 'r' then 'select' when 'a' then 'insert' when 'w' then 'update' when 'd' then 'delete' else 'all' end,
-              r.names, ' using (' || pg_get_expr(p.polqual, p.polrelid) || ')',
+              c.command, r.names, ' using (' || pg_get_expr(p.polqual, p.polrelid) || ')',
               ' with check (' || pg_get_expr(p.polwithcheck, p.polrelid) || ')'),
        format('drop policy %I on %s', p.polname, t.name)
   from pg_policy p join tables t on t.oid = p.polrelid
+  cross join lateral (select case p.polcmd when 'r' then 'select' when 'a' then 'insert' when 'w' then 'update' when 'd' then 'delete' else 'all' end
+                                 as command) c
   cross join lateral (
       select string_agg(coalesce(quote_ident(g.rolname), 'public'), ', ' order by g.rolname) as names
         from unnest(p.polroles) as of(role) left join pg_roles g on g.oid = of.role) r

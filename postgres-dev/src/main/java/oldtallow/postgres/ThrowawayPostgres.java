@@ -84,6 +84,25 @@ public final class ThrowawayPostgres implements AutoCloseable {
         startOn(port);
     }
 
+    /**
+     * While it is stopped: puts the file of a table on a disk that is always full. What is in it is gone, so the table must be
+     * empty.
+     *
+     * @param file as {@code pg_relation_filepath} says
+     */
+    public void putOnFullDisk(String file) {
+        Path table = Path.of(data()).resolve(file);
+        try {
+            if (running || Files.size(table) > 0) {
+                throw new IllegalStateException("the server runs, or the table is not empty: " + table);
+            }
+            Files.delete(table);
+            Files.createSymbolicLink(table, Path.of("/dev/full"));
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+
     @Override
     public void close() {
         crash();

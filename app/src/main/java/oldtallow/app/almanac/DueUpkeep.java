@@ -1,5 +1,10 @@
 package oldtallow.app.almanac;
 
+import java.time.Duration;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Set;
+import java.util.UUID;
 import oldtallow.app.walls.Asker;
 import oldtallow.app.walls.SignedIn;
 import oldtallow.app.workshop.Workshops;
@@ -7,6 +12,7 @@ import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.boot.context.event.ApplicationReadyEvent;
 import org.springframework.context.event.EventListener;
+import org.springframework.dao.DataAccessException;
 import org.springframework.stereotype.Component;
 
 /**
@@ -17,6 +23,8 @@ import org.springframework.stereotype.Component;
 class DueUpkeep {
 
     private static final Logger LOG = LoggerFactory.getLogger(DueUpkeep.class);
+
+    private static final Duration BEFORE_NEXT_TRY = Duration.ofSeconds(10);
 
     private final Workshops workshops;
     private final DueBook book;
@@ -37,18 +45,49 @@ class DueUpkeep {
         return through;
     }
 
+    /** Until every workshop's are; a lost database is waited for. */
     private void all() {
-        for (SignedIn owner : workshops.owners()) {
+        Set<UUID> done = new HashSet<>();
+        while (!through) {
             try {
-                Asker.as(owner, () -> {
-                    book.complete();
-                    return owner;
+                List<SignedIn> left = workshops.owners().stream()
+                        .filter(owner -> !done.contains(owner.workshopId()))
+                        .toList();
+                left.forEach(owner -> {
+                    if (isComplete(owner)) {
+                        done.add(owner.workshopId());
+                    }
                 });
-            } catch (RuntimeException e) {
-                LOG.warn("Dates of one workshop are not worked out yet: {}", e.toString());
-                return; // and so is not through
+                through = left.stream().allMatch(owner -> done.contains(owner.workshopId()));
+            } catch (DataAccessException e) {
+                LOG.warn("the dates of no workshop can be worked out: {}", e.toString());
+            }
+            if (!through && !pause()) {
+                return;
             }
         }
-        through = true;
+    }
+
+    private boolean isComplete(SignedIn owner) {
+        try {
+            Asker.as(owner, () -> {
+                book.complete();
+                return owner;
+            });
+            return true;
+        } catch (RuntimeException e) {
+            LOG.warn("the dates of one workshop are not worked out yet: {}", e.toString());
+            return false;
+        }
+    }
+
+    private static boolean pause() {
+        try {
+            Thread.sleep(BEFORE_NEXT_TRY);
+            return true;
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
+            return false;
+        }
     }
 }

@@ -18,6 +18,7 @@ import oldtallow.app.almanac.DueList;
 import oldtallow.app.almanac.StandingStore.Filter;
 import oldtallow.app.almanac.StandingStore.Rank;
 import oldtallow.app.almanac.Standings;
+import oldtallow.app.platform.NotYetException;
 import oldtallow.app.register.Register;
 import oldtallow.app.register.Rig;
 import oldtallow.app.usage.RigUsage;
@@ -61,6 +62,10 @@ class Calendars {
      */
     @Transactional
     public List<CalendarEntry> now(@Nullable UUID rigId) {
+        if (!dues.isWhole()) {
+            // what is not worked out yet would be told as cancelled
+            throw new NotYetException("Dates are still being worked out after an upgrade. Ask again in a minute.");
+        }
         UUID workshop = Asker.now().workshopId();
         Instant now = clock.instant();
         LocalDate today = LocalDate.now(clock);

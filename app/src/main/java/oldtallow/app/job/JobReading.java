@@ -21,7 +21,6 @@ import oldtallow.core.job.Choices;
 import oldtallow.core.job.JobBrief;
 import oldtallow.core.job.Ledger;
 import oldtallow.core.job.Plan;
-import oldtallow.core.job.Planner;
 import oldtallow.core.job.Replan;
 import oldtallow.core.job.Scope;
 import oldtallow.core.part.Part;
@@ -67,10 +66,10 @@ final class JobReading {
     }
 
     JobBench through(List<Recorded> entries) {
-        Plan plan = Planner.plan(brief.getFirst());
+        Plan plan = Plans.of(brief.getFirst());
         for (Recorded recorded : entries) {
             if (changesPlan(recorded.entry())) {
-                plan = Planner.plan(brief.getFirst());
+                plan = Plans.of(brief.getFirst());
             } else {
                 read(recorded, plan);
             }

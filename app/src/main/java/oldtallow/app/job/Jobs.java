@@ -26,7 +26,6 @@ import oldtallow.core.job.JobBrief;
 import oldtallow.core.job.JobBrief.Known;
 import oldtallow.core.job.JobBrief.Worker;
 import oldtallow.core.job.Plan;
-import oldtallow.core.job.Planner;
 import oldtallow.core.job.Scope;
 import oldtallow.core.step.ReadingKind;
 import oldtallow.core.step.Step;
@@ -82,7 +81,7 @@ public class Jobs {
     @Transactional(readOnly = true)
     public Preview preview(UUID wheelEndId, Scope scope, Choices choices) {
         WheelEnd end = register.wheelEnd(wheelEndId);
-        Plan plan = Planner.plan(brief(end, scope, choices, known.of(end), worker(Asker.now())));
+        Plan plan = Plans.of(brief(end, scope, choices, known.of(end), worker(Asker.now())));
         JobTime time = JobTime.of(plan.usually(), store.pastWork(Asker.now().workshopId(), end.construction(), scope));
         return new Preview(end, plan, time.takes(), time.fromPastJobs());
     }

@@ -2,6 +2,7 @@ package oldtallow.app.people;
 
 import java.util.List;
 import java.util.Optional;
+import oldtallow.app.platform.NotYetException;
 import oldtallow.app.walls.Role;
 import oldtallow.app.walls.SignedIn;
 import org.springframework.beans.factory.annotation.Value;
@@ -44,6 +45,16 @@ public class DemoAccounts {
     /** Whom anybody may sign in as now: nobody before the data is there. */
     public List<PersonEntry> offered() {
         return loading.isEmpty() ? accounts() : List.of();
+    }
+
+    /** Refuses a demo account whose data is not all there yet; its password is not wrong. */
+    public void requireReady(String signInName) {
+        Optional<Loading> far = loading;
+        boolean isDemo = ACCOUNTS.stream().anyMatch(one -> one.signInName().equalsIgnoreCase(signInName.strip()));
+        if (isDemo && far.isPresent()) {
+            throw new NotYetException("The demo is still being laid out, "
+                    + far.get().done() + " of " + far.get().of() + " are there. Sign in when it is ready.");
+        }
     }
 
     /** The owner first; empty outside the demo. */

@@ -51,6 +51,11 @@ class DatabaseProblems {
         return answer(problem);
     }
 
+    @ExceptionHandler
+    ResponseEntity<ProblemDetail> busy(BusyException e, HttpServletRequest request) {
+        return answer(Trouble.BUSY, request);
+    }
+
     @ExceptionHandler({DataAccessException.class, TransactionException.class})
     ResponseEntity<ProblemDetail> database(Exception e, HttpServletRequest request) {
         Trouble trouble = troubles.of(e);
@@ -59,6 +64,10 @@ class DatabaseProblems {
         } else {
             LOG.warn("{}: {}", trouble, e.toString());
         }
+        return answer(trouble, request);
+    }
+
+    private static ResponseEntity<ProblemDetail> answer(Trouble trouble, HttpServletRequest request) {
         boolean reads = READS.contains(request.getMethod());
         ProblemDetail problem =
                 Problems.problem(trouble.status(), trouble.title(), reads ? trouble.toReader() : trouble.toWriter());

@@ -22,15 +22,31 @@ final class OneWrite implements MethodInterceptor {
 
     private final Supplier<TransactionTemplate> transactions;
     private final Supplier<EntryLock> entries;
+    private final Turns turns;
 
-    OneWrite(Supplier<TransactionTemplate> transactions, Supplier<EntryLock> entries) {
+    OneWrite(Supplier<TransactionTemplate> transactions, Supplier<EntryLock> entries, Turns turns) {
         this.transactions = transactions;
         this.entries = entries;
+        this.turns = turns;
     }
 
     @Override
     public @Nullable Object invoke(MethodInvocation handler) throws Throwable {
-        Outcome outcome = Objects.requireNonNull(transactions.get().execute(status -> {
+        turns.await(); // now that the body is here: nobody on a slow line keeps others waiting
+        Outcome outcome;
+        try {
+            outcome = write(handler);
+        } finally {
+            turns.leave();
+        }
+        if (outcome.refused() != null) {
+            throw outcome.refused();
+        }
+        return outcome.answer();
+    }
+
+    private Outcome write(MethodInvocation handler) {
+        return Objects.requireNonNull(transactions.get().execute(status -> {
             entryId(handler.getArguments()).ifPresent(entries.get()::hold);
             try {
                 return new Outcome(handler.proceed(), null);
@@ -39,10 +55,6 @@ final class OneWrite implements MethodInterceptor {
                 return new Outcome(null, refused);
             }
         }));
-        if (outcome.refused() != null) {
-            throw outcome.refused();
-        }
-        return outcome.answer();
     }
 
     /** The id an entry is sent under: the body's own, or the last one in the address. */

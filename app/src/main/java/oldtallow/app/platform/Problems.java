@@ -1,5 +1,6 @@
 package oldtallow.app.platform;
 
+import java.io.IOException;
 import java.net.URI;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
@@ -11,6 +12,7 @@ import org.springframework.http.HttpStatusCode;
 import org.springframework.http.ProblemDetail;
 import org.springframework.http.ResponseEntity;
 import org.springframework.http.converter.HttpMessageNotReadableException;
+import org.springframework.http.converter.HttpMessageNotWritableException;
 import org.springframework.security.access.AccessDeniedException;
 import org.springframework.security.core.AuthenticationException;
 import org.springframework.security.web.csrf.CsrfException;
@@ -55,6 +57,13 @@ class Problems extends ResponseEntityExceptionHandler {
     }
 
     @ExceptionHandler
+    ResponseEntity<ProblemDetail> notYet(NotYetException e) {
+        return ResponseEntity.status(HttpStatus.SERVICE_UNAVAILABLE)
+                .header(HttpHeaders.RETRY_AFTER, "30")
+                .body(problem(HttpStatus.SERVICE_UNAVAILABLE, "Not yet", String.valueOf(e.getMessage())));
+    }
+
+    @ExceptionHandler
     ProblemDetail nobody(AuthenticationException e) {
         return problem(
                 HttpStatus.UNAUTHORIZED,
@@ -88,7 +97,7 @@ class Problems extends ResponseEntityExceptionHandler {
     @ExceptionHandler
     @Nullable
     ProblemDetail unexpected(Exception e) {
-        if (DisconnectedClientHelper.isClientDisconnectedException(e)) {
+        if (e instanceof IOException && DisconnectedClientHelper.isClientDisconnectedException(e)) {
             return null; // whoever asked has left the page: nobody is there to be told
         }
         LOG.error("unexpected", e);
@@ -120,6 +129,20 @@ class Problems extends ResponseEntityExceptionHandler {
                 "Not readable",
                 "The request is not well-formed JSON" + where
                         + ". Send one JSON object as the API document describes."));
+    }
+
+    /** The answer to a change is made after its commit: what failed then does not undo it. */
+    @Override
+    protected @Nullable ResponseEntity<Object> handleHttpMessageNotWritable(
+            HttpMessageNotWritableException e, HttpHeaders headers, HttpStatusCode status, WebRequest request) {
+        LOG.error("an answer that cannot be written", e);
+        ProblemDetail problem = problem(
+                HttpStatus.INTERNAL_SERVER_ERROR,
+                "Our mistake",
+                "It was done as far as it changes anything, but the answer cannot be shown; the log has the details. Load"
+                        + " the page again.");
+        problem.setType(DatabaseProblems.NOT_KNOWN);
+        return entity(problem);
     }
 
     /** Not a broken text: a value that cannot become what its field is, an overflowing number included. */

@@ -1,6 +1,7 @@
 package oldtallow.app.platform;
 
 import org.springframework.beans.factory.config.BeanPostProcessor;
+import org.springframework.boot.web.servlet.AbstractFilterRegistrationBean;
 import org.springframework.boot.web.servlet.FilterRegistrationBean;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
@@ -48,21 +49,17 @@ class SecurityConfiguration {
     }
 
     @Bean
-    static SecurityFilterChain securityFilterChain(
-            HttpSecurity http, SecurityContextRepository contexts, Refusals refusals) throws Exception {
-        return http.authorizeHttpRequests(requests -> requests.requestMatchers("/api/session", "/api/first-owner")
+    @Order(0)
+    static SecurityFilterChain apiFilterChain(HttpSecurity http, SecurityContextRepository contexts, Refusals refusals)
+            throws Exception {
+        return http.securityMatcher("/api/**")
+                .authorizeHttpRequests(requests -> requests.requestMatchers("/api/session", "/api/first-owner")
                         .permitAll()
-                        .requestMatchers("/api/**")
-                        .authenticated()
-                        .anyRequest() // the interface itself, the same for everybody
-                        .permitAll())
+                        .anyRequest()
+                        .authenticated())
                 .csrf(CsrfConfigurer::spa)
                 .securityContext(context -> context.securityContextRepository(contexts))
-                .headers(headers -> headers.contentSecurityPolicy(policy -> policy.policyDirectives(CONTENT_POLICY))
-                        .frameOptions(FrameOptionsConfig::deny)
-                        .referrerPolicy(referrer -> referrer.policy(ReferrerPolicy.NO_REFERRER))
-                        .permissionsPolicyHeader(
-                                permissions -> permissions.policy("geolocation=(), microphone=(), payment=(), usb=()")))
+                .headers(SecurityConfiguration::refuseForeignParts)
                 .exceptionHandling(
                         handling -> handling.authenticationEntryPoint(refusals).accessDeniedHandler(refusals))
                 .requestCache(AbstractHttpConfigurer::disable)
@@ -70,6 +67,26 @@ class SecurityConfiguration {
                 .httpBasic(AbstractHttpConfigurer::disable)
                 .logout(AbstractHttpConfigurer::disable)
                 .build();
+    }
+
+    /** The interface itself, the same for everybody: it comes without a session, and so without a database. */
+    @Bean
+    @Order(1)
+    static SecurityFilterChain interfaceFilterChain(HttpSecurity http) throws Exception {
+        return http.authorizeHttpRequests(requests -> requests.anyRequest().permitAll())
+                .csrf(AbstractHttpConfigurer::disable)
+                .sessionManagement(sessions -> sessions.sessionCreationPolicy(SessionCreationPolicy.STATELESS))
+                .headers(SecurityConfiguration::refuseForeignParts)
+                .requestCache(AbstractHttpConfigurer::disable)
+                .build();
+    }
+
+    private static void refuseForeignParts(HeadersConfigurer<HttpSecurity> headers) {
+        headers.contentSecurityPolicy(policy -> policy.policyDirectives(CONTENT_POLICY))
+                .frameOptions(FrameOptionsConfig::deny)
+                .referrerPolicy(referrer -> referrer.policy(ReferrerPolicy.NO_REFERRER))
+                .permissionsPolicyHeader(
+                        permissions -> permissions.policy("geolocation=(), microphone=(), payment=(), usb=()"));
     }
 
     @Bean
@@ -99,11 +116,25 @@ class SecurityConfiguration {
         };
     }
 
-    /** Around the session filter: a lost database is told in the same words there. */
+    /** Sessions are looked up for the interface's questions only. */
     @Bean
-    static FilterRegistrationBean<LostDatabaseFilter> lostDatabaseFilter(
-            HandlerExceptionResolver handlerExceptionResolver) {
-        var registration = new FilterRegistrationBean<>(new LostDatabaseFilter(handlerExceptionResolver));
+    static BeanPostProcessor sessionsOfTheApi() {
+        return new BeanPostProcessor() {
+            @Override
+            public Object postProcessAfterInitialization(Object bean, String name) {
+                if (name.equals("sessionRepositoryFilterRegistration")
+                        && bean instanceof AbstractFilterRegistrationBean<?> registration) {
+                    registration.addUrlPatterns("/api/*");
+                }
+                return bean;
+            }
+        };
+    }
+
+    /** Around the session filter: what fails there is told in the same words. */
+    @Bean
+    static FilterRegistrationBean<ProblemFilter> problemFilter(HandlerExceptionResolver handlerExceptionResolver) {
+        var registration = new FilterRegistrationBean<>(new ProblemFilter(handlerExceptionResolver));
         registration.setOrder(SessionRepositoryFilter.DEFAULT_ORDER - 1);
         return registration;
     }

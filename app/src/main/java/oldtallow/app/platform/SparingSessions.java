@@ -1,13 +1,21 @@
 package oldtallow.app.platform;
 
+import jakarta.servlet.FilterChain;
+import jakarta.servlet.ServletException;
+import jakarta.servlet.ServletRequest;
+import jakarta.servlet.ServletResponse;
+import java.io.IOException;
 import java.time.Duration;
 import java.time.Instant;
+import java.util.HashMap;
 import java.util.Map;
 import java.util.Set;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
+import org.springframework.core.convert.ConversionException;
+import org.springframework.core.serializer.support.SerializationFailedException;
 import org.springframework.dao.DataAccessException;
 import org.springframework.session.FindByIndexNameSessionRepository;
 import org.springframework.session.Session;
@@ -18,6 +26,9 @@ import org.springframework.transaction.TransactionException;
  * fail one: what was done is done, whether the session could be touched or not.
  */
 final class SparingSessions<S extends Session> implements FindByIndexNameSessionRepository<SparingSessions.Kept<S>> {
+
+    /** Found in the request that is under way: the session filter looks once more when it writes the cookie. */
+    private static final ScopedValue<Map<String, Kept<?>>> FOUND = ScopedValue.newInstance();
 
     private static final Logger LOG = LoggerFactory.getLogger(SparingSessions.class);
     private static final Duration TOUCH_AFTER = Duration.ofMinutes(1);
@@ -50,14 +61,37 @@ final class SparingSessions<S extends Session> implements FindByIndexNameSession
         session.touched = false;
     }
 
+    /** Goes on with a request in which each session is read once. */
+    static void readingOnce(FilterChain chain, ServletRequest request, ServletResponse response)
+            throws IOException, ServletException {
+        try {
+            ScopedValue.where(FOUND, new HashMap<>()).call(() -> {
+                chain.doFilter(request, response);
+                return chain;
+            });
+        } catch (IOException | ServletException | RuntimeException e) {
+            throw e;
+        } catch (Exception e) {
+            throw new ServletException(e);
+        }
+    }
+
     @Override
+    @SuppressWarnings("unchecked") // put there below
     public @Nullable Kept<S> findById(String id) {
+        return FOUND.isBound() ? (Kept<S>) FOUND.get().computeIfAbsent(id, this::read) : read(id);
+    }
+
+    private @Nullable Kept<S> read(String id) {
         @Nullable S found = sessions.findById(id);
         return found == null ? null : new Kept<>(found, false);
     }
 
     @Override
     public void deleteById(String id) {
+        if (FOUND.isBound()) {
+            FOUND.get().remove(id);
+        }
         sessions.deleteById(id);
     }
 
@@ -93,7 +127,13 @@ final class SparingSessions<S extends Session> implements FindByIndexNameSession
         @Override
         @SuppressWarnings("TypeParameterUnusedInFormals") // as the session library has it
         public <T> @Nullable T getAttribute(String name) {
-            return inner.getAttribute(name);
+            try {
+                return inner.getAttribute(name);
+            } catch (ConversionException | SerializationFailedException e) {
+                // as another version wrote it: nobody is signed in by it, and signs in again
+                LOG.warn("what a session holds cannot be read: {}", e.toString());
+                return null;
+            }
         }
 
         @Override

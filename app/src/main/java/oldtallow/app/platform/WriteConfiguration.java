@@ -1,6 +1,7 @@
 package oldtallow.app.platform;
 
 import java.lang.reflect.Method;
+import java.time.Duration;
 import org.springframework.aop.Advisor;
 import org.springframework.aop.support.DefaultPointcutAdvisor;
 import org.springframework.aop.support.StaticMethodMatcherPointcut;
@@ -10,6 +11,7 @@ import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.context.annotation.Role;
 import org.springframework.core.annotation.AnnotatedElementUtils;
+import org.springframework.core.env.Environment;
 import org.springframework.transaction.support.TransactionTemplate;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -22,8 +24,16 @@ class WriteConfiguration {
 
     @Bean
     @Role(BeanDefinition.ROLE_INFRASTRUCTURE)
-    static Advisor oneWrite(ObjectProvider<TransactionTemplate> transactions, ObjectProvider<EntryLock> entries) {
-        return new DefaultPointcutAdvisor(new Writes(), new OneWrite(transactions::getObject, entries::getObject));
+    static Advisor oneWrite(
+            ObjectProvider<TransactionTemplate> transactions, ObjectProvider<EntryLock> entries, Environment settings) {
+        var turns = new Turns(
+                settings.getProperty(
+                        "oldtallow.writes-at-once",
+                        Integer.class,
+                        Runtime.getRuntime().availableProcessors() + 1),
+                settings.getRequiredProperty("oldtallow.write-patience", Duration.class));
+        return new DefaultPointcutAdvisor(
+                new Writes(), new OneWrite(transactions::getObject, entries::getObject, turns));
     }
 
     private static final class Writes extends StaticMethodMatcherPointcut {

@@ -9,6 +9,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Collectors;
+import oldtallow.app.almanac.DueList;
 import oldtallow.app.almanac.Standing;
 import oldtallow.app.almanac.StandingStore.Filter;
 import oldtallow.app.almanac.StandingStore.Rank;
@@ -30,12 +31,14 @@ public class YardService {
 
     private final Register register;
     private final Standings standings;
+    private final DueList dues;
     private final Workshops workshops;
     private final Clock clock;
 
-    YardService(Register register, Standings standings, Workshops workshops, Clock clock) {
+    YardService(Register register, Standings standings, DueList dues, Workshops workshops, Clock clock) {
         this.register = register;
         this.standings = standings;
+        this.dues = dues;
         this.workshops = workshops;
         this.clock = clock;
     }
@@ -53,6 +56,7 @@ public class YardService {
      * @param rigs worst first
      * @param next what needs doing on them, worst first; wheel ends of one rig in the same state together
      * @param more from where the next page goes on; null on the last
+     * @param isWhole false while dates are still worked out after an upgrade: a rig may be missing or stand in another place
      */
     public record Yard(
             String workshop,
@@ -60,7 +64,8 @@ public class YardService {
             List<RigPlan> rigs,
             Map<UUID, Standing> standings,
             List<Next> next,
-            @Nullable Rank more) {}
+            @Nullable Rank more,
+            boolean isWhole) {}
 
     /** Wheel ends of one rig in the same state. */
     public record Next(RigPlan rig, HubState state, List<Standing> standings) {}
@@ -81,7 +86,8 @@ public class YardService {
                 rigs,
                 all,
                 next(rigs, all),
-                ranks.size() > PAGE ? ranks.get(PAGE - 1) : null);
+                ranks.size() > PAGE ? ranks.get(PAGE - 1) : null,
+                dues.isWhole());
     }
 
     /** How the wheel ends of one rig stand. */

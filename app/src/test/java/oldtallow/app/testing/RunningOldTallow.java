@@ -6,11 +6,13 @@ import java.net.ServerSocket;
 import java.net.URI;
 import java.time.Clock;
 import java.time.Duration;
+import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Random;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import oldtallow.app.OldTallow;
 import oldtallow.postgres.ThrowawayPostgres;
 import org.jooq.CloseableDSLContext;
@@ -39,13 +41,15 @@ public final class RunningOldTallow implements AutoCloseable {
     private final ThrowawayPostgres postgres = ThrowawayPostgres.start();
     private final DatabaseLine line = new DatabaseLine(postgres.port());
     private final boolean demo;
+    private final List<String> settings;
     private final int instrumentPort = freeBlock();
     private final Map<String, Http> devices = new ConcurrentHashMap<>();
     private ConfigurableApplicationContext context;
     private int lastPort;
 
-    private RunningOldTallow(boolean demo) {
+    private RunningOldTallow(boolean demo, String... settings) {
         this.demo = demo;
+        this.settings = List.of(settings);
         context = start(0);
     }
 
@@ -54,9 +58,13 @@ public final class RunningOldTallow implements AutoCloseable {
         return new RunningOldTallow(true);
     }
 
-    /** One of its own, on an empty database; to be closed by the test. */
-    public static RunningOldTallow empty() {
-        return new RunningOldTallow(false);
+    /**
+     * One of its own, on an empty database; to be closed by the test.
+     *
+     * @param settings of its own, as {@code --name=value}
+     */
+    public static RunningOldTallow empty(String... settings) {
+        return new RunningOldTallow(false, settings);
     }
 
     public URI at(String path) {
@@ -186,7 +194,7 @@ public final class RunningOldTallow implements AutoCloseable {
                 return bean instanceof Clock machine ? new LeapingClock(machine) : bean;
             }
         }));
-        return application.run(
+        Stream<String> usual = Stream.of(
                 "--server.port=" + port,
                 "--spring.datasource.url=jdbc:postgresql://127.0.0.1:" + line.port() + "/postgres",
                 "--spring.datasource.username=" + postgres.applicationUser(),
@@ -195,6 +203,7 @@ public final class RunningOldTallow implements AutoCloseable {
                 "--oldtallow.mail-stand-in-port=" + mailPort(),
                 "--oldtallow.mail-round=1000",
                 "--oldtallow.demo=" + demo);
+        return application.run(Stream.concat(usual, settings.stream()).toArray(String[]::new));
     }
 
     /** The first of some ports in a row that nobody listens on, so that runs side by side keep out of each other's way. */

@@ -16,6 +16,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import oldtallow.app.almanac.DueList;
 import oldtallow.app.almanac.Standing;
 import oldtallow.app.almanac.StandingStore.Rank;
 import oldtallow.app.almanac.Standings;
@@ -53,6 +54,9 @@ class YardServiceTest {
 
     @Mock
     private Standings standings;
+
+    @Mock
+    private DueList dues;
 
     @Mock
     private Workshops workshops;
@@ -113,7 +117,7 @@ class YardServiceTest {
                     .toList();
         });
         when(workshops.current()).thenReturn(new Workshop(UUID.randomUUID(), "Test workshop"));
-        var service = new YardService(register, standings, workshops, Clock.fixed(NOW, ZoneOffset.UTC));
+        var service = new YardService(register, standings, dues, workshops, Clock.fixed(NOW, ZoneOffset.UTC));
         return service.today(YardService.Show.ALL, null, null);
     }
 

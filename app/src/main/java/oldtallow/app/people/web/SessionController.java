@@ -50,6 +50,7 @@ class SessionController {
     @OwnTransactions("a try with a wrong password is counted though it is refused")
     @PostMapping("/api/session")
     SessionView signIn(@RequestBody SignInForm form, HttpServletRequest request, HttpServletResponse response) {
+        demo.requireReady(form.signInName());
         door.open(signIn.check(form.signInName(), form.password()), request, response);
         return view();
     }

@@ -16,13 +16,12 @@ import org.flywaydb.core.api.MigrationState;
 import org.jooq.DSLContext;
 import org.jooq.Record;
 import org.jooq.Result;
-import org.jooq.exception.DataAccessException;
-import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.beans.factory.InitializingBean;
 import org.springframework.beans.factory.ObjectProvider;
 import org.springframework.boot.sql.init.dependency.DependsOnDatabaseInitialization;
+import org.springframework.core.NestedExceptionUtils;
 import org.springframework.core.io.ClassPathResource;
 import org.springframework.stereotype.Component;
 
@@ -64,18 +63,18 @@ class WallCheck implements InitializingBean {
                         "the database keeps no checksums of its pages, so a failing disk would go unnoticed; with the server"
                                 + " stopped, pg_checksums --enable -D <its data folder> turns them on");
             }
-        } catch (DataAccessException e) {
-            if (e.sqlState().startsWith(NO_SIGN_IN)) {
-                throw noSignIn(e);
+        } catch (RuntimeException e) {
+            if (NestedExceptionUtils.getMostSpecificCause(e) instanceof SQLException said
+                    && String.valueOf(said.getSQLState()).startsWith(NO_SIGN_IN)) {
+                throw noSignIn(said);
             }
             throw e;
         }
     }
 
-    private static UnfitDatabaseException noSignIn(DataAccessException e) {
-        @Nullable SQLException said = e.getCause(SQLException.class);
+    private static UnfitDatabaseException noSignIn(SQLException said) {
         return new UnfitDatabaseException(
-                "The application's role cannot sign in to the database: " + (said == null ? "" : said.getMessage()),
+                "The application's role cannot sign in to the database: " + said.getMessage(),
                 "Roles are no part of a restored backup. As a superuser: create role oldtallow_app login password '...',"
                         + " and give the same password in OLDTALLOW_DB_APP_PASSWORD; then start again.");
     }

@@ -69,7 +69,8 @@ class YardController {
                                         .map(standing -> standing.wheelEnd().id())
                                         .toList()))
                         .toList(),
-                today.more() == null ? null : PageMark.write(today.more()));
+                today.more() == null ? null : PageMark.write(today.more()),
+                today.isWhole());
     }
 
     /** How the wheel ends of one rig stand. */
@@ -81,13 +82,17 @@ class YardController {
                 .toList();
     }
 
-    /** {@code more}: from where the next page goes on; left out on the last. */
+    /**
+     * {@code more}: from where the next page goes on; left out on the last. {@code isWhole}: false while dates are still worked
+     * out after an upgrade.
+     */
     record YardView(
             String workshop,
             LocalDate today,
             List<YardRigView> rigs,
             List<NextView> next,
-            @Nullable String more) {}
+            @Nullable String more,
+            boolean isWhole) {}
 
     /** A rig in plan, with how its wheel ends stand. */
     record YardRigView(

@@ -42,7 +42,7 @@ class WallCheckIT {
         app.db().execute("create role oldtallow_app login");
         UnfitDatabaseException second = refusal();
         assertThat(second)
-                .hasMessageContaining("missing: policy wall on rig ")
+                .hasMessageContaining("missing: permissive policy wall on rig ")
                 .hasMessageContaining("missing: select on rig to oldtallow_app")
                 .hasMessageContaining("missing: execute of sign_in_account(asked text) to oldtallow_app")
                 .hasMessageContaining("missing: usage on written to oldtallow_app");
@@ -69,8 +69,8 @@ class WallCheckIT {
 
         UnfitDatabaseException refusal = refusal();
         assertThat(refusal)
-                .hasMessageContaining("missing: policy wall on job for")
-                .hasMessageContaining("too much: policy open on rig for")
+                .hasMessageContaining("missing: permissive policy wall on job for")
+                .hasMessageContaining("too much: permissive policy open on rig for")
                 .hasMessageContaining("missing: row security on stock_move")
                 .hasMessageContaining("on job_entry at work")
                 .hasMessageContaining("missing: update of name on workshop to oldtallow_app")

@@ -5,17 +5,15 @@ import jakarta.servlet.ServletException;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
-import org.springframework.dao.DataAccessException;
-import org.springframework.transaction.TransactionException;
 import org.springframework.web.filter.OncePerRequestFilter;
 import org.springframework.web.servlet.HandlerExceptionResolver;
 
-/** Sessions are read and written outside the controllers; a database lost there is a problem like any other. */
-class LostDatabaseFilter extends OncePerRequestFilter {
+/** Sessions are read and written outside the controllers; what fails there is a problem like any other, never an empty 500. */
+class ProblemFilter extends OncePerRequestFilter {
 
     private final HandlerExceptionResolver problems;
 
-    LostDatabaseFilter(HandlerExceptionResolver problems) {
+    ProblemFilter(HandlerExceptionResolver problems) {
         this.problems = problems;
     }
 
@@ -23,12 +21,12 @@ class LostDatabaseFilter extends OncePerRequestFilter {
     protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
             throws ServletException, IOException {
         try {
-            chain.doFilter(request, response);
-        } catch (DataAccessException | TransactionException e) {
+            SparingSessions.readingOnce(chain, request, response);
+        } catch (RuntimeException e) {
             if (response.isCommitted()) {
-                throw e;
+                throw e; // the connection is closed on half an answer: whoever asked sees that it is none
             }
-            response.resetBuffer(); // an answer half made before the session could not be kept
+            response.reset(); // what was half made before the session could not be kept
             if (problems.resolveException(request, response, null, e) == null) {
                 throw e;
             }
