@@ -21,8 +21,12 @@ data_folder() {
 
 server_runs() { [ -e "$PGDATA_DIR/postmaster.pid" ] && as_postgres "$PGBIN/pg_ctl" -D "$PGDATA_DIR" status > /dev/null 2>&1; }
 
-# The server of our own, which may have gone down with the application.
-server_runs_or_start() { [ -z "${PGDATA_DIR:-}" ] || server_runs || start_server "$DB_PORT"; }
+# Killed, not stopped: it left its process id behind, or nothing at all.
+database_is_gone() {
+    local id
+    id=$(head -n 1 "$PGDATA_DIR/postmaster.pid" 2> /dev/null) || return 0
+    ! kill -0 "$id" 2> /dev/null
+}
 
 # start_server PORT
 start_server() {
