@@ -1,4 +1,4 @@
-import { isBusy, ProblemError, type Problem } from './request'
+import { isBusy, pause, ProblemError, type Problem } from './request'
 
 /** Something sent to the server: whether it is under way, and what was wrong with it. */
 export class Attempt {
@@ -13,7 +13,8 @@ export class Attempt {
   async once(what: string, send: (id: string) => Promise<unknown>): Promise<boolean> {
     const id = (this.ids[what] ??= crypto.randomUUID())
     const saved = await this.run(() => send(id))
-    if (saved) this.ids[what] = undefined
+    // at a conflict an earlier try was saved with something else in it: what is sent next is another entry
+    if (saved || this.problem?.status === 409) this.ids[what] = undefined
     return saved
   }
 
@@ -55,8 +56,7 @@ async function patiently(act: () => Promise<unknown>): Promise<void> {
       return
     } catch (error) {
       if (!(error instanceof ProblemError && isBusy(error.problem)) || tries === TRIES) throw error
-      const most = 500 * 2 ** tries
-      await new Promise((go) => setTimeout(go, most * (0.5 + Math.random() / 2)))
+      await pause(tries)
     }
   }
 }

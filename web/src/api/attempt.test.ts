@@ -29,6 +29,23 @@ describe('an attempt', () => {
     expect(new Set(ids).size).toBe(2)
   })
 
+  it('makes another entry of it where an earlier try was saved with something else in it', async () => {
+    const attempt = new Attempt()
+    const ids: string[] = []
+    const troubles = [refused(504), refused(409), null]
+    const send = async (id: string): Promise<void> => {
+      ids.push(id)
+      const trouble = troubles.shift()
+      if (trouble) throw trouble
+      await Promise.resolve()
+    }
+    await attempt.once('move', send)
+    await attempt.once('move', send)
+    await attempt.once('move', send)
+    expect(ids[1]).toBe(ids[0])
+    expect(ids[2]).not.toBe(ids[0])
+  })
+
   it('waits by itself when too many are at work', async () => {
     const attempt = new Attempt()
     let tries = 0

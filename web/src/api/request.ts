@@ -24,12 +24,53 @@ export interface Problem {
 export const client = createClient<paths>({
   baseUrl: globalThis.location?.origin ?? '',
   fetch: async (request) => {
-    const asked = Date.now()
-    const response = await globalThis.fetch(request)
-    heard(response.headers.get('date'), asked)
-    return response
+    if (request.method === 'GET') return read(request)
+    const again = request.clone()
+    const response = await ask(request)
+    if (response.status !== 403 || (await typeOf(response)) !== OLD_TOKEN) return response
+    // this browser's token ran out, which is no fault of the entry: it gets a new one and is sent once more
+    await ask(new Request(new URL('/api/session', request.url)))
+    again.headers.set(TOKEN_HEADER, cookie(TOKEN_COOKIE) ?? '')
+    return ask(again)
   },
 })
+
+const BUSY = 'urn:oldtallow:busy'
+const OLD_TOKEN = 'urn:oldtallow:old-token'
+const READ_TRIES = 5
+
+/** Whoever wants to read while too many are at work waits a moment and asks again. */
+async function read(request: Request): Promise<Response> {
+  for (let tries = 1; ; tries++) {
+    const response = await ask(request.clone())
+    if (response.status !== 503 || tries === READ_TRIES || (await typeOf(response)) !== BUSY) {
+      return response
+    }
+    await pause(tries)
+  }
+}
+
+async function ask(request: Request): Promise<Response> {
+  const asked = Date.now()
+  const response = await globalThis.fetch(request)
+  heard(response.headers.get('date'), asked)
+  return response
+}
+
+async function typeOf(response: Response): Promise<string | undefined> {
+  const told = (await response
+    .clone()
+    .json()
+    .catch(() => ({}))) as Partial<Problem>
+  return told.type
+}
+
+/** Longer each time, and for each who waits another time. */
+export const pause = (tries: number): Promise<void> =>
+  new Promise((go) => setTimeout(go, 500 * 2 ** tries * (0.5 + Math.random() / 2)))
+
+const TOKEN_COOKIE = 'XSRF-TOKEN'
+const TOKEN_HEADER = 'X-XSRF-TOKEN'
 
 const cookie = (name: string): string | undefined =>
   globalThis.document?.cookie
@@ -40,8 +81,8 @@ const cookie = (name: string): string | undefined =>
 // every change carries this browser's token, so that no other page can send one in our name
 client.use({
   onRequest: ({ request }) => {
-    const token = cookie('XSRF-TOKEN')
-    if (token && request.method !== 'GET') request.headers.set('X-XSRF-TOKEN', token)
+    const token = cookie(TOKEN_COOKIE)
+    if (token && request.method !== 'GET') request.headers.set(TOKEN_HEADER, token)
   },
   onResponse: ({ response }) => {
     if (response.status === 401) onSignedOut()
@@ -74,7 +115,7 @@ export const isOpen = ({ status }: Problem): boolean =>
   [0, 401, 429, 502, 503, 504].includes(status)
 
 /** Whether nothing is wrong but that too many are at work in this moment. */
-export const isBusy = ({ type }: Problem): boolean => type === 'urn:oldtallow:busy'
+export const isBusy = ({ type }: Problem): boolean => type === BUSY
 
 /** The data of an answer; anything else is thrown as a {@link ProblemError}. */
 export async function dataOf<T>(

@@ -5,6 +5,7 @@
   import { page } from '$app/state'
   import { display } from '$features/display'
   import { keys, KeysHelp } from '$features/keys'
+  import { outbox } from '$features/outbox'
   import { palette, PaletteBox } from '$features/palette'
   import { session, SignInAgain, SignInPage } from '$features/session'
   import { Button } from '$ui/button'
@@ -38,6 +39,10 @@
   })
 
   onMount(() => void session.load())
+  // whoever sits here: what they left on this device goes out
+  $effect(() => {
+    if (session.person && !session.lost) void outbox.open(session.person.id)
+  })
 
   // for the life of the page: the layout is never taken down
   keys.add([

@@ -86,7 +86,8 @@
 
   onMount(() => {
     void bench.load()
-    if (session.person) void outbox.open(session.person.id).then(() => bench.load())
+    // what waited may just have been sent
+    void outbox.send().then(() => bench.load())
     const opened = new JobLine(
       jobId,
       () => bench.job?.number ?? 0,

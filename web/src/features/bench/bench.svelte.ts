@@ -1,6 +1,6 @@
 import { api, ProblemError, type Problem, type Schemas } from '$api/client'
 import { Attempt } from '$api/attempt.svelte'
-import { outbox, type Body, type Kind } from '$features/outbox'
+import { outbox, type Body, type JobKind } from '$features/outbox'
 import type { PartName, PartStatus } from '$features/section'
 import { moveNow, type Item, type Move } from './move'
 import { Readings } from './readings.svelte'
@@ -217,7 +217,7 @@ export class Bench {
   }
 
   /** Through the outbox: kept on this device until it is known what became of it. */
-  private enter<K extends Kind>(
+  private enter<K extends JobKind>(
     kind: K,
     form: Omit<Body<K>, 'id'>,
     what: string,
@@ -226,7 +226,7 @@ export class Bench {
     return this.attempt.run(async () => {
       const known = await outbox.put(this.id, kind, body, what)
       if ('refused' in known) throw new ProblemError(known.refused)
-      this.show(known.job)
+      this.show(known.answer)
     })
   }
 

@@ -2,6 +2,7 @@
   import { onMount } from 'svelte'
   import { api, ProblemError, type Problem, type Schemas } from '$api/client'
   import { keys } from '$features/keys'
+  import { OutboxStrip } from '$features/outbox'
   import { ProblemCard } from '$ui/problem-card'
   import { NutDial } from './nut-dial.svelte'
   import NutDialView from './NutDialView.svelte'
@@ -37,7 +38,7 @@
 
   function moved(backedOff: boolean): void {
     // a fresh entry each time the nut is locked anew, so a fresh id too
-    entry = backedOff && dial ? new SettingEntry(wheelEndId, dial) : null
+    entry = backedOff && dial ? new SettingEntry(wheelEndId, dial, jobId) : null
   }
 
   onMount(() => {
@@ -67,6 +68,7 @@
         <SavedSetting setting={entry.saved} wheelEndId={end.id} {jobId} />
       {:else if entry && dial}
         {@const current = entry}
+        <OutboxStrip jobId={current.place} />
         <SettingForm {dial} entry={current} onsave={() => void current.save()} />
       {/if}
     {/snippet}

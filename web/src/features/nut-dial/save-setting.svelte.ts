@@ -1,4 +1,5 @@
-import { api, ProblemError, type Problem, type Schemas } from '$api/client'
+import type { Problem, Schemas } from '$api/client'
+import { outbox } from '$features/outbox'
 import { Play } from '$features/play'
 import type { NutDial } from './nut-dial.svelte'
 import { number } from '$ui/number-field'
@@ -20,8 +21,15 @@ export class SettingEntry {
   constructor(
     private readonly wheelEndId: string,
     private readonly dial: NutDial,
+    /** The job that wants the setting; empty where it is set by itself. */
+    private readonly jobId = '',
   ) {
     this.play = new Play(wheelEndId)
+  }
+
+  /** Under which it waits in the outbox. */
+  get place(): string {
+    return this.jobId || this.wheelEndId
   }
 
   fieldError(field: string): string {
@@ -34,17 +42,17 @@ export class SettingEntry {
     if (this.saving || (typed.trim() !== '' && number(typed) === null)) return false
     this.play.add() // one still being typed counts
     this.saving = true
-    try {
-      this.saved = await api.saveSetting(this.wheelEndId, this.form())
-      this.problem = null
-      return true
-    } catch (error) {
-      if (!(error instanceof ProblemError)) throw error
-      this.problem = error.problem
-      return false
-    } finally {
-      this.saving = false
-    }
+    const form = this.form()
+    const known = await outbox.put(
+      this.place,
+      'setting',
+      { id: form.id, wheelEndId: this.wheelEndId, form },
+      'the setting of the nut',
+    )
+    this.saving = false
+    this.problem = 'refused' in known ? known.refused : null
+    if ('answer' in known) this.saved = known.answer
+    return this.saved !== null
   }
 
   private form(): Schemas['NutSettingForm'] {

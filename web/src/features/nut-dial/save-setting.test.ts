@@ -1,4 +1,6 @@
-import { beforeEach, describe, expect, it } from 'vitest'
+import 'fake-indexeddb/auto'
+import { beforeEach, describe, expect, it, vi } from 'vitest'
+import { outbox } from '$features/outbox'
 import { answerWith, boardCase, json } from '$testing/answers'
 import { NutDial } from './nut-dial.svelte'
 import { SettingEntry } from './save-setting.svelte'
@@ -37,11 +39,14 @@ describe('a setting put on record', () => {
     const entry = new SettingEntry('some-end', await lockedDial())
     entry.play.typed = '0.08'
 
-    expect(await entry.save()).toBe(false)
-    expect(entry.problem?.detail).toContain('still here')
-    expect(entry.play.readings).toEqual([{ number: 0.08, unit: 'MILLIMETRE' }])
+    const saved = entry.save()
+    await vi.waitFor(() => expect(outbox.problem?.status).toBe(503))
+    expect(entry.saving).toBe(true)
+    expect(outbox.of('some-end').map((one) => one.what)).toEqual(['the setting of the nut'])
     up = true
-    expect(await entry.save()).toBe(true)
+    await outbox.send()
+    expect(await saved).toBe(true)
+    expect(entry.saved).toEqual({ id: 'kept' })
 
     const [first, second] = seen.filter((request) => request.path.endsWith('/nut-settings'))
     expect(second?.body).toEqual(first?.body)

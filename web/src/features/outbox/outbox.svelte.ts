@@ -1,11 +1,11 @@
-import { isOpen, ProblemError, type Problem, type Schemas } from '$api/client'
-import { keep, kept } from './keep'
-import { sendOne, type Body, type Kind, type Waiting } from './senders'
+import { isOpen, ProblemError, type Problem } from '$api/client'
+import { keep, kept, leftByOlder } from './keep'
+import { sendOne, type Answer, type Body, type Kind, type Waiting } from './senders'
 
-type Job = Schemas['JobView']
+/** What became of an entry: the answer to it, the job as it stands then, or why it was refused. */
+export type Known<K extends Kind = Kind> = { answer: Answer<K> } | { refused: Problem }
 
-/** What became of an entry: the job with it, or why it was refused. */
-export type Known = { job: Job } | { refused: Problem }
+type Told = { answer: unknown } | { refused: Problem }
 
 const WAITS = [1, 2, 4, 8, 15, 30] as const
 
@@ -23,13 +23,14 @@ class Outbox {
   private tries = 0
   private sending = false
   private timer: ReturnType<typeof setTimeout> | undefined
-  private readonly waitedFor = new Map<string, (known: Known) => void>()
+  private readonly waitedFor = new Map<string, (known: Told) => void>()
 
   /** Takes up what this person left here. */
   async open(person: string): Promise<void> {
     if (this.person !== person) {
       this.person = person
-      this.waiting = await kept(person)
+      this.waiting = [...(await kept(person)), ...leftByOlder()]
+      if (this.waiting.length > 0) this.lasts = await keep(person, this.waiting)
     }
     await this.send()
   }
@@ -39,11 +40,18 @@ class Outbox {
   }
 
   /** Puts an entry in and sends it; answers once it is known what became of it. */
-  async put<K extends Kind>(jobId: string, kind: K, body: Body<K>, what: string): Promise<Known> {
+  async put<K extends Kind>(
+    jobId: string,
+    kind: K,
+    body: Body<K>,
+    what: string,
+  ): Promise<Known<K>> {
     // as it is now, whatever becomes of the form it came from
     const own: Body<K> = $state.snapshot<Body<K>>(body)
     this.waiting = [...this.waiting, { jobId, kind, body: own, what }]
-    const known = new Promise<Known>((tell) => this.waitedFor.set(body.id, tell))
+    const known = new Promise<Known<K>>((tell) => {
+      this.waitedFor.set(body.id, (told) => tell(told as Known<K>))
+    })
     this.lasts = await keep(this.person, this.waiting)
     void this.send()
     return known
@@ -80,9 +88,9 @@ class Outbox {
   }
 }
 
-async function ask(one: Waiting): Promise<Known | { open: Problem }> {
+async function ask(one: Waiting): Promise<Told | { open: Problem }> {
   try {
-    return { job: await sendOne(one) }
+    return { answer: await sendOne(one) }
   } catch (error) {
     if (!(error instanceof ProblemError)) throw error
     return isOpen(error.problem) ? { open: error.problem } : { refused: error.problem }

@@ -32,7 +32,7 @@ describe('the outbox', () => {
 
   it('sends at once, and tells the job as it stands then', async () => {
     const known = await outbox.put('job', 'close', { id: 'a' }, 'closing')
-    expect(known).toEqual({ job: { id: 'job', number: 5 } })
+    expect(known).toEqual({ answer: { id: 'job', number: 5 } })
     expect(outbox.waiting).toHaveLength(0)
     expect(await kept(`person ${person}`)).toEqual([])
   })
@@ -50,7 +50,7 @@ describe('the outbox', () => {
 
     answer = () => json({ id: 'job', number: 6 })
     await outbox.send()
-    expect(await known).toEqual({ job: { id: 'job', number: 6 } })
+    expect(await known).toEqual({ answer: { id: 'job', number: 6 } })
     expect(seen.map((one) => (one.body as { id: string }).id)).toEqual(['j1', 'j1'])
     expect(outbox.waiting).toHaveLength(0)
   })
@@ -75,6 +75,17 @@ describe('the outbox', () => {
     const known = await outbox.put('job', 'close', { id: 'b' }, 'closing')
     expect('refused' in known && known.refused.status).toBe(422)
     expect(outbox.waiting).toHaveLength(0)
+  })
+
+  it('takes over the step that an older version kept', async () => {
+    const step = { id: 's1', stepId: 'raise.jack', checksMet: [], readings: [] }
+    localStorage.setItem('oldtallow.unsent.old-job', JSON.stringify(step))
+    seen.length = 0
+    await outbox.open('upgraded')
+    expect(seen).toEqual([{ path: '/api/jobs/old-job/steps', body: step }])
+    await outbox.open('another')
+    await outbox.open('upgraded')
+    expect(seen).toHaveLength(1)
   })
 
   it('keeps what one person left from being sent as another’s', async () => {

@@ -2,7 +2,7 @@ import { api, type Schemas } from '$api/client'
 
 type Job = Schemas['JobView']
 
-/** What an outbox takes, and how it is sent; each answers with the job as it stands then. */
+/** What an outbox takes, and how it is sent. Entries of a job are answered with the job as it stands then. */
 export const senders = {
   step: (jobId: string, body: Schemas['StepDoneForm']) => api.stepDone(jobId, body),
   undo: (jobId: string, body: Schemas['UndoForm']) => api.undoStep(jobId, body),
@@ -24,13 +24,19 @@ export const senders = {
     await api.addJobPhoto(jobId, body.id, body.stepId, body.file)
     return api.job(jobId)
   },
-} satisfies Record<string, (jobId: string, body: never) => Promise<Job>>
+  /** Of the nut: of a job, or of a wheel end by itself. */
+  setting: (_: string, body: { id: string; wheelEndId: string; form: Schemas['NutSettingForm'] }) =>
+    api.saveSetting(body.wheelEndId, body.form),
+} satisfies Record<string, (jobId: string, body: never) => Promise<unknown>>
 
 export type Kind = keyof typeof senders
+export type JobKind = Exclude<Kind, 'setting'>
+export type Answer<K extends Kind> = Awaited<ReturnType<(typeof senders)[K]>>
 export type Body<K extends Kind> = Parameters<(typeof senders)[K]>[1]
 
 /** An entry that was made here; its id stays the same until it is known what became of it. */
 export interface Waiting<K extends Kind = Kind> {
+  /** The job it belongs to; a wheel end where it is of no job. */
   jobId: string
   kind: K
   body: Body<K>
@@ -38,7 +44,7 @@ export interface Waiting<K extends Kind = Kind> {
   what: string
 }
 
-/** Sends one; the job as it stands then. */
-export const sendOne = (one: Waiting): Promise<Job> =>
+/** Sends one; what its sender answers. */
+export const sendOne = (one: Waiting): Promise<unknown> =>
   // kind and body were put in together
-  (senders[one.kind] as (jobId: string, body: unknown) => Promise<Job>)(one.jobId, one.body)
+  (senders[one.kind] as (jobId: string, body: unknown) => Promise<unknown>)(one.jobId, one.body)

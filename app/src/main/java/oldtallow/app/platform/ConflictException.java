@@ -10,8 +10,8 @@ public final class ConflictException extends RuntimeException {
     /** The id that was sent belongs to something else, so this is no second try. */
     public static ConflictException idIsTaken() {
         return new ConflictException(
-                "Something else was saved under this id. Nothing was changed and your entry is still here: send it again"
-                        + " under a new id.");
+                "An earlier try was saved after all, with something else in it. Nothing was changed now: look at what is on"
+                        + " record, then enter what differs.");
     }
 
     /** Somebody else changed a record after it was read here. */

@@ -35,6 +35,7 @@ import tools.jackson.databind.exc.UnrecognizedPropertyException;
 @RestControllerAdvice
 class Problems extends ResponseEntityExceptionHandler {
 
+    private static final URI OLD_TOKEN = URI.create("urn:oldtallow:old-token");
     private static final Logger LOG = LoggerFactory.getLogger(Problems.class);
 
     @ExceptionHandler
@@ -74,10 +75,12 @@ class Problems extends ResponseEntityExceptionHandler {
     @ExceptionHandler
     ProblemDetail notAllowed(AccessDeniedException e) {
         if (e instanceof CsrfException) {
-            return problem(
+            ProblemDetail problem = problem(
                     HttpStatus.FORBIDDEN,
                     "Not from this page",
                     "The request did not carry this browser's token. Load the page again, then try once more.");
+            problem.setType(OLD_TOKEN);
+            return problem;
         }
         return problem(
                 HttpStatus.FORBIDDEN,

@@ -5,6 +5,7 @@ import java.time.LocalDate;
 import java.util.Collection;
 import java.util.List;
 import java.util.UUID;
+import oldtallow.app.platform.ConflictException;
 import oldtallow.app.platform.FieldErrors;
 import oldtallow.app.register.Register;
 import oldtallow.app.register.WheelEnd;
@@ -55,9 +56,12 @@ public class ServiceLog {
     @Transactional
     public void record(
             UUID id, WheelEnd end, Kind kind, LocalDate on, Source source, @Nullable UUID jobId, String note) {
-        store.add(
-                Asker.now().workshopId(),
-                new ServiceEvent(
-                        id, end.id(), kind, on, source, jobId, Asker.now().name(), note));
+        UUID workshop = Asker.now().workshopId();
+        var event = new ServiceEvent(
+                id, end.id(), kind, on, source, jobId, Asker.now().name(), note);
+        if (!store.add(workshop, event)
+                && store.of(workshop, List.of(end.id())).stream().noneMatch(event::isSameAs)) {
+            throw ConflictException.idIsTaken();
+        }
     }
 }

@@ -4,6 +4,7 @@ import java.time.Clock;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import oldtallow.app.platform.ConflictException;
@@ -115,16 +116,17 @@ public class Shelf {
                 .map(StockBatch::id)
                 .findFirst()
                 .orElseGet(() -> begin(item, came));
-        if (!store.hasMove(workshop, came.id())) {
-            write(new StockMove(
-                    came.id(),
-                    batchId,
-                    came.pieces(),
-                    Reason.RECEIVED,
-                    null,
-                    "",
-                    Asker.now().name(),
-                    clock.instant()));
+        var move = new StockMove(
+                came.id(),
+                batchId,
+                came.pieces(),
+                Reason.RECEIVED,
+                null,
+                "",
+                Asker.now().name(),
+                clock.instant());
+        if (!wasSentBefore(move)) {
+            write(move);
         }
         return batchId;
     }
@@ -150,7 +152,7 @@ public class Shelf {
         UUID workshop = Asker.now().workshopId();
         StockBatch batch =
                 store.batch(workshop, move.batchId()).orElseThrow(() -> new NotFoundException("batch", move.batchId()));
-        if (store.hasMove(workshop, move.id())) {
+        if (wasSentBefore(move)) {
             return batch;
         }
         StockRules.check(move, batch, LocalDate.now(clock));
@@ -187,6 +189,14 @@ public class Shelf {
         if (off != 0) {
             move(new StockMove(id, batchId, off, Reason.COUNTED, null, note, "", clock.instant()));
         }
+    }
+
+    private boolean wasSentBefore(StockMove move) {
+        Optional<StockMove> earlier = store.move(Asker.now().workshopId(), move.id());
+        if (earlier.isPresent() && !earlier.get().isSameAs(move)) {
+            throw ConflictException.idIsTaken();
+        }
+        return earlier.isPresent();
     }
 
     private void write(StockMove move) {

@@ -33,8 +33,8 @@ public interface ShelfStore {
     /** With nothing on hand yet; false where its id or number is taken. */
     boolean add(UUID workshopId, StockBatch batch);
 
-    /** Whether a move is on record under this id. */
-    boolean hasMove(UUID workshopId, UUID moveId);
+    /** The move that is on record under this id. */
+    Optional<StockMove> move(UUID workshopId, UUID moveId);
 
     /** Moves pieces; false where fewer are on hand than are taken. */
     boolean move(SignedIn person, StockMove move);

@@ -206,7 +206,11 @@ public class Usage {
         }
         errors.atMost("note", water.note(), MOST_NOTE);
         errors.throwIfAny();
-        store.add(Asker.now().workshopId(), water);
+        UUID workshop = Asker.now().workshopId();
+        if (!store.add(workshop, water)
+                && !store.water(workshop, List.of(rig.id())).contains(water)) {
+            throw ConflictException.idIsTaken();
+        }
         register.touched(
                 rig.id(),
                 water.entry().kind() == WaterEntry.Kind.DUNKING ? "the hubs were dunked" : "a water crossing");

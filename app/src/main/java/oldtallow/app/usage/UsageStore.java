@@ -33,7 +33,8 @@ public interface UsageStore {
     /** Adds a trip, or changes the one of this version; false where it is no longer of it. */
     boolean put(UUID workshopId, Trip trip);
 
-    void add(UUID workshopId, WaterNote note);
+    /** Adds one; false where there is one of the same id, which stays. */
+    boolean add(UUID workshopId, WaterNote note);
 
     /** Whose rig it was on; empty where there is none. */
     Optional<UUID> removeWater(UUID workshopId, UUID id);

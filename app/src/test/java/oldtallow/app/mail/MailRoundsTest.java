@@ -1,6 +1,7 @@
 package oldtallow.app.mail;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.mockito.ArgumentMatchers.any;
 import static org.mockito.ArgumentMatchers.anyInt;
 import static org.mockito.ArgumentMatchers.eq;
@@ -100,6 +101,16 @@ class MailRoundsTest {
         at(LocalTime.of(8, 0)).make();
         verify(sender, never()).send(any(SimpleMailMessage.class));
         verify(store, never()).take(any(), any(), any(), any(), any());
+    }
+
+    /** Whoever dies before the mail server took it has not marked it as sent: the next round after the lease sends it. */
+    @Test
+    void aCrashBeforeSendingLosesNoDay() {
+        remembers(null, "", null);
+        doThrow(new OutOfMemoryError("the process dies here")).when(sender).send(any(SimpleMailMessage.class));
+        assertThatThrownBy(() -> at(LocalTime.of(8, 0)).make()).isInstanceOf(OutOfMemoryError.class);
+        verify(store).take(any(), any(), any(), any(), any());
+        verify(store, never()).settle(any(), any(), any(), any(), any());
     }
 
     @Test

@@ -8,6 +8,8 @@ import java.net.InetAddress;
 import java.net.ServerSocket;
 import java.net.Socket;
 import java.nio.charset.StandardCharsets;
+import java.util.Set;
+import java.util.concurrent.ConcurrentHashMap;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import org.jspecify.annotations.Nullable;
@@ -22,6 +24,7 @@ public final class DatabaseLine implements AutoCloseable {
 
     private final ServerSocket door;
     private final int databasePort;
+    private final Set<Call> calls = ConcurrentHashMap.newKeySet();
     private volatile @Nullable Cut ordered;
 
     /** Where in a transaction the line is cut. */
@@ -55,6 +58,11 @@ public final class DatabaseLine implements AutoCloseable {
         ordered = new Cut(words, at);
     }
 
+    /** The database's host vanishes for whoever talks to it now: nothing arrives, and nobody is told. New calls go through. */
+    public void vanish() {
+        calls.forEach(call -> call.vanished = true);
+    }
+
     /** Whether the cut that was ordered has been made. */
     public boolean isCut() {
         return ordered == null;
@@ -77,6 +85,7 @@ public final class DatabaseLine implements AutoCloseable {
                 application.setTcpNoDelay(true); // a question and its answer are small, and waited for
                 database.setTcpNoDelay(true);
                 var call = new Call(application, database);
+                calls.add(call);
                 Thread.ofVirtual().start(call::asked);
                 Thread.ofVirtual().start(call::answered);
             } catch (IOException e) {
@@ -93,6 +102,7 @@ public final class DatabaseLine implements AutoCloseable {
         private String nameOfCommit = "";
         private boolean marked;
         private volatile boolean answerIsLost;
+        private volatile boolean vanished;
 
         Call(Socket application, Socket database) {
             this.application = application;
@@ -117,12 +127,15 @@ public final class DatabaseLine implements AutoCloseable {
                     if (asks ? isCutAt(buffer, got) : answerIsLost) {
                         return; // both ends lose the line
                     }
-                    out.write(buffer, 0, got);
-                    out.flush();
+                    if (!vanished) {
+                        out.write(buffer, 0, got);
+                        out.flush();
+                    }
                 }
             } catch (IOException e) {
                 // the other end is gone
             }
+            calls.remove(this);
         }
 
         private boolean isCutAt(byte[] buffer, int length) {

@@ -13,6 +13,9 @@ import java.net.http.HttpResponse;
 import java.net.http.HttpResponse.BodyHandlers;
 import java.nio.charset.StandardCharsets;
 import java.time.Duration;
+import java.util.concurrent.CompletableFuture;
+import java.util.function.Consumer;
+import java.util.stream.Stream;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 
@@ -99,6 +102,13 @@ public final class Http {
             Thread.currentThread().interrupt();
             throw new IllegalStateException(e);
         }
+    }
+
+    /** Opens a line that stays open; each line of text that comes is told. */
+    public void listen(String path, Consumer<String> told) {
+        CompletableFuture<HttpResponse<Stream<String>>> line =
+                client.sendAsync(HttpRequest.newBuilder(app.at(path)).GET().build(), BodyHandlers.ofLines());
+        Thread.ofVirtual().start(() -> line.join().body().forEach(told));
     }
 
     public Answer post(String path, String body) {

@@ -167,8 +167,10 @@ class JooqShelf implements ShelfStore {
     }
 
     @Override
-    public boolean hasMove(UUID workshopId, UUID moveId) {
-        return db.fetchExists(STOCK_MOVE, STOCK_MOVE.WORKSHOP_ID.eq(workshopId), STOCK_MOVE.ID.eq(moveId));
+    public Optional<StockMove> move(UUID workshopId, UUID moveId) {
+        return db.selectFrom(STOCK_MOVE)
+                .where(STOCK_MOVE.WORKSHOP_ID.eq(workshopId), STOCK_MOVE.ID.eq(moveId))
+                .fetchOptional(row -> move(row));
     }
 
     @Override

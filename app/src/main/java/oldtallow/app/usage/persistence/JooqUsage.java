@@ -116,7 +116,7 @@ class JooqUsage implements UsageStore {
     }
 
     @Override
-    public void add(UUID workshopId, WaterNote note) {
+    public boolean add(UUID workshopId, WaterNote note) {
         var row = new WaterEntryRecord();
         row.setId(note.id());
         row.setWorkshopId(workshopId);
@@ -126,7 +126,7 @@ class JooqUsage implements UsageStore {
         row.setSalt(note.salt());
         row.setHot(note.hot());
         row.setNote(note.note());
-        db.insertInto(WATER_ENTRY).set(row).onConflictDoNothing().execute();
+        return db.insertInto(WATER_ENTRY).set(row).onConflictDoNothing().execute() == 1;
     }
 
     @Override
