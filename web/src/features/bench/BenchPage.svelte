@@ -135,7 +135,6 @@
   </div>
 {:else if bench.job}
   {@const job = bench.job}
-  <LineStrip {bench} {line} />
   <div
     bind:this={panes}
     class="flex snap-x snap-mandatory overflow-x-auto desk:grid desk:h-[calc(100dvh-46px)] desk:grid-cols-[minmax(0,1fr)_400px_148px] desk:grid-rows-[minmax(0,1fr)_auto] desk:overflow-hidden"
@@ -169,6 +168,7 @@
         class="fixed inset-x-0 bottom-0 z-20 border-t border-ink bg-wall p-2.5 desk:sticky desk:inset-x-auto"
       >
         <OutboxStrip {jobId} />
+        <LineStrip {bench} {line} />
         <MainAction {bench} onpress={press} />
       </div>
     </section>

@@ -31,7 +31,7 @@
 </script>
 
 {#if missed}
-  <p role="status" class="border-b border-ink bg-sheet px-4 py-1.5 text-label">
+  <p role="status" class="mb-2 text-label">
     <b>No line.</b> What others do is not seen at once: this is as it was {old} ago. It is tried again
     by itself.
   </p>

@@ -222,6 +222,8 @@ export class Bench {
     form: Omit<Body<K>, 'id'>,
     what: string,
   ): Promise<boolean> {
+    // a second press while the first waits would be a second entry; signs and photos are many by nature
+    if (this.hasWaiting && kind !== 'look' && kind !== 'photo') return Promise.resolve(false)
     const body = { ...form, id: crypto.randomUUID() } as unknown as Body<K>
     return this.attempt.run(async () => {
       const known = await outbox.put(this.id, kind, body, what)

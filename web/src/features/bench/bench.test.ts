@@ -69,6 +69,10 @@ describe('the bench', () => {
     expect(bench.hasWaiting).toBe(true)
     expect(bench.step?.id).toBe('raise.jack')
 
+    // pressed again while it waits: no second entry
+    expect(await bench.close()).toBe(false)
+    expect(outbox.of('job')).toHaveLength(1)
+
     reachable = true
     await outbox.send()
     await finished

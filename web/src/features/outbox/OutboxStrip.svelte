@@ -9,10 +9,11 @@
   let { jobId }: Props = $props()
 
   const waiting = $derived(outbox.of(jobId))
+  const they = $derived(waiting.length === 1 ? 'It is' : 'They are')
   const kept = $derived(
     outbox.lasts
-      ? 'It is kept on this device'
-      : 'This browser keeps nothing: leave this page open, or it is lost. It is kept here',
+      ? `${they} kept on this device`
+      : `This browser keeps nothing: leave this page open, or it is lost. ${they} kept here`,
   )
   const why = $derived.by((): string => {
     switch (outbox.problem?.status) {
@@ -21,7 +22,7 @@
       case 401:
         return `Nobody is signed in. ${kept} and sent after signing in.`
       case 504:
-        return `Saved or not: not known yet. ${kept} and sent again; it stays one entry.`
+        return `Saved or not: not known yet. ${kept} and sent again; sent twice it stays one.`
       default:
         return `${outbox.problem?.title ?? ''}. ${kept} and sent again by itself.`
     }

@@ -18,10 +18,16 @@
 <section aria-labelledby="loading" class="border-t-2 border-ink pt-3">
   <h2 id="loading" class="type-h">The demo is being laid out</h2>
   <p role="status" class="mt-1">
-    <span class="type-num text-[26px] font-semibold">{loading.done} of {loading.of}</span>
-    rigs and jobs. You can sign in when all are there.
+    <span class="type-num text-[26px] font-semibold">{loading.done}</span>
+    of {loading.of} rigs and jobs. You can sign in when all are there.
   </p>
-  <progress class="mt-3 h-4 w-full accent-grease" value={loading.done} max={loading.of}
-    >{loading.done} of {loading.of}</progress
+  <svg
+    viewBox={`0 0 ${loading.of} 1`}
+    preserveAspectRatio="none"
+    class="mt-3 h-3 w-full"
+    aria-hidden="true"
   >
+    <rect width={loading.of} height="1" class="fill-rule" />
+    <rect width={loading.done} height="1" class="fill-grease" />
+  </svg>
 </section>
