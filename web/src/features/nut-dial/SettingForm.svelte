@@ -1,5 +1,6 @@
 <script lang="ts">
   import { onMount } from 'svelte'
+  import { outbox } from '$features/outbox'
   import { PlayReadings } from '$features/play'
   import { Button } from '$ui/button'
   import { Field } from '$ui/field'
@@ -74,7 +75,13 @@
     </div>
   {/if}
   <Button tone="main" type="submit" class="mt-4 w-full" disabled={entry.saving}>
-    {entry.saving ? 'Saving …' : entry.problem ? 'Save again' : 'Save the setting'}
+    {entry.saving && outbox.problem
+      ? 'Kept here, not sent yet'
+      : entry.saving
+        ? 'Saving …'
+        : entry.problem
+          ? 'Save again'
+          : 'Save the setting'}
     <KeyCap key="S" />
   </Button>
 </form>

@@ -44,11 +44,8 @@ public interface JobStore {
     /** The place of an entry among all that the server wrote, settings of nuts too. */
     long written(UUID workshopId, UUID entryId);
 
-    /** Writes the next entry, and tells everybody who watches the job. */
-    void append(SignedIn person, UUID jobId, Recorded next);
-
-    /** The workshop and job that an entry's id belongs to; empty where it is free. */
-    Optional<UUID> jobOfEntry(UUID workshopId, UUID entryId);
+    /** Writes the next entry, and tells everybody who watches the job; false where the entry's id is taken. */
+    boolean append(SignedIn person, UUID jobId, Recorded next);
 
     /** Keeps a photo of a job; false where one is there under this id, which stays. */
     boolean addPhoto(UUID workshopId, UUID jobId, UUID photoId, Photo photo);

@@ -168,14 +168,10 @@ public class Jobs {
         return follow(person, bench, written);
     }
 
-    private boolean wasSentBefore(JobBench bench, NewEntry sent) {
+    private static boolean wasSentBefore(JobBench bench, NewEntry sent) {
         Optional<Recorded> earlier = bench.entries().stream()
                 .filter(one -> one.id().equals(sent.id()))
                 .findFirst();
-        if (earlier.isEmpty()
-                && store.jobOfEntry(Asker.now().workshopId(), sent.id()).isPresent()) {
-            throw new ConflictException("This id is taken by another job. Send it again under a new one.");
-        }
         if (earlier.isPresent() && !EntryRules.isSame(earlier.get().entry(), sent.entry())) {
             throw ConflictException.idIsTaken();
         }
@@ -266,7 +262,9 @@ public class Jobs {
 
     private Recorded append(SignedIn person, UUID jobId, int number, NewEntry entry) {
         var next = new Recorded(entry.id(), number, entry.entry(), person.name(), clock.instant());
-        store.append(person, jobId, next);
+        if (!store.append(person, jobId, next)) {
+            throw new ConflictException("This id is taken by another job. Send it again under a new one.");
+        }
         return next;
     }
 

@@ -148,8 +148,8 @@ class JooqJobs implements JobStore {
     }
 
     @Override
-    public void append(SignedIn person, UUID jobId, Recorded next) {
-        db.insertInto(JOB_ENTRY)
+    public boolean append(SignedIn person, UUID jobId, Recorded next) {
+        int written = db.insertInto(JOB_ENTRY)
                 .set(JOB_ENTRY.ID, next.id())
                 .set(JOB_ENTRY.WORKSHOP_ID, person.workshopId())
                 .set(JOB_ENTRY.JOB_ID, jobId)
@@ -159,7 +159,12 @@ class JooqJobs implements JobStore {
                 .set(JOB_ENTRY.PERSON_ID, person.personId())
                 .set(JOB_ENTRY.PERSON_NAME, person.name())
                 .set(JOB_ENTRY.AT, next.at().atOffset(ZoneOffset.UTC))
+                .onConflict(JOB_ENTRY.ID)
+                .doNothing()
                 .execute();
+        if (written == 0) {
+            return false;
+        }
         // told when the transaction ends, to every instance that listens
         db.select(function(
                         "pg_notify",
@@ -167,6 +172,7 @@ class JooqJobs implements JobStore {
                         val(JobNotices.CHANNEL),
                         val(JobNotices.notice(jobId, next.number()))))
                 .fetch();
+        return true;
     }
 
     @Override
@@ -175,14 +181,6 @@ class JooqJobs implements JobStore {
                 .from(JOB_ENTRY)
                 .where(JOB_ENTRY.WORKSHOP_ID.eq(workshopId), JOB_ENTRY.ID.eq(entryId))
                 .fetchSingle(JOB_ENTRY.WRITTEN);
-    }
-
-    @Override
-    public Optional<UUID> jobOfEntry(UUID workshopId, UUID entryId) {
-        return db.select(JOB_ENTRY.JOB_ID)
-                .from(JOB_ENTRY)
-                .where(JOB_ENTRY.WORKSHOP_ID.eq(workshopId), JOB_ENTRY.ID.eq(entryId))
-                .fetchOptional(JOB_ENTRY.JOB_ID);
     }
 
     @Override
