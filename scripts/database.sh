@@ -63,6 +63,8 @@ start_database() {
         || as_owner -c "create database $DB_NAME"
     as_owner -c "select 1 from pg_roles where rolname = '$APP_USER'" | grep -q 1 \
         || as_owner -c "create role $APP_USER login"
+    [ "$(as_owner -c 'show data_checksums')" = on ] || say "Your database keeps no checksums of its pages, so a failing disk
+would go unnoticed. With Old Tallow stopped, turn them on:  $(is_root && printf 'runuser -u postgres -- ')$PGBIN/pg_checksums --enable -D $PGDATA_DIR"
     # through standard input: an argument could be read by others on this machine
     as_owner <<< "alter role $APP_USER password '$OLDTALLOW_DB_APP_PASSWORD'"
 }

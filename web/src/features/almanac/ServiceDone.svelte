@@ -39,6 +39,8 @@
     if (await rig.done({ id, kind, on, note, wheelEndIds })) {
       open = false
       note = ''
+    } else if (rig.attempt.problem?.status === 409) {
+      id = crypto.randomUUID() // an earlier try was saved with something else in it
     }
   }
 </script>

@@ -76,7 +76,12 @@ export class StopDraft {
     const sent = await this.attempt.run(async () => {
       log = await api.putWarmth(this.rigId, this.id, this.toForm())
     })
-    if (!sent) return null
+    if (!sent) {
+      // an earlier try was saved with less in it: what is sent next is another stop
+      if (this.attempt.problem?.status === 409) this.id = crypto.randomUUID()
+      this.keep()
+      return null
+    }
     remember(this.key, '')
     return log
   }

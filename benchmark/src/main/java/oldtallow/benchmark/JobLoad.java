@@ -17,7 +17,7 @@ import org.HdrHistogram.ConcurrentHistogram;
  * Mechanics who step through jobs without a moment's thought: one alone, then thirty at once, each with a line of their own
  * open on their job. A busy answer is tried again as the interface does it; its time counts from the first try.
  *
- * <p>Argument: the application's address, on loopback.
+ * <p>Arguments: the application's address, on loopback; {@code many} for the thirty alone.
  */
 public final class JobLoad {
 
@@ -36,6 +36,10 @@ public final class JobLoad {
 
     public static void main(String[] arguments) throws IOException, InterruptedException, ExecutionException {
         new JobLoad(arguments[0]).work(8, WARM_UP);
+        if (arguments.length > 1 && arguments[1].equals("many")) {
+            new JobLoad(arguments[0]).measure(MANY);
+            return;
+        }
         double alone = new JobLoad(arguments[0]).measure(1);
         double many = new JobLoad(arguments[0]).measure(MANY);
         System.out.printf(Locale.ROOT, "p99 of %d is %.1f times that of one%n", MANY, many / alone);

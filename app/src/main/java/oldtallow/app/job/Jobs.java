@@ -213,10 +213,10 @@ public class Jobs {
                 return close(person, records.after(before, job, written));
             }
             case JobEntry.SignedOff signed -> {
-                return end(person, records.after(before, job, written), Job.State.CLOSED);
+                return end(person, records.after(before, job, written), Job.State.CLOSED, before);
             }
             case JobEntry.Abandoned abandoned -> {
-                return end(person, records.after(before, job, written), Job.State.ABANDONED);
+                return end(person, records.after(before, job, written), Job.State.ABANDONED, before);
             }
             case JobEntry.StepDone done -> tellWarmth(before, written.id(), done);
             default -> {}
@@ -231,13 +231,14 @@ public class Jobs {
         }
         Job job = bench.job();
         if (job.worker() != Worker.APPRENTICE || person.role() != Role.APPRENTICE) {
-            return end(person, bench, Job.State.CLOSED);
+            return end(person, bench, Job.State.CLOSED, bench);
         }
         store.change(person.workshopId(), job.id(), job.scope(), Job.State.AWAITS_SIGN_OFF);
         return bench.in(Job.State.AWAITS_SIGN_OFF);
     }
 
-    private JobBench end(SignedIn person, JobBench bench, Job.State state) {
+    /** {@code work}: as far as it counts as work, which waiting for a sign-off does not. */
+    private JobBench end(SignedIn person, JobBench bench, Job.State state, JobBench work) {
         if (bench.hasGreased()) {
             // given up or not: the old grease is no longer what is in it
             greasings.fill(
@@ -247,7 +248,7 @@ public class Jobs {
                     bench.greased().map(JobEntry.Greased::grease).orElse(Grease.UNKNOWN),
                     bench.greased().map(JobEntry.Greased::batch).orElse(""));
         }
-        store.end(person.workshopId(), bench.job().id(), state, clock.instant(), JobEnd.worked(bench.entries()));
+        store.end(person.workshopId(), bench.job().id(), state, clock.instant(), JobEnd.worked(work.entries()));
         boolean closed = state == Job.State.CLOSED;
         events.publishEvent(new Ended(
                 bench.job().id(),

@@ -8,6 +8,7 @@ import java.util.Optional;
 import java.util.UUID;
 import java.util.regex.Pattern;
 import oldtallow.app.platform.ConflictException;
+import oldtallow.app.platform.EntryLock;
 import oldtallow.app.platform.FieldErrors;
 import oldtallow.app.walls.Asker;
 import oldtallow.core.reminder.QuietHours;
@@ -37,10 +38,12 @@ public class Mails {
             null);
 
     private final MailStore store;
+    private final EntryLock entries;
     private final Clock clock;
 
-    Mails(MailStore store, Clock clock) {
+    Mails(MailStore store, EntryLock entries, Clock clock) {
         this.store = store;
+        this.entries = entries;
         this.clock = clock;
     }
 
@@ -68,6 +71,7 @@ public class Mails {
             errors.add("daysAhead", reminder.daysAhead(), "must be 1 to 90 days");
         }
         errors.throwIfAny();
+        entries.hold(Asker.now().personId()); // one each, so it has no id of its own to be held by
         if (!store.put(
                         Asker.now().workshopId(),
                         new MailReminder(

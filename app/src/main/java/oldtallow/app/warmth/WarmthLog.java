@@ -11,6 +11,7 @@ import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import oldtallow.app.job.Jobs;
+import oldtallow.app.platform.ConflictException;
 import oldtallow.app.platform.FieldErrors;
 import oldtallow.app.register.Register;
 import oldtallow.app.register.Rig;
@@ -100,7 +101,11 @@ public class WarmthLog {
                 "dayCelsius",
                 () -> stop.hubs().isEmpty() ? null : reading(stop, stop.hubs().getFirst(), rig));
         errors.throwIfAny();
-        store.add(Asker.now().workshopId(), stop);
+        UUID workshop = Asker.now().workshopId();
+        if (!store.add(workshop, stop)
+                && store.last(workshop, rig.id(), MOST_STOPS).stream().noneMatch(stop::isSameAs)) {
+            throw ConflictException.idIsTaken();
+        }
         return of(rig.id());
     }
 

@@ -2,6 +2,8 @@ package oldtallow.app.warmth;
 
 import java.time.Instant;
 import java.util.List;
+import java.util.Objects;
+import java.util.Set;
 import java.util.UUID;
 import oldtallow.core.warmth.Felt;
 import org.jspecify.annotations.Nullable;
@@ -29,6 +31,15 @@ public record WarmthStop(
 
     public WarmthStop {
         hubs = List.copyOf(hubs);
+    }
+
+    /** Whether it says the same of the same hubs; a device tells the time of its last try. */
+    boolean isSameAs(WarmthStop other) {
+        return id.equals(other.id)
+                && Set.copyOf(hubs).equals(Set.copyOf(other.hubs))
+                && Objects.equals(dayCelsius, other.dayCelsius)
+                && Objects.equals(tripKm, other.tripKm)
+                && note.equals(other.note);
     }
 
     /** A hub at the stop. */

@@ -13,8 +13,8 @@ public interface WarmthStore {
     /** Of one trip, in the order they were made. */
     List<WarmthStop> ofTrip(UUID workshopId, UUID tripId);
 
-    /** Adds one; one of the same id stays as it is. */
-    void add(UUID workshopId, WarmthStop stop);
+    /** Adds one; false where there is one of the same id, which stays. */
+    boolean add(UUID workshopId, WarmthStop stop);
 
     /** The rig it was of; empty where there is none. */
     Optional<UUID> remove(UUID workshopId, UUID id);

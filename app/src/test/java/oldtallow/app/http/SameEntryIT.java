@@ -183,7 +183,8 @@ class SameEntryIT {
                  "legs": []}""", pair.rig(), trip);
         String stop = UUID.randomUUID().toString();
         thrice("PUT", "/api/rigs/{rigId}/warmth/{id}", """
-                {"at": "2026-05-14T10:00:00Z", "hubs": [{"wheelEndId": "%s", "touch": "WARM"}]}
+                {"at": "2026-05-14T10:00:00Z", "dayCelsius": 17.3, "tripKm": 81.7, "note": "by the lake",
+                 "hubs": [{"wheelEndId": "%s", "celsius": 43.7}]}
                 """.formatted(pair.left()), pair.rig(), stop);
         thrice("DELETE", "/api/rigs/{rigId}/warmth/{id}", "", pair.rig(), stop);
         thrice("POST", "/api/rigs/{id}/services", """
@@ -248,6 +249,11 @@ class SameEntryIT {
                 .put("hot", false);
         String waterId = water.remove("id").asString();
         refusesOther("PUT", "/api/rigs/" + pair.rig() + "/water/" + waterId, water, "kind", "CROSSING");
+
+        ObjectNode stop = entry().put("at", "2026-05-14T10:00:00Z").put("note", "");
+        stop.putArray("hubs").addObject().put("wheelEndId", pair.left()).put("celsius", 43.7);
+        String stopId = stop.remove("id").asString();
+        refusesOther("PUT", "/api/rigs/" + pair.rig() + "/warmth/" + stopId, stop, "note", "by the lake");
 
         ObjectNode service = entry().put("kind", "RETORQUE").put("on", "2026-05-14");
         service.putArray("wheelEndIds").add(pair.left());

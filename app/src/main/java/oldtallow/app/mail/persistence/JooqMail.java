@@ -69,7 +69,7 @@ class JooqMail implements MailStore {
                         .set(row)
                         .set(MAIL_REMINDER.ID, reminder.personId())
                         .set(MAIL_REMINDER.WORKSHOP_ID, workshopId)
-                        .onConflict(MAIL_REMINDER.ID)
+                        .onConflict(MAIL_REMINDER.WORKSHOP_ID, MAIL_REMINDER.ID)
                         .doUpdate()
                         .set(row)
                         .where(MAIL_REMINDER.VERSION.eq(reminder.version()))

@@ -50,7 +50,7 @@ class JooqWarmth implements WarmthStore {
     }
 
     @Override
-    public void add(UUID workshopId, WarmthStop stop) {
+    public boolean add(UUID workshopId, WarmthStop stop) {
         var row = new WarmthStopRecord();
         row.setId(stop.id());
         row.setWorkshopId(workshopId);
@@ -77,6 +77,7 @@ class JooqWarmth implements WarmthStore {
                             .toList())
                     .execute();
         }
+        return added;
     }
 
     @Override
