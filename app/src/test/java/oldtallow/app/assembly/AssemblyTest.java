@@ -141,12 +141,30 @@ class AssemblyTest {
 
     @Test
     void copiesToTheOtherSideOrToAll() {
+        when(register.wheelEnd(left.id()))
+                .thenReturn(new WheelEnd(
+                        left.id(),
+                        left.version(),
+                        left.rigId(),
+                        left.rigName(),
+                        left.axleId(),
+                        left.axlePosition(),
+                        left.axleCount(),
+                        left.side(),
+                        with(BUILD, HubDimension.OUTBOARD_SEAT, Length.ofMillimetres(31.73))));
         assembly().copy(left.id(), CopyTo.OTHER_SIDE);
         verify(register).changeBuild(eq(right), anyInt(), build.capture());
         assertThat(build.getValue().since()).isEqualTo(LocalDate.of(2026, 5, 14));
 
         assembly().copy(left.id(), CopyTo.ALL_AXLES);
         verify(register, times(1 + 3)).changeBuild(any(), anyInt(), any());
+    }
+
+    /** Sent again, it finds what it would make. */
+    @Test
+    void changesNothingWhereTheOtherSideIsAlikeAlready() {
+        assembly().copy(left.id(), CopyTo.ALL_AXLES);
+        verify(register, never()).changeBuild(any(), anyInt(), any());
     }
 
     @Test
