@@ -264,7 +264,7 @@ public class Jobs {
     private Recorded append(SignedIn person, UUID jobId, int number, NewEntry entry) {
         var next = new Recorded(entry.id(), number, entry.entry(), person.name(), clock.instant());
         if (!store.append(person, jobId, next)) {
-            throw new ConflictException("This id is taken by another job. Send it again under a new one.");
+            throw ConflictException.idIsTaken();
         }
         return next;
     }

@@ -148,8 +148,7 @@ public class NutSettings {
 
     private static SettingSummary sameOrConflict(NutSettingStore.Kept kept, String fingerprint) {
         if (!kept.fingerprint().equals(fingerprint)) {
-            throw new ConflictException(
-                    "Another setting was saved under this id. Nothing was changed; save again under a new id.");
+            throw ConflictException.idIsTaken();
         }
         return kept.setting();
     }

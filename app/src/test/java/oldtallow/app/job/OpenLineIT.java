@@ -10,6 +10,7 @@ import oldtallow.app.testing.Bench;
 import oldtallow.app.testing.Http;
 import oldtallow.app.testing.OldTallowExtension;
 import oldtallow.app.testing.RunningOldTallow;
+import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import tools.jackson.databind.JsonNode;
@@ -18,11 +19,19 @@ import tools.jackson.databind.JsonNode;
 @ExtendWith(OldTallowExtension.class)
 class OpenLineIT {
 
+    private Http tobe;
+    private Bench bench;
+    private JsonNode job;
+
+    @BeforeEach
+    void openAJob(RunningOldTallow app) {
+        tobe = app.http();
+        bench = new Bench(tobe);
+        job = bench.open(bench.newWheelEnd("STEPPED_BRAKED"), "REPACK");
+    }
+
     @Test
-    void tellsHowManyEntriesTheJobHas(RunningOldTallow app) {
-        Http tobe = app.http();
-        var bench = new Bench(tobe);
-        JsonNode job = bench.open(bench.newWheelEnd("STEPPED_BRAKED"), "REPACK");
+    void tellsHowManyEntriesTheJobHas() {
         List<String> told = listen(tobe, job);
 
         JsonNode after = bench.doNow(job);
@@ -33,9 +42,6 @@ class OpenLineIT {
     /** Its connection says nothing more, and nobody says that it is gone: asked after ten seconds, it is made anew. */
     @Test
     void hearsAgainAfterTheDatabasesHostVanished(RunningOldTallow app) {
-        Http tobe = app.http();
-        var bench = new Bench(tobe);
-        JsonNode job = bench.open(bench.newWheelEnd("STEPPED_BRAKED"), "REPACK");
         List<String> told = listen(tobe, job);
 
         app.line().vanish();
@@ -53,10 +59,7 @@ class OpenLineIT {
 
     /** An open line holds no connection of the pool: there may be many more of them than it has. */
     @Test
-    void manyLinesKeepNobodyFromReading(RunningOldTallow app) {
-        Http tobe = app.http();
-        var bench = new Bench(tobe);
-        JsonNode job = bench.open(bench.newWheelEnd("STEPPED_BRAKED"), "REPACK");
+    void manyLinesKeepNobodyFromReading() {
         List<List<String>> lines = new CopyOnWriteArrayList<>();
         for (int i = 0; i < 60; i++) {
             lines.add(listen(tobe, job));
