@@ -31,11 +31,11 @@ insert into wheel_end_build (id, workshop_id, wheel_end_id, since, construction,
     from generate_series(1, 25000) i, generate_series(1, 2) p, unnest(array['LEFT', 'RIGHT']) side, w;
 insert into nut_setting (id, workshop_id, wheel_end_id, set_at, set_by, school, thread_designation, thread_pitch_um,
         lock_words, reading_mark, reading_looser_deg, reading_end_play_um, back_off_deg, engaged_marks, end_play_um, verdict,
-        window_least_um, window_most_um, window_authority, window_source, note, request_hash)
+        window_least_um, window_most_um, window_authority, window_source, note)
     select gen_random_uuid(), w.id, pg_temp.made('end' || i || '.' || p || side),
         now() - make_interval(days => (random() * 730)::integer), 'Tobe', 'SEAT_AND_FINGER_TIGHT', '1-14 UNS',
         1814.2857142857142, 'castle nut, 6 slots, holes at 0°, 90°', 1, 15, 0, 15, '{1}', 75, 'INSIDE',
-        25, 127, 'WORKSHOP', 'made up', '', ''
+        25, 127, 'WORKSHOP', 'made up', ''
     from generate_series(1, 25000) i, generate_series(1, 2) p, unnest(array['LEFT', 'RIGHT']) side, w;
 insert into fitted_part (id, workshop_id, wheel_end_id, place, designation, cup_designation, batch, condition)
     select pg_temp.made('part' || i || '.' || p || side || place), w.id, pg_temp.made('end' || i || '.' || p || side), place,

@@ -39,11 +39,6 @@ final class EntryRules {
         this.sequences = sequences;
     }
 
-    /** Whether an entry that was written down is the one that is sent. */
-    static boolean isSame(JobEntry written, JobEntry sent) {
-        return written.equals(sent) || (sent instanceof StepDone done && written.equals(Added.to(done)));
-    }
-
     /** The entry to write down; throws where it cannot be. */
     JobEntry admit(JobEntry sent) {
         return switch (sent) {

@@ -92,7 +92,7 @@ public class Jobs {
         SignedIn person = Asker.now();
         Optional<Job> earlier = store.find(person.workshopId(), id);
         if (earlier.isPresent()) {
-            return sameOrTaken(records.bench(earlier.get()), wheelEndId, scope, choices);
+            return records.bench(earlier.get());
         }
         WheelEnd end = register.wheelEnd(wheelEndId);
         Known before = known.of(end);
@@ -112,15 +112,6 @@ public class Jobs {
         }
         append(person, id, 1, new NewEntry(UUID.randomUUID(), new JobEntry.Scoped(scope, choices, "")));
         return records.bench(job);
-    }
-
-    private static JobBench sameOrTaken(JobBench earlier, UUID wheelEndId, Scope scope, Choices choices) {
-        boolean isSame = earlier.end().id().equals(wheelEndId)
-                && earlier.entries().getFirst().entry().equals(new JobEntry.Scoped(scope, choices, ""));
-        if (!isSame) {
-            throw ConflictException.idIsTaken();
-        }
-        return earlier;
     }
 
     /**
@@ -153,7 +144,7 @@ public class Jobs {
         SignedIn person = Asker.now();
         Job job = store.hold(person.workshopId(), jobId).orElseThrow(() -> new NotFoundException("job", jobId));
         JobBench bench = records.bench(job);
-        if (wasSentBefore(bench, sent)) {
+        if (bench.entries().stream().anyMatch(one -> one.id().equals(sent.id()))) {
             return bench;
         }
         if (job.state().isOver()) {
@@ -166,16 +157,6 @@ public class Jobs {
         JobEntry entry = new EntryRules(bench, person.role() != Role.APPRENTICE, sequences).admit(sent.entry());
         Recorded written = append(person, jobId, bench.entries().size() + 1, new NewEntry(sent.id(), entry));
         return follow(person, bench, written);
-    }
-
-    private static boolean wasSentBefore(JobBench bench, NewEntry sent) {
-        Optional<Recorded> earlier = bench.entries().stream()
-                .filter(one -> one.id().equals(sent.id()))
-                .findFirst();
-        if (earlier.isPresent() && !EntryRules.isSame(earlier.get().entry(), sent.entry())) {
-            throw ConflictException.idIsTaken();
-        }
-        return earlier.isPresent();
     }
 
     /** Keeps a photo with a step; sent again under the same id it is the same photo. */

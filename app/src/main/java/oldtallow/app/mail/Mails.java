@@ -8,8 +8,8 @@ import java.util.Optional;
 import java.util.UUID;
 import java.util.regex.Pattern;
 import oldtallow.app.platform.ConflictException;
-import oldtallow.app.platform.EntryLock;
 import oldtallow.app.platform.FieldErrors;
+import oldtallow.app.platform.SentEntries;
 import oldtallow.app.walls.Asker;
 import oldtallow.core.reminder.QuietHours;
 import org.springframework.stereotype.Service;
@@ -38,10 +38,10 @@ public class Mails {
             null);
 
     private final MailStore store;
-    private final EntryLock entries;
+    private final SentEntries entries;
     private final Clock clock;
 
-    Mails(MailStore store, EntryLock entries, Clock clock) {
+    Mails(MailStore store, SentEntries entries, Clock clock) {
         this.store = store;
         this.entries = entries;
         this.clock = clock;

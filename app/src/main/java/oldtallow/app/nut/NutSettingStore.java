@@ -10,10 +10,7 @@ import oldtallow.app.walls.SignedIn;
 /** Where settings are kept; they are added and read, never changed. */
 public interface NutSettingStore {
 
-    /** A setting and the fingerprint of the request that made it. */
-    record Kept(SettingSummary setting, String fingerprint) {}
-
-    Optional<Kept> find(UUID workshopId, UUID settingId);
+    Optional<SettingSummary> find(UUID workshopId, UUID settingId);
 
     /** Those of a wheel end that the server wrote after that place, latest first. */
     List<SettingSummary> writtenAfter(UUID workshopId, UUID wheelEndId, long written);
@@ -27,6 +24,5 @@ public interface NutSettingStore {
     /** Puts on record who answers for a setting; does nothing where somebody does already. */
     void signOff(SignedIn mechanic, UUID settingId, Instant now);
 
-    /** Adds it unless its id is taken in this workshop; tells whether it did. */
-    boolean add(UUID workshopId, NutSetting setting, String fingerprint);
+    void add(UUID workshopId, NutSetting setting);
 }

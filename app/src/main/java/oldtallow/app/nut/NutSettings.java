@@ -1,17 +1,12 @@
 package oldtallow.app.nut;
 
-import java.nio.charset.StandardCharsets;
-import java.security.MessageDigest;
-import java.security.NoSuchAlgorithmException;
 import java.time.Clock;
 import java.time.Instant;
 import java.util.Collection;
-import java.util.HexFormat;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import oldtallow.app.figures.Figures;
-import oldtallow.app.platform.ConflictException;
 import oldtallow.app.platform.NotFoundException;
 import oldtallow.app.register.Register;
 import oldtallow.app.register.WheelEnd;
@@ -59,18 +54,14 @@ public class NutSettings {
     /** What came of a save. */
     public record Saved(SettingSummary setting, boolean isNew) {}
 
-    /**
-     * Puts a setting on record. The same setting sent again is answered with what is on record; another one under the same
-     * id is a {@link ConflictException}.
-     */
+    /** Puts a setting on record; sent again under the same id it is answered with what is on record. */
     @Transactional
     public Saved save(NewNutSetting reported) {
         WheelEnd end = register.wheelEnd(reported.wheelEndId());
         UUID workshopId = workshops.currentId();
-        String fingerprint = fingerprint(reported);
         var earlier = store.find(workshopId, reported.id());
         if (earlier.isPresent()) {
-            return new Saved(sameOrConflict(earlier.get(), fingerprint), false);
+            return new Saved(earlier.get(), false);
         }
         NutSetting setting = SettingJudge.judge(
                 reported,
@@ -79,12 +70,10 @@ public class NutSettings {
                 end,
                 GoverningFigure.governing(figures.endPlay(end)),
                 clock.instant());
-        boolean added = store.add(workshopId, setting, fingerprint);
+        store.add(workshopId, setting);
         register.hold(end.rigId());
         events.publishEvent(new SettingRecorded(reported.id(), end.id(), reported.setAt()));
-        var kept = store.find(workshopId, reported.id())
-                .orElseThrow(() -> new ConflictException("This id is taken. Save again: a new one will be made."));
-        return new Saved(sameOrConflict(kept, fingerprint), added);
+        return new Saved(onRecord(workshopId, reported.id()), true);
     }
 
     /** A setting was put on record. */
@@ -141,26 +130,6 @@ public class NutSettings {
     }
 
     private SettingSummary onRecord(UUID workshopId, UUID settingId) {
-        return store.find(workshopId, settingId)
-                .map(NutSettingStore.Kept::setting)
-                .orElseThrow(() -> new NotFoundException("nut setting", settingId));
-    }
-
-    private static SettingSummary sameOrConflict(NutSettingStore.Kept kept, String fingerprint) {
-        if (!kept.fingerprint().equals(fingerprint)) {
-            throw ConflictException.idIsTaken();
-        }
-        return kept.setting();
-    }
-
-    private static String fingerprint(NewNutSetting reported) {
-        try {
-            // a setting sent again by a device that knows no readings is still the same one
-            String sent = reported.toString().replace(", readings=null]", "]");
-            byte[] text = sent.getBytes(StandardCharsets.UTF_8);
-            return HexFormat.of().formatHex(MessageDigest.getInstance("SHA-256").digest(text));
-        } catch (NoSuchAlgorithmException e) {
-            throw new IllegalStateException("every JVM has SHA-256", e);
-        }
+        return store.find(workshopId, settingId).orElseThrow(() -> new NotFoundException("nut setting", settingId));
     }
 }

@@ -10,7 +10,9 @@ import java.util.stream.Stream;
 import org.aopalliance.intercept.MethodInterceptor;
 import org.aopalliance.intercept.MethodInvocation;
 import org.jspecify.annotations.Nullable;
+import org.springframework.core.annotation.AnnotatedElementUtils;
 import org.springframework.transaction.support.TransactionTemplate;
+import org.springframework.web.bind.annotation.PostMapping;
 
 /**
  * Makes whatever one request changes one transaction, its answer included: saved whole before anybody is told, or not at all.
@@ -21,10 +23,10 @@ final class OneWrite implements MethodInterceptor {
     private static final String ID = "id";
 
     private final Supplier<TransactionTemplate> transactions;
-    private final Supplier<EntryLock> entries;
+    private final Supplier<SentEntries> entries;
     private final Turns turns;
 
-    OneWrite(Supplier<TransactionTemplate> transactions, Supplier<EntryLock> entries, Turns turns) {
+    OneWrite(Supplier<TransactionTemplate> transactions, Supplier<SentEntries> entries, Turns turns) {
         this.transactions = transactions;
         this.entries = entries;
         this.turns = turns;
@@ -47,8 +49,8 @@ final class OneWrite implements MethodInterceptor {
 
     private Outcome write(MethodInvocation handler) {
         return Objects.requireNonNull(transactions.get().execute(status -> {
-            entryId(handler.getArguments()).ifPresent(entries.get()::hold);
             try {
+                holdEntry(handler);
                 return new Outcome(handler.proceed(), null);
             } catch (Throwable refused) {
                 status.setRollbackOnly();
@@ -57,13 +59,23 @@ final class OneWrite implements MethodInterceptor {
         }));
     }
 
-    /** The id an entry is sent under: the body's own, or the last one in the address. */
-    static Optional<UUID> entryId(@Nullable Object[] arguments) {
-        return Stream.concat(
-                        Arrays.stream(arguments).flatMap(OneWrite::ownId),
-                        Arrays.asList(arguments).reversed().stream()
-                                .filter(UUID.class::isInstance)
-                                .map(UUID.class::cast))
+    /** A new entry comes under an id of its own; what changes or removes a record names that one in its address. */
+    private void holdEntry(MethodInvocation handler) {
+        Optional<UUID> own =
+                Arrays.stream(handler.getArguments()).flatMap(OneWrite::ownId).findFirst();
+        if (own.isPresent() && AnnotatedElementUtils.hasAnnotation(handler.getMethod(), PostMapping.class)) {
+            if (!entries.get().keep(own.get(), SentBody.digest())) {
+                throw ConflictException.idIsTaken();
+            }
+        } else {
+            own.or(() -> lastId(handler.getArguments())).ifPresent(entries.get()::hold);
+        }
+    }
+
+    private static Optional<UUID> lastId(@Nullable Object[] address) {
+        return Arrays.asList(address).reversed().stream()
+                .filter(UUID.class::isInstance)
+                .map(UUID.class::cast)
                 .findFirst();
     }
 

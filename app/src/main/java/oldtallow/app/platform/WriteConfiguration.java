@@ -25,7 +25,9 @@ class WriteConfiguration {
     @Bean
     @Role(BeanDefinition.ROLE_INFRASTRUCTURE)
     static Advisor oneWrite(
-            ObjectProvider<TransactionTemplate> transactions, ObjectProvider<EntryLock> entries, Environment settings) {
+            ObjectProvider<TransactionTemplate> transactions,
+            ObjectProvider<SentEntries> entries,
+            Environment settings) {
         var turns = new Turns(
                 settings.getProperty(
                         "oldtallow.writes-at-once",

@@ -20,15 +20,6 @@ public record ServiceEvent(
         String person,
         String note) {
 
-    /** Whether it is the same, whoever says so. */
-    boolean isSameAs(ServiceEvent other) {
-        return id.equals(other.id)
-                && wheelEndId.equals(other.wheelEndId)
-                && kind == other.kind
-                && on.equals(other.on)
-                && note.equals(other.note);
-    }
-
     /** What. */
     public enum Kind {
         RETORQUE(DueAction.RETORQUE),

@@ -5,7 +5,6 @@ import java.time.LocalDate;
 import java.util.Collection;
 import java.util.List;
 import java.util.UUID;
-import oldtallow.app.platform.ConflictException;
 import oldtallow.app.platform.FieldErrors;
 import oldtallow.app.register.Register;
 import oldtallow.app.register.WheelEnd;
@@ -59,9 +58,6 @@ public class ServiceLog {
         UUID workshop = Asker.now().workshopId();
         var event = new ServiceEvent(
                 id, end.id(), kind, on, source, jobId, Asker.now().name(), note);
-        if (!store.add(workshop, event)
-                && store.of(workshop, List.of(end.id())).stream().noneMatch(event::isSameAs)) {
-            throw ConflictException.idIsTaken();
-        }
+        store.add(workshop, event);
     }
 }

@@ -10,6 +10,6 @@ public interface ServiceStore {
     /** By day, then in the order they were recorded. */
     List<ServiceEvent> of(UUID workshopId, Collection<UUID> wheelEndIds);
 
-    /** Adds one; false where there is one of the same id, which stays. */
-    boolean add(UUID workshopId, ServiceEvent event);
+    /** Adds one; where there is one of the same id, that one stays. */
+    void add(UUID workshopId, ServiceEvent event);
 }

@@ -1,7 +1,6 @@
 package oldtallow.app.shelf;
 
 import java.time.Instant;
-import java.util.Objects;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 
@@ -20,15 +19,6 @@ public record StockMove(
         String note,
         String personName,
         Instant at) {
-
-    /** Whether it moves the same for the same reason, whoever and whenever. */
-    boolean isSameAs(StockMove other) {
-        return batchId.equals(other.batchId)
-                && pieces == other.pieces
-                && reason == other.reason
-                && Objects.equals(wheelEndId, other.wheelEndId)
-                && note.equals(other.note);
-    }
 
     /** Why it moved. */
     public enum Reason {

@@ -228,53 +228,6 @@ class SameEntryIT {
         thrice("DELETE", "/api/planned-jobs/{id}", "", planned);
     }
 
-    /** Not a second try but something else: were it taken for one, it would be called saved and be nowhere. */
-    @Test
-    void somethingElseUnderTheSameIdIsRefused() {
-        UUID item = UUID.randomUUID();
-        Bench.accepted(tobe.post(
-                "/api/shelf/items", Stores.form(item, "Once " + tail()).toString()));
-        ObjectNode delivery = Stores.delivery("1", 7);
-        refusesOther("POST", "/api/shelf/items/" + item + "/batches", delivery, "pieces", 5);
-        assertThat(onHand(item)).isEqualTo(7);
-        String batch = app.db()
-                .fetchSingle("select id from stock_batch where item_id = ?", item)
-                .get(0, String.class);
-        refusesOther("POST", "/api/shelf/batches/" + batch + "/moves", Stores.moved(-1, "SCRAPPED"), "pieces", -2);
-        assertThat(onHand(item)).isEqualTo(6);
-
-        ObjectNode water = entry().put("on", "2026-05-14")
-                .put("kind", "DUNKING")
-                .put("salt", true)
-                .put("hot", false);
-        String waterId = water.remove("id").asString();
-        refusesOther("PUT", "/api/rigs/" + pair.rig() + "/water/" + waterId, water, "kind", "CROSSING");
-
-        ObjectNode stop = entry().put("at", "2026-05-14T10:00:00Z").put("note", "");
-        stop.putArray("hubs").addObject().put("wheelEndId", pair.left()).put("celsius", 43.7);
-        String stopId = stop.remove("id").asString();
-        refusesOther("PUT", "/api/rigs/" + pair.rig() + "/warmth/" + stopId, stop, "note", "by the lake");
-
-        ObjectNode service = entry().put("kind", "RETORQUE").put("on", "2026-05-14");
-        service.putArray("wheelEndIds").add(pair.left());
-        refusesOther("POST", "/api/rigs/" + pair.rig() + "/services", service, "on", "2026-05-13");
-
-        ObjectNode open = entry().put("scope", "REPACK");
-        refusesOther("POST", "/api/wheel-ends/" + pair.left() + "/jobs", open, "scope", "RENEW");
-        ObjectNode waits = entry().put("what", "seal");
-        refusesOther("POST", "/api/jobs/" + open.path("id").asString() + "/waits", waits, "what", "cup");
-    }
-
-    private void refusesOther(String method, String path, ObjectNode body, String field, Object other) {
-        Bench.accepted(send(method, path, body.toString()));
-        ObjectNode changed = body.deepCopy();
-        changed.putPOJO(field, other);
-        Answer refused = send(method, path, changed.toString());
-        assertThat(refused.status()).as(path + ": " + refused.text()).isEqualTo(409);
-        assertThat(refused.text()).contains("An earlier try was saved after all");
-        Bench.accepted(send(method, path, body.toString())); // the same is harmless still
-    }
-
     @Test
     void whatTheWorkshopHas() {
         String set = UUID.randomUUID().toString();

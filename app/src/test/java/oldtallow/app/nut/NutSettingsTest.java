@@ -3,7 +3,6 @@ package oldtallow.app.nut;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.mockito.ArgumentMatchers.any;
-import static org.mockito.ArgumentMatchers.anyString;
 import static org.mockito.ArgumentMatchers.eq;
 import static org.mockito.Mockito.never;
 import static org.mockito.Mockito.verify;
@@ -15,8 +14,6 @@ import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import oldtallow.app.figures.Figures;
-import oldtallow.app.nut.NutSettingStore.Kept;
-import oldtallow.app.platform.ConflictException;
 import oldtallow.app.platform.InvalidInputException;
 import oldtallow.app.platform.NotFoundException;
 import oldtallow.app.register.Register;
@@ -72,14 +69,13 @@ class NutSettingsTest {
         NewNutSetting reported = Hubs.seventeenBack();
         when(store.find(WORKSHOP, reported.id()))
                 .thenReturn(Optional.empty())
-                .thenAnswer(call -> Optional.of(new Kept(Hubs.summary(reported), addedFingerprint())));
-        when(store.add(eq(WORKSHOP), any(), anyString())).thenReturn(true);
+                .thenAnswer(call -> Optional.of(Hubs.summary(reported)));
 
         NutSettings.Saved saved = save(reported);
 
         assertThat(saved.isNew()).isTrue();
         var added = ArgumentCaptor.forClass(NutSetting.class);
-        verify(store).add(eq(WORKSHOP), added.capture(), anyString());
+        verify(store).add(eq(WORKSHOP), added.capture());
         assertThat(added.getValue().lockWords()).isEqualTo("castle nut, 6 slots, holes at 0°, 90°");
         assertThat(added.getValue().engagedMarks()).containsExactly(2);
     }
@@ -89,25 +85,14 @@ class NutSettingsTest {
         NewNutSetting reported = Hubs.seventeenBack();
         when(store.find(WORKSHOP, reported.id()))
                 .thenReturn(Optional.empty())
-                .thenAnswer(call -> Optional.of(new Kept(Hubs.summary(reported), addedFingerprint())));
-        when(store.add(eq(WORKSHOP), any(), anyString())).thenReturn(true);
+                .thenAnswer(call -> Optional.of(Hubs.summary(reported)));
         save(reported);
 
         NutSettings.Saved again = save(reported);
 
         assertThat(again.isNew()).isFalse();
         assertThat(again.setting().id()).isEqualTo(reported.id());
-        verify(store).add(any(), any(), anyString()); // once, not twice
-    }
-
-    @Test
-    void refusesAnotherSettingUnderTheSameId() {
-        NewNutSetting reported = Hubs.seventeenBack();
-        when(store.find(WORKSHOP, reported.id()))
-                .thenReturn(Optional.of(new Kept(Hubs.summary(reported), "of something else")));
-
-        assertThatThrownBy(() -> save(reported)).isInstanceOf(ConflictException.class);
-        verify(store, never()).add(any(), any(), anyString());
+        verify(store).add(any(), any()); // once, not twice
     }
 
     @Test
@@ -115,7 +100,7 @@ class NutSettingsTest {
         NewNutSetting tooLong = Hubs.report().note("x".repeat(1001)).build();
 
         assertThatThrownBy(() -> save(tooLong)).isInstanceOf(InvalidInputException.class);
-        verify(store, never()).add(any(), any(), anyString());
+        verify(store, never()).add(any(), any());
     }
 
     @Test
@@ -128,11 +113,5 @@ class NutSettingsTest {
 
     private NutSettings.Saved save(NewNutSetting reported) {
         return Asker.as(Hubs.TOBE, () -> settings.save(reported));
-    }
-
-    private String addedFingerprint() {
-        var fingerprint = ArgumentCaptor.forClass(String.class);
-        verify(store).add(any(), any(), fingerprint.capture());
-        return fingerprint.getValue();
     }
 }

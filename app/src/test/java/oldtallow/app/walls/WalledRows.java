@@ -84,10 +84,10 @@ final class WalledRows {
                 "nut_setting",
                 "wheel_end_id, set_at, set_by, school, thread_designation, thread_pitch_um, lock_words, reading_mark,"
                         + " reading_looser_deg, reading_end_play_um, back_off_deg, engaged_marks, end_play_um, verdict,"
-                        + " window_least_um, window_most_um, window_usable_um, window_authority, window_source, note, request_hash",
+                        + " window_least_um, window_most_um, window_usable_um, window_authority, window_source, note",
                 "'" + id(workshop, "wheel_end")
                         + "', now(), 'x', 'INCH_POUND', '1-14 UNS', 1814, 'two nuts', 1, 0, 0, 15, '{}', 75, 'INSIDE',"
-                        + " 25, 127, 127, 'WORKSHOP', 'rule', '', ''");
+                        + " 25, 127, 127, 'WORKSHOP', 'rule', ''");
         insert(
                 db,
                 workshop,

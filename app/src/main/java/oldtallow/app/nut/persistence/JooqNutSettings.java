@@ -9,7 +9,6 @@ import java.time.Instant;
 import java.time.ZoneOffset;
 import java.util.Arrays;
 import java.util.Collection;
-import java.util.HexFormat;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
@@ -57,11 +56,10 @@ class JooqNutSettings implements NutSettingStore {
     }
 
     @Override
-    public Optional<Kept> find(UUID workshopId, UUID settingId) {
+    public Optional<SettingSummary> find(UUID workshopId, UUID settingId) {
         return settings()
                 .where(NUT_SETTING.WORKSHOP_ID.eq(workshopId), NUT_SETTING.ID.eq(settingId))
-                .fetchOptional(
-                        row -> new Kept(summary(row), HexFormat.of().formatHex(row.get(NUT_SETTING.REQUEST_HASH))));
+                .fetchOptional(JooqNutSettings::summary);
     }
 
     @Override
@@ -117,15 +115,11 @@ class JooqNutSettings implements NutSettingStore {
     }
 
     @Override
-    public boolean add(UUID workshopId, NutSetting setting, String fingerprint) {
-        return db.insertInto(NUT_SETTING)
-                        .set(record(workshopId, setting, fingerprint))
-                        .onConflictDoNothing()
-                        .execute()
-                == 1;
+    public void add(UUID workshopId, NutSetting setting) {
+        db.insertInto(NUT_SETTING).set(record(workshopId, setting)).execute();
     }
 
-    private static NutSettingRecord record(UUID workshopId, NutSetting setting, String fingerprint) {
+    private static NutSettingRecord record(UUID workshopId, NutSetting setting) {
         NewNutSetting reported = setting.reported();
         var row = new NutSettingRecord();
         row.setId(reported.id());
@@ -173,7 +167,6 @@ class JooqNutSettings implements NutSettingStore {
             row.setFinalTorqueUnit(torque.unit().name());
         }
         row.setNote(reported.note());
-        row.setRequestHash(HexFormat.of().parseHex(fingerprint));
         return row;
     }
 

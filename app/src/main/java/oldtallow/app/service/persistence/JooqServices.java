@@ -40,7 +40,7 @@ class JooqServices implements ServiceStore {
     }
 
     @Override
-    public boolean add(UUID workshopId, ServiceEvent event) {
+    public void add(UUID workshopId, ServiceEvent event) {
         var row = new ServiceEventRecord();
         row.setId(event.id());
         row.setWorkshopId(workshopId);
@@ -51,6 +51,6 @@ class JooqServices implements ServiceStore {
         row.setJobId(event.jobId());
         row.setPersonName(event.person());
         row.setNote(event.note());
-        return db.insertInto(SERVICE_EVENT).set(row).onConflictDoNothing().execute() == 1;
+        db.insertInto(SERVICE_EVENT).set(row).onConflictDoNothing().execute();
     }
 }
