@@ -35,6 +35,7 @@ class ArchitectureTest {
             Map.entry("SpringSession", "the session library"),
             Map.entry("SpringSessionAttributes", "the session library"),
             Map.entry("AuditEntry", "audit"),
+            Map.entry("EntrySent", "platform"),
             Map.entry("Rig", "register"),
             Map.entry("Axle", "register"),
             Map.entry("WheelEnd", "register"),

@@ -1,6 +1,6 @@
 package oldtallow.app.platform.persistence;
 
-import static oldtallow.db.Tables.ENTRY_SENT;
+import static oldtallow.db.tables.EntrySent.ENTRY_SENT;
 
 import java.util.Arrays;
 import java.util.Objects;
