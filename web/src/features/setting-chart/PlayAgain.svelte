@@ -17,8 +17,8 @@
   let shown = $state.raw<Schemas['PlayShownView'] | null>(null)
   let play = $state.raw<Play | null>(null)
   let kilometres = $state('')
-  /** Made once for this reading, so that a save tried twice is one. */
-  let id = ''
+  /** When this reading was first sent: a save tried twice tells the same, and is one. */
+  let at = ''
 
   const day = (at: string): string => new Date(at).toLocaleDateString('en-GB')
 
@@ -29,7 +29,7 @@
   })
 
   function begin(): void {
-    id = crypto.randomUUID()
+    at = ''
     play = new Play(wheelEndId)
   }
 
@@ -38,15 +38,17 @@
     const readings = play?.form()
     if (!readings) return
     const driven = number(kilometres)
-    const saved = await attempt.run(async () => {
+    at ||= now()
+    const saved = await attempt.once('reading', async (id) => {
       shown = await api.addPlayCheck(wheelEndId, {
         id,
-        checkedAt: now(),
+        checkedAt: at,
         readings,
         ...(driven === null ? {} : { kilometres: driven }),
       })
     })
     if (saved) play = null
+    if (attempt.problem?.status === 409) at = ''
   }
 </script>
 

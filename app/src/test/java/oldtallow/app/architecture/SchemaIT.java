@@ -37,7 +37,7 @@ class SchemaIT {
                         where c.relkind = 'r' and c.relnamespace = 'public'::regnamespace
                           and not (c.relrowsecurity
                             and exists (select from pg_policy p where p.polrelid = c.oid)
-                            and (c.relname in ('audit_entry',
+                            and (c.relname in ('audit_entry', 'entry_sent',
                               -- only repeat what audited tables say
                               'palette_word', 'rig_standing', 'rank_pass', 'due_basis', 'due_change', 'calendar_entry', 'mail_sent') or exists (
                                 select from pg_trigger t where t.tgrelid = c.oid and t.tgname = 'audit')))

@@ -224,6 +224,7 @@ final class WalledRows {
                 "due_change",
                 "rig_id, wheel_end_id, action, is_on, why",
                 "'" + id(workshop, "rig") + "', '" + id(workshop, "wheel_end") + "', 'REPACK', '2026-01-01', 'x'");
+        insert(db, workshop, "entry_sent", "digest", "decode(repeat('00', 32), 'hex')");
         insert(db, workshop, "instrument", "kind, name, serial, port", "'DIAL_INDICATOR', 'dial', 'S1', 7801");
     }
 
