@@ -83,7 +83,7 @@ class CutLineIT {
     }
 
     private Answer saveOverACutLine(At at) {
-        app.line().cut(id.toString(), at); // an entry's transaction begins by holding its id
+        app.line().cut(id, at); // an entry's transaction begins by holding its id
         Answer answer = tobe.post(SETTINGS, Demo.goodSetting(id));
         assertThat(app.line().isCut()).as("whether the line was cut").isTrue();
         await().until(() -> tobe.get(SETTINGS).status() == 200);

@@ -7,8 +7,10 @@ import java.io.UncheckedIOException;
 import java.net.InetAddress;
 import java.net.ServerSocket;
 import java.net.Socket;
+import java.nio.ByteBuffer;
 import java.nio.charset.StandardCharsets;
 import java.util.Set;
+import java.util.UUID;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
@@ -37,7 +39,17 @@ public final class DatabaseLine implements AutoCloseable {
         ANSWER
     }
 
-    private record Cut(String words, At at) {}
+    private record Cut(UUID id, At at) {
+
+        /** As text, or as the sixteen bytes it is. */
+        boolean isIn(String passing) {
+            byte[] bytes = ByteBuffer.allocate(2 * Long.BYTES)
+                    .putLong(id.getMostSignificantBits())
+                    .putLong(id.getLeastSignificantBits())
+                    .array();
+            return passing.contains(id.toString()) || passing.contains(new String(bytes, StandardCharsets.ISO_8859_1));
+        }
+    }
 
     DatabaseLine(int databasePort) {
         this.databasePort = databasePort;
@@ -53,9 +65,9 @@ public final class DatabaseLine implements AutoCloseable {
         return door.getLocalPort();
     }
 
-    /** Cuts the next transaction in which a statement with these words, or a text among its values, passes; once. */
-    public void cut(String words, At at) {
-        ordered = new Cut(words, at);
+    /** Cuts the next transaction in which a statement passes with this id among its values; once. */
+    public void cut(UUID id, At at) {
+        ordered = new Cut(id, at);
     }
 
     /** The database's host vanishes for whoever talks to it now: nothing arrives, and nobody is told. New calls go through. */
@@ -145,7 +157,7 @@ public final class DatabaseLine implements AutoCloseable {
             if (cut == null) {
                 return false;
             }
-            if (passing.contains(cut.words())) {
+            if (cut.isIn(passing)) {
                 marked = true;
                 if (cut.at() == At.STATEMENT) {
                     ordered = null;
