@@ -24,5 +24,6 @@ public interface NutSettingStore {
     /** Puts on record who answers for a setting; does nothing where somebody does already. */
     void signOff(SignedIn mechanic, UUID settingId, Instant now);
 
-    void add(UUID workshopId, NutSetting setting);
+    /** Adds it; false where the id belongs to something else, which stays. */
+    boolean add(UUID workshopId, NutSetting setting);
 }

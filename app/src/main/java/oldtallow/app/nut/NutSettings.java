@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import oldtallow.app.figures.Figures;
+import oldtallow.app.platform.ConflictException;
 import oldtallow.app.platform.NotFoundException;
 import oldtallow.app.register.Register;
 import oldtallow.app.register.WheelEnd;
@@ -70,7 +71,9 @@ public class NutSettings {
                 end,
                 GoverningFigure.governing(figures.endPlay(end)),
                 clock.instant());
-        store.add(workshopId, setting);
+        if (!store.add(workshopId, setting)) {
+            throw ConflictException.idIsTaken();
+        }
         register.hold(end.rigId());
         events.publishEvent(new SettingRecorded(reported.id(), end.id(), reported.setAt()));
         return new Saved(onRecord(workshopId, reported.id()), true);

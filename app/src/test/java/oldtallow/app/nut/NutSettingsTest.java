@@ -14,6 +14,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import oldtallow.app.figures.Figures;
+import oldtallow.app.platform.ConflictException;
 import oldtallow.app.platform.InvalidInputException;
 import oldtallow.app.platform.NotFoundException;
 import oldtallow.app.register.Register;
@@ -70,6 +71,7 @@ class NutSettingsTest {
         when(store.find(WORKSHOP, reported.id()))
                 .thenReturn(Optional.empty())
                 .thenAnswer(call -> Optional.of(Hubs.summary(reported)));
+        when(store.add(eq(WORKSHOP), any())).thenReturn(true);
 
         NutSettings.Saved saved = save(reported);
 
@@ -86,6 +88,7 @@ class NutSettingsTest {
         when(store.find(WORKSHOP, reported.id()))
                 .thenReturn(Optional.empty())
                 .thenAnswer(call -> Optional.of(Hubs.summary(reported)));
+        when(store.add(eq(WORKSHOP), any())).thenReturn(true);
         save(reported);
 
         NutSettings.Saved again = save(reported);
@@ -93,6 +96,15 @@ class NutSettingsTest {
         assertThat(again.isNew()).isFalse();
         assertThat(again.setting().id()).isEqualTo(reported.id());
         verify(store).add(any(), any()); // once, not twice
+    }
+
+    /** Of another workshop, which is not to be seen here. */
+    @Test
+    void refusesAnIdThatBelongsToSomethingElse() {
+        NewNutSetting reported = Hubs.seventeenBack();
+        when(store.find(WORKSHOP, reported.id())).thenReturn(Optional.empty());
+
+        assertThatThrownBy(() -> save(reported)).isInstanceOf(ConflictException.class);
     }
 
     @Test

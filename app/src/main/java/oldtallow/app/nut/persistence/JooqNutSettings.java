@@ -115,8 +115,12 @@ class JooqNutSettings implements NutSettingStore {
     }
 
     @Override
-    public void add(UUID workshopId, NutSetting setting) {
-        db.insertInto(NUT_SETTING).set(record(workshopId, setting)).execute();
+    public boolean add(UUID workshopId, NutSetting setting) {
+        return db.insertInto(NUT_SETTING)
+                        .set(record(workshopId, setting))
+                        .onConflictDoNothing()
+                        .execute()
+                == 1;
     }
 
     private static NutSettingRecord record(UUID workshopId, NutSetting setting) {
