@@ -1,30 +1,38 @@
 package oldtallow.app.photo;
 
+import java.awt.image.BufferedImage;
 import java.io.ByteArrayInputStream;
 import java.io.IOException;
 import java.util.Iterator;
 import java.util.Locale;
-import java.util.Map;
+import java.util.Set;
+import java.util.concurrent.Semaphore;
 import javax.imageio.ImageIO;
+import javax.imageio.ImageReadParam;
 import javax.imageio.ImageReader;
 import javax.imageio.stream.ImageInputStream;
 import oldtallow.app.platform.FieldErrors;
 import org.jspecify.annotations.Nullable;
 
 /**
- * A picture as it was sent.
+ * A picture to keep. It is drawn anew from what was sent: upright, at most {@value #LONGEST} pixels long, and without what a
+ * camera writes into the file, such as the place it was taken at.
  *
- * @param mediaType image/jpeg, image/png or image/gif
+ * @param mediaType of its bytes; image/jpeg for what is read now, image/png or image/gif as well for what was kept before
  */
 @SuppressWarnings("ArrayRecordComponent") // bytes of a file, compared by nobody
 public record Photo(String mediaType, byte[] bytes) {
 
-    private static final int MOST_BYTES = 10 * 1024 * 1024;
-    /** A picture of few bytes can claim more pixels than a browser can hold. */
-    private static final int MOST_PIXELS_A_SIDE = 12_000;
+    /** Pixels of the longer side, enough to see the track of a roller. */
+    static final int LONGEST = 2560;
 
-    private static final Map<String, String> MEDIA_TYPES =
-            Map.of("jpeg", "image/jpeg", "png", "image/png", "gif", "image/gif");
+    private static final int MOST_BYTES = 10 * 1024 * 1024;
+    /** A picture of few bytes can claim more pixels than there is memory; telephones take up to some 50 million. */
+    private static final long MOST_PIXELS = 64_000_000;
+
+    private static final Set<String> FORMATS = Set.of("jpeg", "png", "gif");
+    /** Each takes some 20 MB while it is drawn. */
+    private static final Semaphore AT_ONCE = new Semaphore(2, true);
 
     /** A photo from a file's bytes. What it is comes from the bytes themselves, not from what was claimed. */
     public static Photo read(byte[] bytes) {
@@ -33,30 +41,43 @@ public record Photo(String mediaType, byte[] bytes) {
             errors.add("photo", bytes.length + " bytes", "is over 10 MB; take it smaller, or save it as JPEG");
         }
         errors.throwIfAny();
-        @Nullable String mediaType = mediaType(bytes);
-        if (mediaType == null) {
+        AT_ONCE.acquireUninterruptibly();
+        @Nullable BufferedImage picture;
+        try {
+            picture = picture(bytes);
+        } finally {
+            AT_ONCE.release();
+        }
+        if (picture == null) {
             errors.add("photo", null, "is not a picture this product can show; send a JPEG, PNG or GIF file");
         }
-        return new Photo(errors.require(mediaType), bytes);
+        return new Photo("image/jpeg", Upright.jpeg(errors.require(picture), bytes));
     }
 
-    private static @Nullable String mediaType(byte[] bytes) {
+    private static @Nullable BufferedImage picture(byte[] bytes) {
         try (ImageInputStream input = ImageIO.createImageInputStream(new ByteArrayInputStream(bytes))) {
             Iterator<ImageReader> readers = ImageIO.getImageReaders(input);
-            if (!readers.hasNext()) {
+            return readers.hasNext() ? picture(readers.next(), input) : null;
+        } catch (IOException | RuntimeException e) {
+            return null; // cut off or broken, which the readers tell in many ways: nothing to show
+        }
+    }
+
+    private static @Nullable BufferedImage picture(ImageReader reader, ImageInputStream input) throws IOException {
+        try {
+            reader.setInput(input, true, true);
+            int width = reader.getWidth(0);
+            int height = reader.getHeight(0);
+            if (!FORMATS.contains(reader.getFormatName().toLowerCase(Locale.ROOT))
+                    || (long) width * height > MOST_PIXELS) {
                 return null;
             }
-            ImageReader reader = readers.next();
-            try {
-                reader.setInput(input, true, true);
-                boolean drawable =
-                        reader.getWidth(0) <= MOST_PIXELS_A_SIDE && reader.getHeight(0) <= MOST_PIXELS_A_SIDE;
-                return drawable ? MEDIA_TYPES.get(reader.getFormatName().toLowerCase(Locale.ROOT)) : null;
-            } finally {
-                reader.dispose();
-            }
-        } catch (IOException | IllegalArgumentException e) {
-            return null; // cut off or broken: nothing to show
+            int every = Math.ceilDiv(Math.max(width, height), LONGEST);
+            ImageReadParam only = reader.getDefaultReadParam();
+            only.setSourceSubsampling(every, every, 0, 0);
+            return reader.read(0, only);
+        } finally {
+            reader.dispose();
         }
     }
 }

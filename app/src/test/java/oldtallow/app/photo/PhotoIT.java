@@ -31,7 +31,7 @@ class PhotoIT {
         assertThat(put.status()).as(put.text()).isEqualTo(204);
 
         Answer served = tobe.get(PHOTO);
-        assertThat(served.type()).isEqualTo("image/png");
+        assertThat(served.type()).isEqualTo("image/jpeg");
         assertThat(served.headers().firstValue("x-content-type-options")).contains("nosniff");
         assertThat(tobe.get("/api/rigs/" + Demo.rig("Flatbed"))
                         .json()

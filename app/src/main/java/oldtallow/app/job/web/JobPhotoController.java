@@ -2,8 +2,7 @@ package oldtallow.app.job.web;
 
 import java.time.Duration;
 import java.util.UUID;
-import oldtallow.app.job.JobRecords;
-import oldtallow.app.job.Jobs;
+import oldtallow.app.job.JobPhotos;
 import oldtallow.app.photo.Photo;
 import org.springframework.http.CacheControl;
 import org.springframework.http.HttpStatus;
@@ -25,18 +24,16 @@ class JobPhotoController {
 
     private static final Duration FOR_GOOD = Duration.ofDays(365);
 
-    private final Jobs jobs;
-    private final JobRecords records;
+    private final JobPhotos photos;
 
-    JobPhotoController(Jobs jobs, JobRecords records) {
-        this.jobs = jobs;
-        this.records = records;
+    JobPhotoController(JobPhotos photos) {
+        this.photos = photos;
     }
 
     /** A photo; it never changes under its id. */
     @GetMapping
     ResponseEntity<byte[]> photo(@PathVariable UUID jobId, @PathVariable UUID photoId) {
-        Photo photo = records.photo(jobId, photoId);
+        Photo photo = photos.photo(jobId, photoId);
         return ResponseEntity.ok()
                 .contentType(MediaType.parseMediaType(photo.mediaType()))
                 .cacheControl(CacheControl.maxAge(FOR_GOOD).cachePrivate().immutable())
@@ -51,6 +48,6 @@ class JobPhotoController {
             @PathVariable UUID photoId,
             @RequestParam String stepId,
             @RequestBody byte[] bytes) {
-        jobs.addPhoto(jobId, photoId, stepId, bytes);
+        photos.add(jobId, photoId, stepId, bytes);
     }
 }

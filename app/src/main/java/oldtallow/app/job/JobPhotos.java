@@ -1,0 +1,45 @@
+package oldtallow.app.job;
+
+import java.util.UUID;
+import oldtallow.app.photo.Photo;
+import oldtallow.app.platform.ConflictException;
+import oldtallow.app.platform.Digest;
+import oldtallow.app.platform.NotFoundException;
+import oldtallow.app.platform.SentEntries;
+import oldtallow.app.walls.Asker;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Photos kept with the steps of jobs. */
+@Service
+public class JobPhotos {
+
+    private final JobStore store;
+    private final JobRecords records;
+    private final Jobs jobs;
+    private final SentEntries sent;
+
+    JobPhotos(JobStore store, JobRecords records, Jobs jobs, SentEntries sent) {
+        this.store = store;
+        this.records = records;
+        this.jobs = jobs;
+        this.sent = sent;
+    }
+
+    /** Keeps a photo with a step; sent again under the same id it is the same photo. */
+    @Transactional
+    public JobBench add(UUID jobId, UUID photoId, String stepId, byte[] bytes) {
+        records.require(jobId);
+        if (!sent.keep(photoId, Digest.of(jobId + " " + stepId, bytes))) {
+            throw ConflictException.idIsTaken();
+        }
+        store.addPhoto(Asker.now().workshopId(), jobId, photoId, Photo.read(bytes));
+        return jobs.enter(jobId, new NewEntry(photoId, new JobEntry.PhotoTaken(stepId, photoId)));
+    }
+
+    @Transactional(readOnly = true)
+    public Photo photo(UUID jobId, UUID photoId) {
+        return store.photo(Asker.now().workshopId(), jobId, photoId)
+                .orElseThrow(() -> new NotFoundException("photo of a job", photoId));
+    }
+}
