@@ -1,6 +1,12 @@
 package oldtallow.app.platform;
 
 import java.math.BigDecimal;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.time.ZoneOffset;
+import java.util.Collection;
+import java.util.Objects;
+import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 import tools.jackson.core.JsonParser;
@@ -12,18 +18,20 @@ import tools.jackson.databind.deser.ValueDeserializerModifier;
 import tools.jackson.databind.deser.std.DelegatingDeserializer;
 import tools.jackson.databind.exc.InvalidFormatException;
 import tools.jackson.databind.module.SimpleModule;
+import tools.jackson.databind.type.CollectionType;
 
 /**
- * What no field takes, whatever it is for: numbers beyond a milliard or below a milliardth, which overflow once they are turned
- * into another unit, and texts with control characters, which no database keeps.
+ * Refuses while a body is read what no field takes, as {@link Bounds} has it.
  */
 @Component
 class BoundedValues extends SimpleModule {
 
     private static final long serialVersionUID = 1L;
 
-    private static final double LARGEST = 1e9;
-    private static final double SMALLEST = 1e-9;
+    private static final int MOST_SHOWN = 40;
+
+    private static final Set<Class<?>> BOUNDED =
+            Set.of(String.class, Double.class, double.class, BigDecimal.class, LocalDate.class, Instant.class);
 
     BoundedValues() {
         setDeserializerModifier(new ValueDeserializerModifier() {
@@ -36,9 +44,16 @@ class BoundedValues extends SimpleModule {
                     BeanDescription.Supplier described,
                     ValueDeserializer<?> deserializer) {
                 Class<?> type = described.getBeanClass();
-                return type == String.class || type == Double.class || type == double.class || type == BigDecimal.class
-                        ? new Bounded(deserializer)
-                        : deserializer;
+                return BOUNDED.contains(type) ? new Bounded(deserializer) : deserializer;
+            }
+
+            @Override
+            public ValueDeserializer<?> modifyCollectionDeserializer(
+                    DeserializationConfig config,
+                    CollectionType type,
+                    BeanDescription.Supplier described,
+                    ValueDeserializer<?> deserializer) {
+                return new Bounded(deserializer);
             }
         });
     }
@@ -74,31 +89,38 @@ class BoundedValues extends SimpleModule {
         @Override
         public @Nullable Object deserialize(JsonParser parser, DeserializationContext context) {
             @Nullable Object value = super.deserialize(parser, context);
-            if (value instanceof Number number && !isUsual(number.doubleValue())) {
-                throw new OutOfBounds(
-                        parser,
-                        String.format("%.3g", number.doubleValue()),
-                        Double.class,
-                        "must be 0, or a number from a milliardth to a milliard either way");
-            }
-            if (value instanceof String text && text.chars().anyMatch(BoundedValues::isControl)) {
-                throw new OutOfBounds(
-                        parser,
-                        text.replaceAll("\\p{Cntrl}", "\uFFFD"),
-                        String.class,
-                        "must be text without control characters");
+            String remedy = switch (value) {
+                case Number number
+                when !Bounds.holds(number.doubleValue()) ->
+                    "must be 0, or a number from a milliardth to a milliard either way";
+                case String text when !Bounds.isPlain(text) -> "must be text without control characters";
+                case String text
+                when text.length() > Bounds.LONGEST_TEXT -> "must be at most " + Bounds.LONGEST_TEXT + " characters";
+                case LocalDate day when !Bounds.holds(day) -> "must be a day from 1900 to 2199";
+                case Instant moment when !isInRange(moment) -> "must be a moment from 1900 to 2199";
+                case Collection<?> all
+                when all.size() > Bounds.LONGEST_LIST -> "must be at most " + Bounds.LONGEST_LIST + " entries";
+                case null, default -> "";
+            };
+            if (!remedy.isEmpty()) {
+                throw new OutOfBounds(parser, shown(Objects.requireNonNull(value)), value.getClass(), remedy);
             }
             return value;
         }
     }
 
-    private static boolean isUsual(double number) {
-        double size = Math.abs(number);
-        return size == 0 || (size >= SMALLEST && size <= LARGEST);
+    private static boolean isInRange(Instant moment) {
+        return moment.isAfter(Bounds.EARLIEST.atStartOfDay().toInstant(ZoneOffset.UTC))
+                && moment.isBefore(Bounds.LATEST.plusDays(1).atStartOfDay().toInstant(ZoneOffset.UTC));
     }
 
-    /** Tabs and line ends are typed. */
-    private static boolean isControl(int character) {
-        return character < ' ' && character != '\t' && character != '\n' && character != '\r';
+    private static String shown(Object value) {
+        return switch (value) {
+            case Number number -> String.format("%.3g", number.doubleValue());
+            case String text ->
+                text.substring(0, Math.min(text.length(), MOST_SHOWN)).replaceAll("\\p{Cntrl}", "\uFFFD");
+            case Collection<?> all -> all.size() + " entries";
+            default -> value.toString();
+        };
     }
 }

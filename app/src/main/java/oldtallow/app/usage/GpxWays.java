@@ -3,11 +3,11 @@ package oldtallow.app.usage;
 import java.nio.ByteBuffer;
 import java.nio.charset.StandardCharsets;
 import java.security.MessageDigest;
-import java.security.NoSuchAlgorithmException;
 import java.util.HashSet;
 import java.util.HexFormat;
 import java.util.Set;
 import java.util.function.ToDoubleBiFunction;
+import oldtallow.app.platform.Digest;
 import oldtallow.core.track.Fix;
 import oldtallow.core.track.TrackLength;
 
@@ -15,7 +15,7 @@ import oldtallow.core.track.TrackLength;
 final class GpxWays {
 
     private final ToDoubleBiFunction<Fix, Fix> metres;
-    private final MessageDigest points = sha256();
+    private final MessageDigest points = Digest.sha256();
     private final Set<String> seen = new HashSet<>();
     private TrackLength tracks = TrackLength.NONE;
     private TrackLength routes = TrackLength.NONE;
@@ -71,13 +71,5 @@ final class GpxWays {
         TrackLength longer = newStretch ? way.atNewStretch(fix, metres) : way.plus(fix, metres);
         newStretch = false;
         return longer;
-    }
-
-    private static MessageDigest sha256() {
-        try {
-            return MessageDigest.getInstance("SHA-256");
-        } catch (NoSuchAlgorithmException e) {
-            throw new IllegalStateException(e); // every Java has it
-        }
     }
 }

@@ -33,6 +33,8 @@ import org.jspecify.annotations.Nullable;
 public record RecordedTrack(TrackLength length, int twice, ZoneId zone) {
 
     private static final String FIELD = "gpx";
+    /** A time has some thirty characters. */
+    private static final int MOST_TEXT = 100;
     /** More than this share of fixes out of order in time is no track of a drive. */
     private static final double MOST_BACK_IN_TIME = 0.1;
 
@@ -41,9 +43,9 @@ public record RecordedTrack(TrackLength length, int twice, ZoneId zone) {
         XMLInputFactory factory = XMLInputFactory.newDefaultFactory();
         factory.setProperty(XMLInputFactory.SUPPORT_DTD, false);
         factory.setProperty(XMLInputFactory.IS_SUPPORTING_EXTERNAL_ENTITIES, false);
-        factory.setProperty(XMLInputFactory.IS_COALESCING, true);
+        factory.setProperty(XMLInputFactory.IS_COALESCING, false);
         try {
-            XMLStreamReader xml = factory.createXMLStreamReader(gpx);
+            XMLStreamReader xml = factory.createXMLStreamReader(new BoundedMarkup(gpx));
             try {
                 GpxWays ways = ways(xml);
                 return new RecordedTrack(usable(ways.driven()), ways.twice(), zone);
@@ -168,7 +170,7 @@ public record RecordedTrack(TrackLength length, int twice, ZoneId zone) {
                 break;
             }
             if (event == XMLStreamConstants.START_ELEMENT && xml.getLocalName().equals("time")) {
-                at = time(xml.getElementText());
+                at = time(text(xml));
             }
         }
         try {
@@ -176,6 +178,17 @@ public record RecordedTrack(TrackLength length, int twice, ZoneId zone) {
         } catch (OutOfRangeException e) {
             throw new InvalidInputException(FIELD, "line " + line, e.getMessage() + "; record it again");
         }
+    }
+
+    /** The text of an element, as far as anybody reads it. */
+    private static String text(XMLStreamReader xml) throws XMLStreamException {
+        var text = new StringBuilder();
+        for (int event = xml.next(); event != XMLStreamConstants.END_ELEMENT; event = xml.next()) {
+            if (xml.hasText() && text.length() < MOST_TEXT) {
+                text.append(xml.getText());
+            }
+        }
+        return text.toString();
     }
 
     private static double degrees(XMLStreamReader xml, String attribute, int line) {
