@@ -3,9 +3,19 @@ package oldtallow.app.walls;
 /** What a person may do. Each may do what those below may. */
 public enum Role {
     /** People and workshop rules too. */
-    OWNER,
+    OWNER("owner"),
     /** All the work; answers for an apprentice's. */
-    MECHANIC,
+    MECHANIC("mechanic"),
     /** Works; a verdict or a nut setting waits for a mechanic's sign-off. */
-    APPRENTICE
+    APPRENTICE("apprentice");
+
+    private final String words;
+
+    Role(String words) {
+        this.words = words;
+    }
+
+    public String words() {
+        return words;
+    }
 }
