@@ -29,6 +29,14 @@ export const api = {
   ...workshop,
   session: () => dataOf(client.GET('/api/session')),
   signIn: (body: Schemas['SignInForm']) => dataOf(client.POST('/api/session', { body })),
+  signInCode: (code: string) => dataOf(client.POST('/api/session/code', { body: { code } })),
+  secondFactor: () => dataOf(client.GET('/api/second-factor')),
+  newSecondFactor: (current: string) =>
+    dataOf(client.POST('/api/second-factor', { body: { current } })),
+  confirmSecondFactor: (code: string) =>
+    dataOf(client.POST('/api/second-factor/confirmed', { body: { code } })),
+  removeSecondFactor: (current: string) =>
+    dataOf(client.POST('/api/second-factor/removed', { body: { current } })),
   signOut: (everywhere: boolean) =>
     dataOf(client.DELETE('/api/session', { params: { query: { everywhere } } })),
   foundWorkshop: (body: Schemas['FirstOwnerForm']) =>
@@ -37,9 +45,22 @@ export const api = {
   addPerson: (body: Schemas['NewPersonForm']) => dataOf(client.POST('/api/people', { body })),
   changePerson: (id: string, body: Schemas['PersonForm']) =>
     dataOf(client.PUT('/api/people/{id}', { params: { path: { id } }, body })),
-  setPassword: (id: string, password: string) =>
+  setPassword: (id: string, body: Schemas['PasswordForm']) =>
+    dataOf(client.PUT('/api/people/{id}/password', { params: { path: { id } }, body })),
+  endDemo: (keepRigs: boolean) =>
+    dataOf(client.POST('/api/workshop/demo-ended', { body: { keepRigs } })),
+  backup: () => dataOf(client.GET('/api/workshop/backup')),
+  door: () => dataOf(client.GET('/api/door')),
+  devices: () => dataOf(client.GET('/api/devices')),
+  endDevice: (personId: string, name: string) =>
     dataOf(
-      client.PUT('/api/people/{id}/password', { params: { path: { id } }, body: { password } }),
+      client.DELETE('/api/devices/{personId}/{name}', { params: { path: { personId, name } } }),
+    ),
+  security: (before?: number) =>
+    dataOf(
+      client.GET('/api/workshop/security', {
+        params: { query: before === undefined ? {} : { before } },
+      }),
     ),
   audit: (query: { recordId?: string; before?: number }) =>
     dataOf(client.GET('/api/audit', { params: { query } })),

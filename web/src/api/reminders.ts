@@ -10,5 +10,8 @@ export const reminders = {
   mailReminder: () => dataOf(client.GET('/api/mail-reminder')),
   putMailReminder: (body: Schemas['MailForm']) =>
     dataOf(client.PUT('/api/mail-reminder', { body })),
+  mailCode: () => dataOf(client.POST('/api/mail-reminder/code')),
+  confirmMail: (code: string) =>
+    dataOf(client.POST('/api/mail-reminder/confirmed', { body: { code } })),
   mailNow: () => dataOf(client.POST('/api/mail-reminder/now')),
 }

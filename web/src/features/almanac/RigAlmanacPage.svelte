@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { session } from '$features/session'
   import { onMount } from 'svelte'
   import { goto } from '$app/navigation'
   import { date } from '$features/display'
@@ -71,7 +72,7 @@
     <div class="grid gap-5 desk:grid-cols-[minmax(0,7fr)_minmax(0,5fr)]">
       <div class="flex flex-col gap-4">
         <EndDues ends={view.wheelEnds} />
-        <ServiceDone {rig} />
+        {#if session.mayManage}<ServiceDone {rig} />{/if}
         <Moved told={view.told} />
       </div>
       <div class="flex flex-col gap-4">

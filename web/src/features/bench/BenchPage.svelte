@@ -169,7 +169,7 @@
       >
         <OutboxStrip {jobId} />
         <LineStrip {bench} {line} />
-        <MainAction {bench} onpress={press} />
+        <MainAction {bench} mayRelease={session.mayManage} onpress={press} />
       </div>
     </section>
     <section

@@ -11,7 +11,8 @@
   let { job, mayRelease }: Props = $props()
 
   const over = $derived(job.state === 'CLOSED' || job.state === 'ABANDONED')
-  const people = $derived([...new Set(job.done.map((one) => one.by))].join(' and '))
+  const names = (of: string[]): string => of.join(' and ')
+  const people = $derived(names([...new Set(job.done.map((one) => one.by))]))
   const measured = $derived(job.done.filter((one) => one.readings.length > 0))
   const title = $derived(
     job.waits
@@ -45,7 +46,7 @@
 {:else if job.state === 'AWAITS_SIGN_OFF'}
   <p class="mt-3 text-read">
     {mayRelease
-      ? 'An apprentice did this job. Look at the setting and the records, then answer for it.'
+      ? `Work of ${names(job.toAnswerFor)}. Look at the setting and the records, then answer for it.`
       : 'A mechanic has to look at it and sign it off.'}
   </p>
 {:else if job.state === 'OPEN' && job.hindrances.length > 0}
@@ -58,6 +59,13 @@
   <p class="mt-3 text-read">
     The tray is empty, every check is met, the setting is on record. Close the job.
   </p>
+  {#if job.toAnswerFor.length > 0}
+    <p class="mt-3 text-read">
+      {mayRelease
+        ? `${names(job.toAnswerFor)} worked on it: whoever closes it answers for that. Look at the setting and the verdicts first.`
+        : 'A mechanic looks at it and signs it off after that.'}
+    </p>
+  {/if}
 {/if}
 <p class="mt-3 flex flex-wrap gap-x-4">
   <a

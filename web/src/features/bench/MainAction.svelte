@@ -4,10 +4,11 @@
 
   interface Props {
     bench: Bench
+    mayRelease: boolean
     onpress: () => void
   }
 
-  let { bench, onpress }: Props = $props()
+  let { bench, mayRelease, onpress }: Props = $props()
 
   const says = $derived.by((): string => {
     const move: Move = bench.move
@@ -25,7 +26,9 @@
       case 'goOn':
         return 'It is here: go on'
       case 'close':
-        return 'Close the job'
+        return bench.job?.toAnswerFor.length && mayRelease
+          ? 'Close it and answer for it'
+          : 'Close the job'
       case 'signOff':
         return 'Sign it off'
       case 'leave':

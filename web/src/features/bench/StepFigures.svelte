@@ -11,6 +11,7 @@
     type FigureKind,
   } from '$features/figures'
   import { authorityWords } from '$features/nut-dial'
+  import { session } from '$features/session'
   import { Button } from '$ui/button'
   import type { Bench } from './bench.svelte'
   import TorqueDoubt from './TorqueDoubt.svelte'
@@ -101,6 +102,8 @@
             }}
           />
         </div>
+      {:else if rung && !session.mayManage}
+        <p class="mt-2 text-label text-ink2">A mechanic keeps figures: show them what you found.</p>
       {:else if rung}
         <Button class="mt-2" onclick={() => keep(kind)}
           >{governing ? 'Another figure' : 'Keep the figure'}</Button

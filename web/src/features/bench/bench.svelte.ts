@@ -1,5 +1,6 @@
 import { api, ProblemError, type Problem, type Schemas } from '$api/client'
 import { Attempt } from '$api/attempt.svelte'
+import { toSend } from '$api/picture'
 import { outbox, type Body, type JobKind } from '$features/outbox'
 import type { PartName, PartStatus } from '$features/section'
 import { moveNow, type Item, type Move } from './move'
@@ -157,10 +158,10 @@ export class Bench {
   }
 
   /** Keeps a photo with the step to do now. */
-  addPhoto(file: Blob): Promise<boolean> {
+  async addPhoto(file: Blob): Promise<boolean> {
     const { step } = this
-    if (!step) return Promise.resolve(false)
-    return this.enter('photo', { stepId: step.id, file }, 'a photo')
+    if (!step) return false
+    return this.enter('photo', { stepId: step.id, file: await toSend(file) }, 'a photo')
   }
 
   judge(form: Omit<Schemas['JudgingForm'], 'id'>): Promise<boolean> {

@@ -21,6 +21,7 @@ const jobAt = (now: Schemas['BenchStepView'] | undefined, number: number): Schem
     done: Array.from({ length: number }, () => ({})),
     tray: [],
     offSection: [],
+    toAnswerFor: [],
     hindrances: [],
     judgings: [],
     ahead: [],

@@ -3,6 +3,7 @@
   import { Attempt } from '$api/attempt.svelte'
   import { api, type Schemas } from '$api/client'
   import { authorityWords } from '$features/nut-dial'
+  import { session } from '$features/session'
   import { FigureDraft } from './figure-entry.svelte'
   import FigureForm from './FigureForm.svelte'
   import FigurePlace from './FigurePlace.svelte'
@@ -103,13 +104,15 @@
             <p class="text-min text-ink2">{unknownWords(rung.kind)}</p>
           {/if}
         </div>
-        <button
-          type="button"
-          class="min-h-11 px-2 font-semibold text-grease underline underline-offset-3"
-          aria-expanded={open?.kind === rung.kind}
-          aria-label={`Enter a figure: ${kindWords[rung.kind]}`}
-          onclick={() => edit(rung)}>Change</button
-        >
+        {#if session.mayManage}
+          <button
+            type="button"
+            class="min-h-11 px-2 font-semibold text-grease underline underline-offset-3"
+            aria-expanded={open?.kind === rung.kind}
+            aria-label={`Enter a figure: ${kindWords[rung.kind]}`}
+            onclick={() => edit(rung)}>Change</button
+          >
+        {/if}
       </div>
       {#if open?.kind === rung.kind}
         <div class="mt-1 mb-2">

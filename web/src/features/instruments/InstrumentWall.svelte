@@ -1,5 +1,6 @@
 <script lang="ts">
   import { onMount } from 'svelte'
+  import { session } from '$features/session'
   import { Button } from '$ui/button'
   import { Field } from '$ui/field'
   import { instruments } from './instruments.svelte'
@@ -53,22 +54,24 @@
       {/each}
     </ul>
   {/if}
-  <div class="mt-3 flex flex-wrap items-end gap-3">
-    <Button size="list" disabled={instruments.busy} onclick={() => void instruments.look()}
-      >{instruments.busy ? 'Looking …' : 'Look for instruments'}</Button
-    >
-    <form class="flex items-end gap-2" onsubmit={pair}>
-      <Field
-        label="Or by its port"
-        inputmode="numeric"
-        autocomplete="off"
-        class="w-32"
-        bind:value={port}
-        error={instruments.fieldError('port')}
-      />
-      <Button type="submit" size="list" disabled={!/^\d+$/.test(port)}>Pair it</Button>
-    </form>
-  </div>
+  {#if session.mayManage}
+    <div class="mt-3 flex flex-wrap items-end gap-3">
+      <Button size="list" disabled={instruments.busy} onclick={() => void instruments.look()}
+        >{instruments.busy ? 'Looking …' : 'Look for instruments'}</Button
+      >
+      <form class="flex items-end gap-2" onsubmit={pair}>
+        <Field
+          label="Or by its port"
+          inputmode="numeric"
+          autocomplete="off"
+          class="w-32"
+          bind:value={port}
+          error={instruments.fieldError('port')}
+        />
+        <Button type="submit" size="list" disabled={!/^\d+$/.test(port)}>Pair it</Button>
+      </form>
+    </div>
+  {/if}
   {#if instruments.problem && instruments.problem.errors.length === 0}
     <p role="alert" class="mt-2 font-semibold text-oxide">{instruments.problem.detail}</p>
   {/if}

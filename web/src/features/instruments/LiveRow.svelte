@@ -1,5 +1,6 @@
 <script lang="ts">
   import { onMount } from 'svelte'
+  import { session } from '$features/session'
   import { Button } from '$ui/button'
   import { Mark } from '$ui/mark'
   import { instruments, Live, type Paired } from './instruments.svelte'
@@ -40,11 +41,13 @@
         ><Mark shape={stateMark(shown)} size={18} />{stateWords(shown)}</span
       >
     </span>
-    <Button
-      size="list"
-      aria-label={`Forget the ${paired.kindWords}`}
-      onclick={() => void instruments.forget(paired.id)}>Forget</Button
-    >
+    {#if session.mayManage}
+      <Button
+        size="list"
+        aria-label={`Forget the ${paired.kindWords}`}
+        onclick={() => void instruments.forget(paired.id)}>Forget</Button
+      >
+    {/if}
   </div>
   {#if shown?.trouble}<p role="alert" class="mt-1 font-semibold text-oxide">{shown.trouble}</p>{/if}
 </li>

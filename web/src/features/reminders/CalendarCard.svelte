@@ -67,7 +67,7 @@
         class="grid grid-cols-[minmax(0,1fr)_auto] items-center gap-x-3 border-b border-rule py-0.5"
       >
         <span
-          ><span class="font-semibold">{feed.name}</span>
+          ><span class="font-semibold">{feed.name}</span>{#if feed.ofPerson}, {feed.ofPerson}’s{/if}
           <span class="text-ink2"
             >since {day(feed.createdAt)}; {feed.lastReadOn
               ? `last asked ${date(feed.lastReadOn)}`

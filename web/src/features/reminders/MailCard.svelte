@@ -8,7 +8,7 @@
   import { MailDraft } from './reminders.svelte'
 
   const mail = new MailDraft()
-  const said = ['address', 'at', 'quietFrom', 'quietTo', 'daysAhead']
+  const said = ['code', 'address', 'at', 'quietFrom', 'quietTo', 'daysAhead']
   const error = (field: string): string => mail.attempt.fieldError(field)
 
   onMount(() => {
@@ -76,6 +76,34 @@
         >Send me one now</Button
       >
     </form>
+    {#if view.version > 0 && !view.confirmed}
+      <form
+        aria-label="Confirm the address"
+        class="grid gap-3 border-2 border-brass bg-brass-wash px-3 py-3 tab:grid-cols-[1fr_auto]"
+        onsubmit={(event) => {
+          event.preventDefault()
+          void mail.confirm()
+        }}
+      >
+        <p class="tab:col-span-2">
+          A code went to <span class="font-semibold break-all">{view.address}</span>. Nothing else
+          goes there before you have typed it here.
+        </p>
+        <Field
+          label="The code"
+          inputmode="numeric"
+          autocomplete="one-time-code"
+          bind:value={mail.code}
+          error={error('code')}
+        />
+        <Button tone="main" type="submit" class="self-end" disabled={mail.attempt.busy}
+          >That is it</Button
+        >
+        <Button size="list" disabled={mail.attempt.busy} onclick={() => void mail.anotherCode()}
+          >Send another code</Button
+        >
+      </form>
+    {/if}
     <h3 class="type-card">What went out</h3>
     <ul class="border-t border-ink text-label">
       {#each view.sent as sent (sent.id)}

@@ -43,6 +43,7 @@ export class MailDraft {
   quietFrom = $state('')
   quietTo = $state('')
   daysAhead = $state('')
+  code = $state('')
   readonly attempt = new Attempt()
 
   async load(): Promise<void> {
@@ -51,14 +52,29 @@ export class MailDraft {
     })
   }
 
+  /** Keeps it; an address that nobody has confirmed is sent a code at once. */
   async save(): Promise<boolean> {
     return this.attempt.run(async () => {
       this.show(await api.putMailReminder(this.toForm()))
+      if (this.view?.confirmed === false) this.show(await api.mailCode())
     })
   }
 
+  async anotherCode(): Promise<void> {
+    await this.attempt.run(async () => {
+      this.show(await api.mailCode())
+    })
+  }
+
+  async confirm(): Promise<void> {
+    const done = await this.attempt.run(async () => {
+      this.show(await api.confirmMail(this.code))
+    })
+    if (done) this.code = ''
+  }
+
   async sendNow(): Promise<void> {
-    if (!(await this.save())) return
+    if (!(await this.save()) || !this.view?.confirmed) return
     await this.attempt.run(async () => {
       this.show(await api.mailNow())
     })

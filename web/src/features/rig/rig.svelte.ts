@@ -1,4 +1,5 @@
 import { Attempt } from '$api/attempt.svelte'
+import { toSend } from '$api/picture'
 import { api, ProblemError, type Problem, type Schemas } from '$api/client'
 
 /** A rig with how its wheel ends stand, as last fetched. */
@@ -41,7 +42,7 @@ export class Rig {
 
   putPhoto(file: Blob): Promise<boolean> {
     return this.photo.run(async () => {
-      await api.putPhoto(this.id, file)
+      await api.putPhoto(this.id, await toSend(file))
       await this.refresh()
       this.photoStamp++
     })

@@ -6,17 +6,28 @@
   import { session } from './session.svelte'
 
   let workshop = $state('')
+  let word = $state('')
   let name = $state('')
   let signInName = $state('')
   let password = $state('')
 
   async function found(event: SubmitEvent): Promise<void> {
     event.preventDefault()
-    await session.foundWorkshop({ workshop, name, signInName, password })
+    await session.foundWorkshop({ workshop, word, name, signInName, password })
   }
 </script>
 
 <form onsubmit={found} class="flex flex-col gap-3" aria-label="Open the workshop">
+  <Field
+    label="The word"
+    autocomplete="off"
+    autocapitalize="none"
+    spellcheck="false"
+    required
+    hint="It was printed where Old Tallow was started."
+    bind:value={word}
+    error={session.fieldError('word')}
+  />
   <Field
     label="Name of the workshop"
     autocomplete="organization"

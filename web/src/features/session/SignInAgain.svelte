@@ -1,5 +1,6 @@
 <script lang="ts">
   import { Dialog } from 'bits-ui'
+  import CodeForm from './CodeForm.svelte'
   import { session } from './session.svelte'
   import SignInForm from './SignInForm.svelte'
 </script>
@@ -17,7 +18,7 @@
       <Dialog.Description class="mt-1 mb-3 text-ink2">
         This device was signed out. What you entered is still here beneath.
       </Dialog.Description>
-      <SignInForm />
+      {#if session.view?.codeWanted}<CodeForm />{:else}<SignInForm />{/if}
     </Dialog.Content>
   </Dialog.Portal>
 </Dialog.Root>

@@ -1,5 +1,6 @@
 <script lang="ts">
   import { Button } from '$ui/button'
+  import CodeForm from './CodeForm.svelte'
   import FirstOwnerForm from './FirstOwnerForm.svelte'
   import LoadingDemo from './LoadingDemo.svelte'
   import { roleWords } from './roles'
@@ -34,6 +35,8 @@
       <LoadingDemo loading={view.loading} />
     {:else if view?.firstOwnerWanted}
       <FirstOwnerForm />
+    {:else if view?.codeWanted}
+      <CodeForm />
     {:else if view}
       <SignInForm />
       {#if view.demoAccounts.length > 0}

@@ -7,6 +7,8 @@ class Session {
   view = $state.raw<View | null>(null)
   problem = $state.raw<Problem | null>(null)
   busy = $state(false)
+  /** Who was signed in when the session was lost. */
+  private leftAs: string | undefined
   /** Whether the server forgot a person in the middle of their work. */
   lost = $state(false)
 
@@ -27,9 +29,22 @@ class Session {
   async signIn(signInName: string, password: string): Promise<boolean> {
     const was = this.person?.id
     const done = await this.take(() => api.signIn({ signInName, password }))
+    return this.entered(done, was)
+  }
+
+  /** The code of the moment, after the password was right. */
+  async code(code: string): Promise<boolean> {
+    const was = this.leftAs
+    const done = await this.take(() => api.signInCode(code))
+    return this.entered(done, was)
+  }
+
+  private entered(done: boolean, was: string | undefined): boolean {
+    this.leftAs = was
+    if (!done || this.view?.codeWanted) return done
     // what is on screen was fetched for somebody else
-    if (done && this.lost && this.person?.id !== was) location.reload()
-    if (done) this.lost = false
+    if (this.lost && this.person?.id !== was) location.reload()
+    this.lost = false
     return done
   }
 
@@ -49,7 +64,10 @@ class Session {
   private async take(ask: () => Promise<View>): Promise<boolean> {
     this.busy = true
     try {
-      this.view = await ask()
+      const next = await ask()
+      // half signed in again: what is beneath stays until it is known who it is
+      this.view =
+        this.lost && next.codeWanted && this.person ? { ...next, person: this.person } : next
       this.problem = null
       return true
     } catch (error) {

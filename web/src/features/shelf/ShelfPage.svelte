@@ -1,6 +1,7 @@
 <script lang="ts">
   import { onMount } from 'svelte'
   import { keys } from '$features/keys'
+  import { session } from '$features/session'
   import { ProblemCard } from '$ui/problem-card'
   import EnterItem from './EnterItem.svelte'
   import OrderList from './OrderList.svelte'
@@ -21,7 +22,15 @@
   onMount(() => {
     void shelf.load()
     return keys.add([
-      { keys: ['n', 'N'], does: 'Put a new thing on the shelf', run: () => (entering = !entering) },
+      ...(session.mayManage
+        ? [
+            {
+              keys: ['n', 'N'],
+              does: 'Put a new thing on the shelf',
+              run: () => (entering = !entering),
+            },
+          ]
+        : []),
       {
         keys: ['m', 'M'],
         does: 'Look for a batch',
@@ -40,14 +49,16 @@
   >
     <div class="flex flex-wrap items-baseline justify-between gap-3">
       <h1 id="stores" class="type-say">On the shelf</h1>
-      <button
-        type="button"
-        aria-expanded={entering}
-        class="flex min-h-11 items-center gap-2 rounded-plate border border-ink bg-sheet px-3 font-semibold hover:bg-tray"
-        onclick={() => (entering = !entering)}
-      >
-        New thing <kbd class="type-num text-min">N</kbd>
-      </button>
+      {#if session.mayManage}
+        <button
+          type="button"
+          aria-expanded={entering}
+          class="flex min-h-11 items-center gap-2 rounded-plate border border-ink bg-sheet px-3 font-semibold hover:bg-tray"
+          onclick={() => (entering = !entering)}
+        >
+          New thing <kbd class="type-num text-min">N</kbd>
+        </button>
+      {/if}
     </div>
     {#if shelf.problem && shelf.problem.errors.length === 0}
       <ProblemCard title={shelf.problem.title}><p>{shelf.problem.detail}</p></ProblemCard>

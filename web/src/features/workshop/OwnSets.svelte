@@ -4,6 +4,7 @@
   import { api, type Schemas } from '$api/client'
   import { display, leadingSize } from '$features/display'
   import { number } from '$ui/number-field'
+  import { session } from '$features/session'
   import { Button } from '$ui/button'
   import { Choice } from '$ui/choice'
   import { Field } from '$ui/field'
@@ -92,12 +93,14 @@
             >
             <span class="block text-min text-ink2">{set.source}</span>
           </span>
-          <button
-            type="button"
-            class="min-h-11 px-2 font-semibold text-grease underline underline-offset-3"
-            aria-label={`Take ${set.designation} away`}
-            onclick={() => void remove(set.ownId ?? '')}>Take away</button
-          >
+          {#if session.mayManage}
+            <button
+              type="button"
+              class="min-h-11 px-2 font-semibold text-grease underline underline-offset-3"
+              aria-label={`Take ${set.designation} away`}
+              onclick={() => void remove(set.ownId ?? '')}>Take away</button
+            >
+          {/if}
         </li>
       {/each}
     </ul>
@@ -148,7 +151,7 @@
         }}>Not now</Button
       >
     </form>
-  {:else}
+  {:else if session.mayManage}
     <Button
       size="list"
       class="mt-3"

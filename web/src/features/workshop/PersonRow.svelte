@@ -22,11 +22,13 @@
   let open = $state(false)
   let name = $state('')
   let role = $state<Role>('MECHANIC')
+  let current = $state('')
   let password = $state('')
 
   function edit(): void {
     name = person.name
     role = person.role
+    current = ''
     password = ''
     open = !open
   }
@@ -34,7 +36,7 @@
   async function save(event: SubmitEvent): Promise<void> {
     event.preventDefault()
     if (!(await people.change(person, { name, role }))) return
-    if (password === '' || (await people.setPassword(person.id, password))) open = false
+    if (password === '' || (await people.setPassword(person.id, current, password))) open = false
   }
 </script>
 
@@ -74,6 +76,16 @@
         error={people.fieldError('password')}
         hint="Leave empty to keep the old one."
       />
+      {#if password !== ''}
+        <Field
+          label="Your own password now"
+          type="password"
+          autocomplete="current-password"
+          required
+          bind:value={current}
+          error={people.fieldError('current')}
+        />
+      {/if}
       <Button
         size="list"
         class="self-start tab:mt-6"

@@ -3,6 +3,7 @@
   import { Attempt } from '$api/attempt.svelte'
   import { api, type Schemas } from '$api/client'
   import { display, leadingSize, otherSize } from '$features/display'
+  import { session } from '$features/session'
   import { Button } from '$ui/button'
   import { Field } from '$ui/field'
   import { number, NumberField } from '$ui/number-field'
@@ -90,9 +91,11 @@
             <span class="type-num">{tool.stroke} cm³ a stroke</span>
           {/if}</span
         >
-        <Button size="list" aria-label={`Change ${tool.name}`} onclick={() => edit(tool)}
-          >Change</Button
-        >
+        {#if session.mayManage}
+          <Button size="list" aria-label={`Change ${tool.name}`} onclick={() => edit(tool)}
+            >Change</Button
+          >
+        {/if}
       </li>
     {:else}
       <li class="border-b border-rule py-2 text-ink2">Nothing hangs there yet.</li>
@@ -137,7 +140,7 @@
         </p>
       {/if}
     </form>
-  {:else}
+  {:else if session.mayManage}
     <Button size="list" class="mt-3" onclick={() => edit(null)}>Hang one up</Button>
   {/if}
 </section>

@@ -4,12 +4,18 @@
   import { OwnSchools } from '$features/schools'
   import { session } from '$features/session'
   import AddPerson from './AddPerson.svelte'
+  import BackupState from './BackupState.svelte'
+  import Devices from './Devices.svelte'
+  import Door from './Door.svelte'
+  import EndDemo from './EndDemo.svelte'
   import OwnSets from './OwnSets.svelte'
   import ToolWall from './ToolWall.svelte'
   import { People } from './people.svelte'
   import PersonRow from './PersonRow.svelte'
   import RatesForm from './RatesForm.svelte'
   import Rules from './Rules.svelte'
+  import SecondFactor from './SecondFactor.svelte'
+  import SecurityTrail from './SecurityTrail.svelte'
   import Trail from './Trail.svelte'
   import YourAccount from './YourAccount.svelte'
 
@@ -34,6 +40,10 @@
       </ul>
       {#if session.isOwner}<AddPerson {people} />{/if}
     </section>
+    {#if session.isOwner && session.view?.demo}<EndDemo />{:else}<BackupState />{/if}
+    <Door />
+    <Devices />
+    <SecondFactor />
     <Rules editable={session.isOwner} />
     <ToolWall />
     <InstrumentWall />
@@ -42,6 +52,11 @@
     <OwnSets />
   </div>
   <section aria-labelledby="trail" class="px-4 py-4 desk:overflow-y-auto desk:px-5">
+    {#if session.isOwner}
+      <h2 class="type-h">At the door</h2>
+      <p class="text-label text-ink2">Sign-ins, refusals, and changes of who may do what.</p>
+      <div class="mb-6 max-h-96 overflow-y-auto"><SecurityTrail /></div>
+    {/if}
     <h2 id="trail" class="type-h">What was changed</h2>
     <Trail />
   </section>

@@ -11,13 +11,14 @@
   let { people }: Props = $props()
 
   let changing = $state(false)
+  let current = $state('')
   let password = $state('')
   const person = $derived(session.person)
 
   async function setPassword(event: SubmitEvent): Promise<void> {
     event.preventDefault()
     // the server signs this person out everywhere, here too
-    if (person && (await people.setPassword(person.id, password))) location.assign('/')
+    if (person && (await people.setPassword(person.id, current, password))) location.assign('/')
   }
 </script>
 
@@ -34,6 +35,14 @@
     </div>
     {#if changing}
       <form onsubmit={setPassword} class="mt-3 flex max-w-md flex-col gap-3">
+        <Field
+          label="Your password now"
+          type="password"
+          autocomplete="current-password"
+          required
+          bind:value={current}
+          error={people.fieldError('current')}
+        />
         <Field
           label="New password"
           type="password"

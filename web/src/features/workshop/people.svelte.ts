@@ -29,7 +29,8 @@ export class People extends Attempt {
     })
   }
 
-  setPassword(id: string, password: string): Promise<boolean> {
-    return this.run(() => api.setPassword(id, password))
+  /** `current`: the password of whoever sits here, as it is now. */
+  setPassword(id: string, current: string, password: string): Promise<boolean> {
+    return this.run(() => api.setPassword(id, { current, password }))
   }
 }

@@ -2,9 +2,6 @@ package oldtallow.app.calendar;
 
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
-import java.nio.charset.StandardCharsets;
-import java.security.MessageDigest;
-import java.security.NoSuchAlgorithmException;
 import java.security.SecureRandom;
 import java.time.Clock;
 import java.time.LocalDate;
@@ -16,12 +13,19 @@ import java.util.UUID;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.atomic.AtomicLong;
 import oldtallow.app.almanac.DuesMoved;
+import oldtallow.app.audit.SecurityEvent.Kind;
+import oldtallow.app.audit.SecurityLog;
 import oldtallow.app.calendar.CalendarStore.Opened;
+import oldtallow.app.people.People;
+import oldtallow.app.platform.ConflictException;
+import oldtallow.app.platform.Digest;
 import oldtallow.app.platform.FieldErrors;
 import oldtallow.app.register.Register;
 import oldtallow.app.walls.Asker;
+import oldtallow.app.walls.Role;
 import oldtallow.app.walls.SignedIn;
 import org.jspecify.annotations.Nullable;
+import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import org.springframework.transaction.event.TransactionalEventListener;
@@ -38,6 +42,7 @@ public class CalendarFeeds {
     private final CalendarStore store;
     private final Calendars calendars;
     private final Register register;
+    private final SecurityLog log;
     private final Clock clock;
     private final SecureRandom random = new SecureRandom();
 
@@ -47,10 +52,11 @@ public class CalendarFeeds {
     /** Counts the changes of a workshop's dates: what was made while one was under way is not kept. */
     private final ConcurrentHashMap<UUID, AtomicLong> changes = new ConcurrentHashMap<>();
 
-    CalendarFeeds(CalendarStore store, Calendars calendars, Register register, Clock clock) {
+    CalendarFeeds(CalendarStore store, Calendars calendars, Register register, SecurityLog log, Clock clock) {
         this.store = store;
         this.calendars = calendars;
         this.register = register;
+        this.log = log;
         this.clock = clock;
     }
 
@@ -67,6 +73,12 @@ public class CalendarFeeds {
     @Transactional(readOnly = true)
     public List<CalendarFeed> mine() {
         return store.of(Asker.now().workshopId(), Asker.now().personId());
+    }
+
+    /** Those of whoever asks; an owner sees everybody's. */
+    @Transactional(readOnly = true)
+    public List<CalendarFeed> seen() {
+        return Asker.now().role() == Role.OWNER ? store.all(Asker.now().workshopId()) : mine();
     }
 
     @Transactional
@@ -88,14 +100,29 @@ public class CalendarFeeds {
         random.nextBytes(secret);
         String token = Base64.getUrlEncoder().withoutPadding().encodeToString(secret);
         var feed = new CalendarFeed(id, person.personId(), name.strip(), rigId, clock.instant(), null);
-        store.add(person.workshopId(), feed, digest(token));
+        if (!store.add(person.workshopId(), feed, digest(token))) {
+            throw ConflictException.idIsTaken();
+        }
+        log.note(Kind.FEED_MADE, feed.name());
         return new NewFeed(feed, token);
     }
 
     /** From now on nobody gets anything there. */
     @Transactional
     public void end(UUID id) {
-        store.end(Asker.now().workshopId(), Asker.now().personId(), id, clock.instant());
+        seen().stream().filter(feed -> feed.id().equals(id)).forEach(feed -> {
+            store.end(Asker.now().workshopId(), feed.personId(), id, clock.instant());
+            log.note(Kind.FEED_ENDED, feed.name());
+        });
+    }
+
+    /** Who left, or whose password is a new one, is read by no calendar any more: an address may be known to a stranger. */
+    @EventListener
+    @Transactional
+    public void endAll(People.LetNoLongerIn person) {
+        UUID workshop = Asker.now().workshopId();
+        store.of(workshop, person.personId())
+                .forEach(feed -> store.end(workshop, person.personId(), feed.id(), clock.instant()));
     }
 
     /** A file of now, for whoever has signed in. */
@@ -146,11 +173,6 @@ public class CalendarFeeds {
     }
 
     private static String digest(String token) {
-        try {
-            byte[] sum = MessageDigest.getInstance("SHA-256").digest(token.getBytes(StandardCharsets.UTF_8));
-            return HexFormat.of().formatHex(sum);
-        } catch (NoSuchAlgorithmException e) {
-            throw new IllegalStateException("every Java has SHA-256", e);
-        }
+        return HexFormat.of().formatHex(Digest.of(token));
     }
 }

@@ -21,7 +21,11 @@ public interface CalendarStore {
     /** A person's, those that were ended left out. */
     List<CalendarFeed> of(UUID workshopId, UUID personId);
 
-    void add(UUID workshopId, CalendarFeed feed, String tokenHash);
+    /** Everybody's, those that were ended left out. */
+    List<CalendarFeed> all(UUID workshopId);
+
+    /** Adds it, or gives the person's own of this id another token; false where the id is another's. */
+    boolean add(UUID workshopId, CalendarFeed feed, String tokenHash);
 
     /** False where there is no such feed of the person. */
     boolean end(UUID workshopId, UUID personId, UUID feedId, Instant now);

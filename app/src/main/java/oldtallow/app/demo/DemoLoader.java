@@ -96,9 +96,7 @@ class DemoLoader implements ApplicationRunner {
     @Override
     public void run(ApplicationArguments arguments) throws IOException {
         DemoYard yard = read();
-        if (people.nobodyYet()) {
-            people.found(yard.workshop(), accounts.accounts().getFirst());
-        }
+        people.foundDemo(yard.workshop(), accounts.accounts().getFirst());
         accounts.owner().ifPresent(owner -> Asker.as(owner, () -> transactions.execute(status -> load(yard))));
         accounts.tell(new Loading(1, 1));
     }

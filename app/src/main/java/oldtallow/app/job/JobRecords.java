@@ -8,7 +8,6 @@ import java.util.UUID;
 import java.util.stream.Stream;
 import oldtallow.app.nut.NutSettings;
 import oldtallow.app.nut.SettingSummary;
-import oldtallow.app.photo.Photo;
 import oldtallow.app.platform.NotFoundException;
 import oldtallow.app.register.Register;
 import oldtallow.app.register.WheelEnd;
@@ -41,10 +40,12 @@ public class JobRecords {
      * What is told beside a job.
      *
      * @param settingIsRecorded whether a setting of the nut is on record since it was last off
+     * @param toAnswerFor apprentices whose steps, verdicts or setting stand in it
      * @param hindrances why the job cannot be closed yet, in sentences; empty when it can
      * @param comparison what its findings say beside the other side's and the last job's, in sentences
      */
-    public record Remarks(boolean settingIsRecorded, List<String> hindrances, List<String> comparison) {}
+    public record Remarks(
+            boolean settingIsRecorded, List<String> toAnswerFor, List<String> hindrances, List<String> comparison) {}
 
     /** Jobs that are not over, the one opened last first. */
     @Transactional(readOnly = true)
@@ -78,12 +79,6 @@ public class JobRecords {
                 store.find(Asker.now().workshopId(), jobId).orElseThrow(() -> new NotFoundException("job", jobId)));
     }
 
-    @Transactional(readOnly = true)
-    public Photo photo(UUID jobId, UUID photoId) {
-        return store.photo(Asker.now().workshopId(), jobId, photoId)
-                .orElseThrow(() -> new NotFoundException("photo of a job", photoId));
-    }
-
     /** Settings of the nut that were put on record while the job went on, latest first. */
     @Transactional(readOnly = true)
     public List<SettingSummary> settings(JobBench bench) {
@@ -93,13 +88,22 @@ public class JobRecords {
     /** What is told beside a job as it stands. */
     @Transactional(readOnly = true)
     public Remarks remarks(JobBench bench) {
-        boolean settingIsRecorded = settingIsRecorded(bench);
-        return new Remarks(settingIsRecorded, JobEnd.hindrances(bench, settingIsRecorded), comparison(bench));
+        List<SettingSummary> settings = settingsThatStand(bench);
+        return new Remarks(
+                !settings.isEmpty(),
+                JobEnd.toAnswerFor(bench, settings),
+                JobEnd.hindrances(bench, !settings.isEmpty()),
+                comparison(bench));
     }
 
     /** Why it cannot be closed yet; empty when it can. */
     List<String> hindrances(JobBench bench) {
-        return JobEnd.hindrances(bench, settingIsRecorded(bench));
+        return JobEnd.hindrances(bench, !settingsThatStand(bench).isEmpty());
+    }
+
+    /** Apprentices whose steps, verdicts or setting stand in it: somebody has to answer for them. */
+    List<String> toAnswerFor(JobBench bench) {
+        return JobEnd.toAnswerFor(bench, settingsThatStand(bench));
     }
 
     JobBench bench(Job job) {
@@ -144,9 +148,9 @@ public class JobRecords {
                 before.map(JobFindings::of).orElse(List.of()));
     }
 
-    /** Whether a setting of the nut was put on record since the job began, and since the nut was last off. */
-    private boolean settingIsRecorded(JobBench bench) {
-        return !settingsSince(bench, bench.nutLooseSince()).isEmpty();
+    /** Settings of the nut that were put on record since the job began, and since the nut was last off; latest first. */
+    private List<SettingSummary> settingsThatStand(JobBench bench) {
+        return settingsSince(bench, bench.nutLooseSince());
     }
 
     /** By the order in which the server wrote them: a device's clock may be wrong. */

@@ -47,8 +47,8 @@ public interface JobStore {
     /** Writes the next entry, and tells everybody who watches the job; false where the entry's id is taken. */
     boolean append(SignedIn person, UUID jobId, Recorded next);
 
-    /** Keeps a photo of a job; false where one is there under this id, which stays. */
-    boolean addPhoto(UUID workshopId, UUID jobId, UUID photoId, Photo photo);
+    /** Keeps a photo of a job; where one is there under this id, that one stays. */
+    void addPhoto(UUID workshopId, UUID jobId, UUID photoId, Photo photo);
 
     Optional<Photo> photo(UUID workshopId, UUID jobId, UUID photoId);
 

@@ -2,14 +2,12 @@ package oldtallow.app.job;
 
 import java.time.Clock;
 import java.time.Duration;
-import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import oldtallow.app.greasing.GreaseFill.Grease;
 import oldtallow.app.greasing.GreaseFills;
-import oldtallow.app.photo.Photo;
 import oldtallow.app.platform.ConflictException;
 import oldtallow.app.platform.FieldErrors;
 import oldtallow.app.platform.InvalidInputException;
@@ -159,18 +157,6 @@ public class Jobs {
         return follow(person, bench, written);
     }
 
-    /** Keeps a photo with a step; sent again under the same id it is the same photo. */
-    @Transactional
-    public JobBench addPhoto(UUID jobId, UUID photoId, String stepId, byte[] bytes) {
-        Photo photo = Photo.read(bytes);
-        records.require(jobId);
-        if (!store.addPhoto(Asker.now().workshopId(), jobId, photoId, photo)
-                && !Arrays.equals(records.photo(jobId, photoId).bytes(), photo.bytes())) {
-            throw ConflictException.idIsTaken();
-        }
-        return enter(jobId, new NewEntry(photoId, new JobEntry.PhotoTaken(stepId, photoId)));
-    }
-
     private void tellWarmth(JobBench bench, UUID entryId, JobEntry.StepDone done) {
         Optional<Double> celsius = done.reading(ReadingKind.HUB_TEMPERATURE);
         celsius.ifPresent(hub -> events.publishEvent(new HubMeasured(
@@ -210,10 +196,10 @@ public class Jobs {
         if (!hindrances.isEmpty()) {
             throw new InvalidInputException("entry", "close", String.join(" ", hindrances));
         }
-        Job job = bench.job();
-        if (job.worker() != Worker.APPRENTICE || person.role() != Role.APPRENTICE) {
-            return end(person, bench, Job.State.CLOSED, bench);
+        if (!person.needsSignOff() || records.toAnswerFor(bench).isEmpty()) {
+            return end(person, bench, Job.State.CLOSED, bench); // a mechanic who closes it answers for what is in it
         }
+        Job job = bench.job();
         store.change(person.workshopId(), job.id(), job.scope(), Job.State.AWAITS_SIGN_OFF);
         return bench.in(Job.State.AWAITS_SIGN_OFF);
     }
@@ -243,7 +229,8 @@ public class Jobs {
     }
 
     private Recorded append(SignedIn person, UUID jobId, int number, NewEntry entry) {
-        var next = new Recorded(entry.id(), number, entry.entry(), person.name(), clock.instant());
+        var next =
+                new Recorded(entry.id(), number, entry.entry(), person.name(), person.needsSignOff(), clock.instant());
         if (!store.append(person, jobId, next)) {
             throw ConflictException.idIsTaken();
         }

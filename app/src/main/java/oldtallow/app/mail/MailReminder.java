@@ -13,6 +13,7 @@ import org.jspecify.annotations.Nullable;
  * When a person wants to be reminded by mail.
  *
  * @param version 0 before anything was kept
+ * @param confirmed the address whose reader has said that they want it; another is not written to
  * @param daysAhead of what is due so soon, 1 to 90
  * @param lastSentOn the day whose mail went out last, or was not worth one; null before the first
  * @param lastContent digest of what was told last
@@ -22,6 +23,7 @@ public record MailReminder(
         UUID personId,
         int version,
         String address,
+        String confirmed,
         boolean wanted,
         LocalTime at,
         QuietHours quiet,
@@ -37,6 +39,11 @@ public record MailReminder(
                 && at.equals(other.at)
                 && quiet.equals(other.quiet)
                 && daysAhead == other.daysAhead;
+    }
+
+    /** Whether whoever reads at its address has said so. */
+    public boolean isConfirmed() {
+        return !address.isEmpty() && address.equals(confirmed);
     }
 
     DailyRound round() {

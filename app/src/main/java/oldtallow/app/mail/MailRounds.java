@@ -11,14 +11,11 @@ import java.util.Optional;
 import java.util.UUID;
 import oldtallow.app.almanac.DueList;
 import oldtallow.app.platform.InvalidInputException;
+import oldtallow.app.platform.OwnAddress;
 import oldtallow.app.walls.Asker;
 import oldtallow.app.walls.SignedIn;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
-import org.springframework.beans.factory.annotation.Value;
-import org.springframework.mail.MailException;
-import org.springframework.mail.SimpleMailMessage;
-import org.springframework.mail.javamail.JavaMailSender;
 import org.springframework.scheduling.annotation.Scheduled;
 import org.springframework.stereotype.Service;
 import org.springframework.util.DigestUtils;
@@ -30,6 +27,9 @@ import org.springframework.util.DigestUtils;
 @Service
 public class MailRounds {
 
+    /** Between mails that are asked for by hand. */
+    private static final Duration BETWEEN = Duration.ofMinutes(1);
+
     private static final Logger LOG = LoggerFactory.getLogger(MailRounds.class);
 
     private static final Duration TRY_AGAIN = Duration.ofMinutes(15);
@@ -37,23 +37,15 @@ public class MailRounds {
 
     private final MailStore store;
     private final DueList dues;
-    private final JavaMailSender sender;
+    private final Post post;
     private final Clock clock;
-    private final String from;
-    private final String address;
+    private final OwnAddress address;
 
-    MailRounds(
-            MailStore store,
-            DueList dues,
-            JavaMailSender sender,
-            Clock clock,
-            @Value("${oldtallow.mail-from}") String from,
-            @Value("${oldtallow.address}") String address) {
+    MailRounds(MailStore store, DueList dues, Post post, Clock clock, OwnAddress address) {
         this.store = store;
         this.dues = dues;
-        this.sender = sender;
+        this.post = post;
         this.clock = clock;
-        this.from = from;
         this.address = address;
     }
 
@@ -77,20 +69,33 @@ public class MailRounds {
         SignedIn person = Asker.now();
         MailReminder reminder = store.of(person.workshopId(), person.personId())
                 .orElseThrow(() -> new InvalidInputException("address", "", "is missing; keep where to send it first"));
+        if (!reminder.isConfirmed()) {
+            throw new InvalidInputException("address", "", "is not confirmed yet; type the code that was sent there");
+        }
+        if (wasJustSent(person)) {
+            throw new InvalidInputException("now", "", "was asked for less than a minute ago; look there first");
+        }
         LocalDate today = LocalDate.now(clock);
         List<DueList.Item> items = dues.within(reminder.daysAhead());
         MailText text = items.isEmpty()
                 ? new MailText(
                         "Old Tallow: nothing is due", "Nothing is due within " + reminder.daysAhead() + " days.\n")
-                : MailText.of(items, today, address);
+                : MailText.of(items, today, address.base());
         return send(person, reminder, text);
+    }
+
+    private boolean wasJustSent(SignedIn person) {
+        Instant since = clock.instant().minus(BETWEEN);
+        return store.sent(person.workshopId(), person.personId(), 1).stream()
+                .anyMatch(mail -> mail.at().isAfter(since));
     }
 
     private boolean serve(SignedIn person) {
         UUID workshop = person.workshopId();
         MailReminder reminder = store.of(workshop, person.personId()).orElseThrow();
         ZonedDateTime now = ZonedDateTime.now(clock);
-        boolean isTime = reminder.round().isDueAt(now, reminder.lastSent())
+        boolean isTime = reminder.isConfirmed()
+                && reminder.round().isDueAt(now, reminder.lastSent())
                 && Optional.ofNullable(reminder.tryAgainAt())
                         .filter(now.toInstant()::isBefore)
                         .isEmpty();
@@ -103,7 +108,7 @@ public class MailRounds {
             store.settle(workshop, person.personId(), "", null, now.toLocalDate());
             return false;
         }
-        MailText text = MailText.of(items, now.toLocalDate(), address);
+        MailText text = MailText.of(items, now.toLocalDate(), address.base());
         String content =
                 DigestUtils.md5DigestAsHex(text.body().getBytes(StandardCharsets.UTF_8)) + " " + now.toLocalDate();
         if (isTold(reminder, content, now.toLocalDate())) {
@@ -129,18 +134,7 @@ public class MailRounds {
     }
 
     private SentMail send(SignedIn person, MailReminder reminder, MailText text) {
-        var message = new SimpleMailMessage();
-        message.setFrom(from);
-        message.setTo(reminder.address());
-        message.setSubject(text.subject());
-        message.setText(text.body());
-        String problem = "";
-        try {
-            sender.send(message);
-        } catch (MailException e) {
-            problem = "the mail server did not take it: "
-                    + Optional.ofNullable(e.getMessage()).orElse("no reason given");
-        }
+        String problem = post.send(reminder.address(), text);
         var mail = new SentMail(
                 UUID.randomUUID(),
                 person.personId(),

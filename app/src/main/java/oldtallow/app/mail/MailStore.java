@@ -20,6 +20,17 @@ public interface MailStore {
     boolean put(UUID workshopId, MailReminder reminder);
 
     /**
+     * Keeps the digest of a code that is about to be sent; false where one was sent after {@code noneSince}.
+     */
+    boolean takeCode(UUID workshopId, UUID personId, String codeHash, Instant now, Instant noneSince);
+
+    /**
+     * Confirms the address as it is kept now, by the code sent there after {@code sentSince}; false where it is another code, or
+     * one tried more than {@code tries} times.
+     */
+    boolean confirm(UUID workshopId, UUID personId, String codeHash, Instant sentSince, int tries);
+
+    /**
      * Takes a day's mail on, so that no other instance sends it too; false where it is taken or sent.
      *
      * @param until whoever took it on must be through by then: after a crash it is tried again

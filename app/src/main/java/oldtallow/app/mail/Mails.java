@@ -29,6 +29,7 @@ public class Mails {
             new UUID(0, 0),
             0,
             "",
+            "",
             false,
             LocalTime.of(7, 30),
             new QuietHours(LocalTime.of(21, 0), LocalTime.of(7, 0)),
@@ -55,7 +56,7 @@ public class Mails {
 
     /** When the next one goes out; empty where none is wanted. */
     public Optional<ZonedDateTime> next(MailReminder reminder) {
-        return reminder.wanted()
+        return reminder.wanted() && reminder.isConfirmed()
                 ? Optional.of(reminder.round().next(ZonedDateTime.now(clock), reminder.lastSent()))
                 : Optional.empty();
     }
@@ -78,6 +79,7 @@ public class Mails {
                                 Asker.now().personId(),
                                 reminder.version(),
                                 address,
+                                "", // stays as it is
                                 reminder.wanted(),
                                 reminder.at(),
                                 reminder.quiet(),

@@ -1,5 +1,6 @@
 package oldtallow.app.mail;
 
+import java.util.Objects;
 import oldtallow.standin.MailBox;
 import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
@@ -20,6 +21,11 @@ class StandInMailServer implements DisposableBean {
 
     StandInMailServer(@Value("${oldtallow.mail-stand-in-port}") int port) {
         box = start(port);
+    }
+
+    /** Where mails of the demo lie. */
+    MailBox box() {
+        return Objects.requireNonNull(box, "its port is taken");
     }
 
     private static @Nullable MailBox start(int port) {

@@ -12,8 +12,14 @@ public interface AccountStore {
 
     Optional<Account> account(String signInName);
 
-    /** Counts a try at a name, known or not; returns the seconds still to wait, 0 when it may be tried now. */
-    int countTry(String signInName, Instant now);
+    /** Whether a name is of the demo's workshop. */
+    boolean isOfDemo(String signInName);
 
-    void succeeded(String signInName);
+    /**
+     * Counts a try at a name, known or not, from an address; returns the seconds still to wait, 0 when it may be tried now.
+     * Whoever tries another's name keeps that other from signing in at their own address no more than a moment.
+     */
+    int countTry(String signInName, String address, Instant now);
+
+    void succeeded(String signInName, String address);
 }

@@ -1,6 +1,8 @@
 package oldtallow.app.people;
 
+import java.net.InetAddress;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import oldtallow.app.platform.NotYetException;
 import oldtallow.app.walls.Role;
@@ -44,7 +46,12 @@ public class DemoAccounts {
 
     /** Whom anybody may sign in as now: nobody before the data is there. */
     public List<PersonEntry> offered() {
-        return loading.isEmpty() ? accounts() : List.of();
+        return loading.isEmpty() && isThere() ? ACCOUNTS : List.of();
+    }
+
+    /** Whether the demo is on, and has not been ended. */
+    public boolean isThere() {
+        return demo && store.isOfDemo(ACCOUNTS.getFirst().signInName());
     }
 
     /** Refuses a demo account whose data is not all there yet; its password is not wrong. */
@@ -54,6 +61,27 @@ public class DemoAccounts {
         if (isDemo && far.isPresent()) {
             throw new NotYetException("The demo is still being laid out, "
                     + far.get().done() + " of " + far.get().of() + " are there. Sign in when it is ready.");
+        }
+    }
+
+    /**
+     * Refuses people of the demo, whose password everybody knows, from other machines and once the demo is off.
+     *
+     * @param address the request comes from
+     */
+    public void requireAtHome(String signInName, String address) {
+        boolean isLetIn = demo && isAtHome(address);
+        if (!isLetIn && store.isOfDemo(signInName.strip().toLowerCase(Locale.ROOT))) {
+            throw new WrongPasswordException();
+        }
+    }
+
+    /** Whether an address is this machine itself. */
+    public static boolean isAtHome(String address) {
+        try {
+            return InetAddress.ofLiteral(address).isLoopbackAddress();
+        } catch (IllegalArgumentException e) {
+            return false;
         }
     }
 

@@ -11,6 +11,8 @@ class PasswordConfiguration {
     /** Argon2id, 16 MiB a hash: costly to guess in bulk even with a stolen table. */
     @Bean
     static PasswordEncoder passwordEncoder() {
-        return Argon2PasswordEncoder.defaultsForSpringSecurity_v5_8();
+        return new OrderlyHashing(
+                Argon2PasswordEncoder.defaultsForSpringSecurity_v5_8(),
+                Math.max(1, Runtime.getRuntime().availableProcessors() / 2));
     }
 }

@@ -4,14 +4,17 @@ import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.UUID;
+import oldtallow.app.audit.SecurityEvent.Kind;
+import oldtallow.app.audit.SecurityLog;
 import oldtallow.app.platform.ConflictException;
 import oldtallow.app.platform.FieldErrors;
+import oldtallow.app.platform.InvalidInputException;
 import oldtallow.app.platform.NotFoundException;
 import oldtallow.app.walls.Asker;
 import oldtallow.app.walls.Role;
 import oldtallow.app.walls.SignedIn;
 import org.jspecify.annotations.Nullable;
-import org.springframework.security.access.prepost.PreAuthorize;
+import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -20,22 +23,41 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 public class People {
 
+    private static final int MOST_NAME = 80;
+
     private final PeopleStore store;
     private final PasswordEncoder passwords;
+    private final SignIn signIn;
     private final OpenSessions sessions;
+    private final SecurityLog log;
+    private final FirstOwnerWord word;
+    private final ApplicationEventPublisher events;
 
-    People(PeopleStore store, PasswordEncoder passwords, OpenSessions sessions) {
+    People(
+            PeopleStore store,
+            PasswordEncoder passwords,
+            SignIn signIn,
+            OpenSessions sessions,
+            SecurityLog log,
+            FirstOwnerWord word,
+            ApplicationEventPublisher events) {
         this.store = store;
         this.passwords = passwords;
+        this.signIn = signIn;
         this.sessions = sessions;
+        this.log = log;
+        this.word = word;
+        this.events = events;
     }
+
+    /** Whatever lets a person in without signing in is void: they left, or their password is a new one. */
+    public record LetNoLongerIn(UUID personId) {}
 
     @Transactional(readOnly = true)
     public List<Person> all() {
         return store.all(Asker.now().workshopId());
     }
 
-    @PreAuthorize("hasRole('OWNER')")
     @Transactional
     public Person add(UUID id, PersonEntry entry) {
         var errors = new FieldErrors();
@@ -50,11 +72,11 @@ public class People {
             errors.add("signInName", entry.signInName(), "is taken; choose another");
             errors.throwIfAny();
         }
+        log.note(Kind.PERSON_ADDED, person.name() + ", " + person.role().words());
         return person;
     }
 
     /** Changes name, role and activity; the person's sessions end where the role or the activity changed. */
-    @PreAuthorize("hasRole('OWNER')")
     @Transactional
     public Person change(Person changed) {
         UUID workshopId = Asker.now().workshopId();
@@ -69,9 +91,24 @@ public class People {
         errors.throwIfAny();
         save(workshopId, changed, null);
         if (before.role() != changed.role() || before.active() != changed.active()) {
+            log.note(
+                    Kind.PERSON_CHANGED,
+                    changed.name() + ", " + changed.role().words()
+                            + (changed.active() ? "" : ", can no longer sign in"));
             sessions.endAll(changed.id());
         }
+        if (!changed.active()) {
+            events.publishEvent(new LetNoLongerIn(changed.id()));
+        }
         return find(workshopId, changed.id());
+    }
+
+    /** Refuses a wrong one: a session left open is not enough for what this stands before. The try is counted. */
+    public void requireOwnPassword(String password) {
+        SignedIn asker = Asker.now();
+        if (!signIn.knows(find(asker.workshopId(), asker.personId()), password)) {
+            throw new InvalidInputException("current", "", "is not your password as it is now");
+        }
     }
 
     /** Gives a person a new password and ends their sessions. An owner may do so for anybody, each for themselves. */
@@ -81,11 +118,14 @@ public class People {
         if (asker.role() != Role.OWNER && !asker.personId().equals(personId)) {
             throw new org.springframework.security.access.AccessDeniedException("another's password");
         }
+        Person person = find(asker.workshopId(), personId);
         var errors = new FieldErrors();
-        PersonEntry.checkPassword(password, errors);
+        PersonEntry.checkPassword(password, List.of(person.name(), person.signInName()), errors);
         errors.throwIfAny();
-        save(asker.workshopId(), find(asker.workshopId(), personId), hash(password));
+        save(asker.workshopId(), person, hash(password));
+        log.note(Kind.PASSWORD_CHANGED, person.name());
         sessions.endAll(personId);
+        events.publishEvent(new LetNoLongerIn(personId));
     }
 
     /** Whether this installation still waits for its first owner. */
@@ -93,12 +133,19 @@ public class People {
         return store.nobodyYet();
     }
 
-    /** Opens the workshop of a new installation with its owner; refused once there is anybody. */
+    /**
+     * Opens the workshop of a new installation with its owner; refused once there is anybody.
+     *
+     * @param said the word that was printed where the application was started
+     */
     @Transactional
-    public SignedIn found(String workshopName, PersonEntry owner) {
+    public SignedIn found(String workshopName, String said, PersonEntry owner) {
         var errors = new FieldErrors();
-        if (workshopName.isBlank() || workshopName.strip().length() > 80) {
-            errors.add("workshop", workshopName, "must be 1 to 80 characters");
+        if (!word.is(said)) {
+            errors.add("word", "", "is not the one that was printed when Old Tallow was started; look there");
+        }
+        if (workshopName.isBlank() || workshopName.strip().length() > MOST_NAME) {
+            errors.add("workshop", workshopName, "must be 1 to " + MOST_NAME + " characters");
         }
         owner.check(errors);
         errors.throwIfAny();
@@ -106,8 +153,31 @@ public class People {
             throw new ConflictException(
                     "The first owner has already signed up. Sign in, or ask the owner for an account.");
         }
+        return found(workshopName.strip(), owner, false);
+    }
+
+    /** Opens the workshop of the demo, where there is none yet: a demo that was ended does not come back by itself. */
+    @Transactional
+    public void foundDemo(String workshopName, PersonEntry owner) {
+        if (store.noWorkshopYet()) {
+            found(workshopName, owner, true);
+        }
+    }
+
+    /**
+     * Ends the demo and signs its people out: they are nobody any more, and the workshop waits for its first owner. Its rigs are
+     * made up; they go, unless they are kept to go on with.
+     */
+    @Transactional
+    public void endDemo(boolean keepRigs) {
+        List<Person> all = store.all(Asker.now().workshopId());
+        store.endDemo(keepRigs);
+        all.forEach(person -> sessions.endAll(person.id()));
+    }
+
+    private SignedIn found(String workshopName, PersonEntry owner, boolean isDemo) {
         Person person = person(UUID.randomUUID(), owner, Role.OWNER);
-        UUID workshopId = store.found(workshopName.strip(), person, hash(owner.password()));
+        UUID workshopId = store.found(workshopName, person, hash(owner.password()), isDemo);
         return new SignedIn(person.id(), workshopId, person.name(), Role.OWNER);
     }
 

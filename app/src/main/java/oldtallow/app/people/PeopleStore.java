@@ -20,8 +20,14 @@ public interface PeopleStore {
     boolean change(UUID workshopId, Person changed, @Nullable String passwordHash);
 
     /** Makes the first owner of an installation and their workshop; returns the workshop's id. */
-    UUID found(String workshopName, Person owner, String passwordHash);
+    UUID found(String workshopName, Person owner, String passwordHash, boolean isDemo);
 
-    /** Whether this installation has no people at all. */
+    /** Whether nobody can sign in to this installation. */
     boolean nobodyYet();
+
+    /** Whether it has no workshop either, not even one without people. */
+    boolean noWorkshopYet();
+
+    /** Ends the demo: its people are gone; its rigs too unless they are kept. */
+    void endDemo(boolean keepRigs);
 }

@@ -2,7 +2,11 @@ package oldtallow.app.people;
 
 import java.time.Clock;
 import java.util.Locale;
+import java.util.Objects;
 import java.util.Optional;
+import oldtallow.app.audit.SecurityEvent.Kind;
+import oldtallow.app.audit.SecurityLog;
+import oldtallow.app.platform.Caller;
 import oldtallow.app.walls.SignedIn;
 import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.stereotype.Service;
@@ -16,15 +20,19 @@ public class SignIn {
 
     private final AccountStore accounts;
     private final PasswordEncoder passwords;
+    private final SecondFactors factors;
+    private final SecurityLog log;
     private final Clock clock;
     /** Hashed for a name nobody has, so that an unknown name takes as long as a known one. */
     private final String nobodysHash;
 
-    SignIn(AccountStore accounts, PasswordEncoder passwords, Clock clock) {
+    SignIn(AccountStore accounts, PasswordEncoder passwords, SecondFactors factors, SecurityLog log, Clock clock) {
+        this.factors = factors;
         this.accounts = accounts;
         this.passwords = passwords;
+        this.log = log;
         this.clock = clock;
-        this.nobodysHash = java.util.Objects.requireNonNull(passwords.encode("nobody's"));
+        this.nobodysHash = Objects.requireNonNull(passwords.encode("nobody's"));
     }
 
     /** The person; throws {@link WrongPasswordException} or, after some of them, {@link TooManyTriesException}. */
@@ -33,18 +41,48 @@ public class SignIn {
         if (name.length() > LONGEST_NAME || password.length() > LONGEST_PASSWORD || name.indexOf('\0') >= 0) {
             throw new WrongPasswordException();
         }
-        // counted before the password is looked at: many tries at the same moment count too
-        int wait = accounts.countTry(name, clock.instant());
+        return tried(name, password).orElseThrow(WrongPasswordException::new);
+    }
+
+    /** Whether a person whose password was right has the device as well; throws {@link TooManyTriesException} in the end. */
+    public boolean hasDevice(SignedIn person, String code) {
+        String name = "code " + person.personId();
+        String address = Caller.now().address();
+        requireTry(name, address);
+        if (!factors.opens(person.personId(), code)) {
+            log.noteOf(person, Kind.WRONG_CODE);
+            return false;
+        }
+        accounts.succeeded(name, address);
+        return true;
+    }
+
+    private void requireTry(String name, String address) {
+        // counted before anything is looked at: many tries at the same moment count too
+        int wait = accounts.countTry(name, address, clock.instant());
         if (wait > 0) {
+            log.noteTried(name, Kind.TRIED_TOO_OFTEN);
             throw new TooManyTriesException(wait);
         }
+    }
+
+    /** Whether a person who is signed in knows their own password; tries are counted as at the door. */
+    boolean knows(Person person, String password) {
+        return password.length() <= LONGEST_PASSWORD
+                && tried(person.signInName(), password).isPresent();
+    }
+
+    private Optional<SignedIn> tried(String name, String password) {
+        String address = Caller.now().address();
+        requireTry(name, address);
         Optional<AccountStore.Account> account = accounts.account(name);
         boolean right = passwords.matches(
                 password, account.map(AccountStore.Account::passwordHash).orElse(nobodysHash));
         if (!right || account.isEmpty()) {
-            throw new WrongPasswordException();
+            log.noteTried(name, Kind.WRONG_PASSWORD);
+            return Optional.empty();
         }
-        accounts.succeeded(name);
-        return account.get().person();
+        accounts.succeeded(name, address);
+        return account.map(AccountStore.Account::person);
     }
 }

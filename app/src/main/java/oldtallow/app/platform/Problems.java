@@ -3,6 +3,7 @@ package oldtallow.app.platform;
 import java.io.IOException;
 import java.net.URI;
 import java.util.List;
+import org.apache.tomcat.util.http.InvalidParameterException;
 import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
@@ -16,11 +17,13 @@ import org.springframework.http.converter.HttpMessageNotWritableException;
 import org.springframework.security.access.AccessDeniedException;
 import org.springframework.security.core.AuthenticationException;
 import org.springframework.security.web.csrf.CsrfException;
+import org.springframework.security.web.firewall.RequestRejectedException;
 import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.RestControllerAdvice;
 import org.springframework.web.context.request.ServletWebRequest;
 import org.springframework.web.context.request.WebRequest;
 import org.springframework.web.method.annotation.MethodArgumentTypeMismatchException;
+import org.springframework.web.multipart.MultipartException;
 import org.springframework.web.servlet.mvc.method.annotation.ResponseEntityExceptionHandler;
 import org.springframework.web.util.DisconnectedClientHelper;
 import tools.jackson.core.JacksonException;
@@ -86,6 +89,25 @@ class Problems extends ResponseEntityExceptionHandler {
                 HttpStatus.FORBIDDEN,
                 "Not yours to do",
                 "Your role does not cover this. Ask the workshop's owner or a mechanic.");
+    }
+
+    /** An address that is no text, or a form with files where none is taken. */
+    @ExceptionHandler({InvalidParameterException.class, MultipartException.class})
+    ProblemDetail unreadable(RuntimeException e) {
+        return problem(
+                HttpStatus.BAD_REQUEST,
+                "Not readable",
+                "The request is not written as the API document describes: addresses in UTF-8, bodies in JSON.");
+    }
+
+    /** By another name than it has, or with an address no page of it sends; nothing of it is said again. */
+    @ExceptionHandler
+    ProblemDetail rejected(RequestRejectedException e) {
+        return problem(
+                HttpStatus.BAD_REQUEST,
+                "Not readable",
+                "This address is not one that Old Tallow's own pages ask. Go back to its first page; behind a proxy, or by"
+                        + " another name, the name has to be told in OLDTALLOW_ADDRESS or OLDTALLOW_HOSTS.");
     }
 
     @ExceptionHandler

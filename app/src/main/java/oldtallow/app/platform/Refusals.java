@@ -6,12 +6,14 @@ import org.springframework.security.access.AccessDeniedException;
 import org.springframework.security.core.AuthenticationException;
 import org.springframework.security.web.AuthenticationEntryPoint;
 import org.springframework.security.web.access.AccessDeniedHandler;
+import org.springframework.security.web.firewall.RequestRejectedException;
+import org.springframework.security.web.firewall.RequestRejectedHandler;
 import org.springframework.stereotype.Component;
 import org.springframework.web.servlet.HandlerExceptionResolver;
 
 /** Hands what the security filters refuse to {@link Problems}. */
 @Component
-class Refusals implements AuthenticationEntryPoint, AccessDeniedHandler {
+class Refusals implements AuthenticationEntryPoint, AccessDeniedHandler, RequestRejectedHandler {
 
     private final HandlerExceptionResolver handlerExceptionResolver;
 
@@ -21,6 +23,11 @@ class Refusals implements AuthenticationEntryPoint, AccessDeniedHandler {
 
     @Override
     public void commence(HttpServletRequest request, HttpServletResponse response, AuthenticationException refusal) {
+        handlerExceptionResolver.resolveException(request, response, null, refusal);
+    }
+
+    @Override
+    public void handle(HttpServletRequest request, HttpServletResponse response, RequestRejectedException refusal) {
         handlerExceptionResolver.resolveException(request, response, null, refusal);
     }
 

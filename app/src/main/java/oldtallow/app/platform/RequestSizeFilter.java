@@ -8,6 +8,7 @@ import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletRequestWrapper;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
+import java.util.regex.Pattern;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
 import org.springframework.http.ProblemDetail;
@@ -23,7 +24,9 @@ import tools.jackson.databind.json.JsonMapper;
 class RequestSizeFilter extends OncePerRequestFilter {
 
     private static final long MEGABYTE = 1024 * 1024;
-    private static final String PHOTO_PATH = "/photo";
+    /** Of a rig, or of a step of a job, which has an id of its own. */
+    private static final Pattern PHOTO_PATH = Pattern.compile("/api/(rigs/[^/]+/photo|jobs/[^/]+/photos/[^/]+)");
+
     private static final String TRACK_PATH = "/tracks/gpx";
 
     private final JsonMapper json;
@@ -45,7 +48,7 @@ class RequestSizeFilter extends OncePerRequestFilter {
     }
 
     private static boolean isPhoto(HttpServletRequest request) {
-        return request.getRequestURI().endsWith(PHOTO_PATH);
+        return PHOTO_PATH.matcher(request.getRequestURI()).matches();
     }
 
     private static boolean isTrack(HttpServletRequest request) {

@@ -5,8 +5,6 @@ import java.io.IOException;
 import java.io.InputStream;
 import java.lang.reflect.Type;
 import java.nio.charset.StandardCharsets;
-import java.security.MessageDigest;
-import java.security.NoSuchAlgorithmException;
 import java.util.Objects;
 import java.util.TreeMap;
 import org.springframework.core.MethodParameter;
@@ -60,10 +58,7 @@ class SentBody extends RequestBodyAdviceAdapter {
     }
 
     static byte[] digest(String address, byte[] sent) {
-        MessageDigest digest = sha256();
-        digest.update(address.getBytes(StandardCharsets.UTF_8));
-        digest.update((byte) '\n');
-        return digest.digest(canonical(JSON.readTree(sent)).toString().getBytes(StandardCharsets.UTF_8));
+        return Digest.of(address, canonical(JSON.readTree(sent)).toString().getBytes(StandardCharsets.UTF_8));
     }
 
     private static JsonNode canonical(JsonNode node) {
@@ -81,14 +76,6 @@ class SentBody extends RequestBodyAdviceAdapter {
                         .addAll(array.valueStream().map(SentBody::canonical).toList());
             default -> node;
         };
-    }
-
-    private static MessageDigest sha256() {
-        try {
-            return MessageDigest.getInstance("SHA-256");
-        } catch (NoSuchAlgorithmException e) {
-            throw new IllegalStateException("every JVM has SHA-256", e);
-        }
     }
 
     private record Read(HttpHeaders headers, InputStream body) implements HttpInputMessage {

@@ -3,7 +3,7 @@ package oldtallow.app.sheet;
 import java.util.List;
 import java.util.stream.Collectors;
 import oldtallow.app.label.Paper;
-import oldtallow.app.label.QrLabel;
+import oldtallow.app.platform.QrCode;
 import oldtallow.app.sheet.ServiceSheet.Block;
 import oldtallow.app.sheet.ServiceSheet.Line;
 import org.springframework.web.util.HtmlUtils;
@@ -55,7 +55,7 @@ public final class SheetPage {
                         escaped(sheet.workshop()),
                         escaped(sheet.heading()),
                         escaped(sheet.subheading()),
-                        new QrLabel(sheet.address(), "", List.of()).code(CODE_MM),
+                        new QrCode(sheet.address()).svg(CODE_MM),
                         sheet.open() ? "<p class=\"open\">Not closed yet: this sheet may still change.</p>" : "",
                         SectionPicture.svg(sheet.section(), DRAWING_MM),
                         lines(sheet.facts()),

@@ -47,7 +47,7 @@ class UpgradeIT {
                     holds.dsl().execute("lock table due_basis in exclusive mode"); // to be read, not to be written
                     app.restart();
 
-                    assertThat(device.get("/actuator/health")
+                    assertThat(app.managed("/actuator/health")
                                     .json()
                                     .path("status")
                                     .asString())
@@ -63,7 +63,7 @@ class UpgradeIT {
             }
             // whoever waited for it was told to come again, and does
             await().atMost(Duration.ofSeconds(40))
-                    .until(() -> device.get("/actuator/health")
+                    .until(() -> app.managed("/actuator/health")
                             .json()
                             .path("status")
                             .asString()

@@ -19,7 +19,7 @@ class SchemaIT {
                         where t.table_schema = 'public' and t.table_type = 'BASE TABLE'
                           and t.table_name not in ('workshop', 'flyway_schema_history',
                             -- read before anybody's workshop is known
-                            'sign_in_failure', 'spring_session', 'spring_session_attributes')
+                            'sign_in_failure', 'security_event', 'spring_session', 'spring_session_attributes')
                           and not exists (
                             select from information_schema.columns c
                             where c.table_schema = t.table_schema and c.table_name = t.table_name
@@ -37,7 +37,7 @@ class SchemaIT {
                         where c.relkind = 'r' and c.relnamespace = 'public'::regnamespace
                           and not (c.relrowsecurity
                             and exists (select from pg_policy p where p.polrelid = c.oid)
-                            and (c.relname in ('audit_entry', 'entry_sent',
+                            and (c.relname in ('audit_entry', 'security_event', 'entry_sent',
                               -- only repeat what audited tables say
                               'palette_word', 'rig_standing', 'rank_pass', 'due_basis', 'due_change', 'calendar_entry', 'mail_sent') or exists (
                                 select from pg_trigger t where t.tgrelid = c.oid and t.tgname = 'audit')))

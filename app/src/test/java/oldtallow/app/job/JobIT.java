@@ -403,8 +403,56 @@ class JobIT {
         JsonNode closed = Bench.accepted(wil.post(job, "/close", Bench.entry()));
         assertThat(closed.path("state").asString()).isEqualTo("AWAITS_SIGN_OFF");
 
-        assertThat(wil.post(job, "/sign-off", Bench.entry()).status()).isEqualTo(422);
+        assertThat(wil.post(job, "/sign-off", Bench.entry()).status()).isEqualTo(403);
         assertThat(Bench.accepted(tobe.post(job, "/sign-off", Bench.entry()))
+                        .path("state")
+                        .asString())
+                .isEqualTo("CLOSED");
+    }
+
+    /** Who began the job does not matter, nor whether the apprentice did much of it: it is a mechanic who answers for a hub. */
+    @Test
+    void whatAnApprenticeDidOnAMechanicsJobIsSignedOff(RunningOldTallow app) {
+        Bench wil = new Bench(app.as("wil"));
+        Bench tobe = new Bench(app.http());
+        JsonNode job = tobe.doUntil(tobe.open(tobe.newWheelEnd("STEPPED_UNBRAKED"), "REPACK"), "prove.drive");
+        assertThat(job.path("toAnswerFor")).isEmpty();
+        job = tobe.doAll(wil.doNow(job));
+        assertThat(job.at("/toAnswerFor/0").asString()).isEqualTo("Wil");
+
+        JsonNode closed = Bench.accepted(wil.post(job, "/close", Bench.entry()));
+        assertThat(closed.path("state").asString()).isEqualTo("AWAITS_SIGN_OFF");
+    }
+
+    @Test
+    void aVerdictOfAnApprenticeIsAnsweredForAsWell(RunningOldTallow app) {
+        Bench wil = new Bench(app.as("wil"));
+        Bench tobe = new Bench(app.http());
+        JsonNode job = tobe.doUntil(tobe.open(tobe.newWheelEnd("STEPPED_UNBRAKED"), "REPACK"), "judge.inboard");
+        ObjectNode fine = Bench.entry().put("item", "INBOARD_BEARING");
+        fine.putArray("findings");
+        fine.putObject("looked")
+                .put("cleaned", true)
+                .put("noisy", false)
+                .putArray("by")
+                .add("LOOKING")
+                .add("FINGERNAIL")
+                .add("TURNING");
+        JsonNode judged = Bench.accepted(wil.post(job, "/judgings", fine));
+        assertThat(judged.at("/toAnswerFor/0").asString()).isEqualTo("Wil");
+
+        JsonNode again = Bench.accepted(
+                tobe.post(judged, "/judgings", fine.put("id", UUID.randomUUID().toString())));
+        assertThat(again.path("toAnswerFor")).as("a mechanic judged it himself").isEmpty();
+    }
+
+    @Test
+    void aMechanicWhoClosesAnswersForIt(RunningOldTallow app) {
+        Bench wil = new Bench(app.as("wil"));
+        Bench tobe = new Bench(app.http());
+        JsonNode job = tobe.doAll(wil.doNow(tobe.open(tobe.newWheelEnd("STEPPED_UNBRAKED"), "REPACK")));
+
+        assertThat(Bench.accepted(tobe.post(job, "/close", Bench.entry()))
                         .path("state")
                         .asString())
                 .isEqualTo("CLOSED");
@@ -475,7 +523,8 @@ class JobIT {
         Bench.accepted(bench.post(job, "/waits", waits));
         app.db().execute("""
                         insert into job_entry
-                        select gen_random_uuid(), workshop_id, job_id, n, kind, body, person_id, person_name, at
+                            (id, workshop_id, job_id, number, kind, body, person_id, person_name, at, needs_sign_off)
+                        select gen_random_uuid(), workshop_id, job_id, n, kind, body, person_id, person_name, at, false
                         from job_entry cross join generate_series(3, 999) as n
                         where job_id = ? and number = 2
                         """, UUID.fromString(job.path("id").asString()));
@@ -530,7 +579,7 @@ class JobIT {
             Http device = app.stranger();
             device.get("/api/session");
             device.post("/api/first-owner", """
-                    {"workshop": "North shed", "name": "Bex", "signInName": "bex", "password": "grease under nails"}
+                    {"workshop": "North shed", "word": "let me in", "name": "Bex", "signInName": "bex", "password": "grease under nails"}
                     """);
             Bench bench = new Bench(device);
             JsonNode job = bench.open(bench.newWheelEnd("STEPPED_UNBRAKED"), "ADJUST");

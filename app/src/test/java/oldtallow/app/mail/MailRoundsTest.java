@@ -22,6 +22,7 @@ import java.util.Optional;
 import java.util.UUID;
 import oldtallow.app.almanac.DueList;
 import oldtallow.app.almanac.Standing;
+import oldtallow.app.platform.OwnAddress;
 import oldtallow.app.register.Rig;
 import oldtallow.app.testing.Rigs;
 import oldtallow.app.walls.Role;
@@ -185,10 +186,9 @@ class MailRoundsTest {
         new MailRounds(
                         store,
                         dues,
-                        real,
+                        new Post(real, "shop@example.org", false),
                         Clock.fixed(TODAY.atTime(8, 0).atZone(ZONE).toInstant(), ZONE),
-                        "shop@example.org",
-                        "http://127.0.0.1:8080")
+                        OwnAddress.at("http://127.0.0.1:8080"))
                 .make();
         ArgumentCaptor<SentMail> mail = ArgumentCaptor.forClass(SentMail.class);
         verify(store).add(any(), mail.capture());
@@ -243,6 +243,7 @@ class MailRoundsTest {
                         PERSON.personId(),
                         1,
                         "somebody@example.org",
+                        "somebody@example.org",
                         true,
                         LocalTime.of(7, 30),
                         new QuietHours(LocalTime.of(21, 0), LocalTime.of(7, 0)),
@@ -254,6 +255,7 @@ class MailRoundsTest {
 
     private MailRounds at(LocalTime time) {
         Clock clock = Clock.fixed(TODAY.atTime(time).atZone(ZONE).toInstant(), ZONE);
-        return new MailRounds(store, dues, sender, clock, "us@example.org", "http://here.example");
+        return new MailRounds(
+                store, dues, new Post(sender, "us@example.org", false), clock, OwnAddress.at("http://here.example"));
     }
 }

@@ -119,10 +119,19 @@ class PeopleIT {
         device.signIn(name, "long enough words");
 
         assertThat(app.as("tobe")
-                        .put("/api/people/" + id + "/password", "{\"password\": \"taken over now\"}")
+                        .put(
+                                "/api/people/" + id + "/password",
+                                "{\"current\": \"tallow and tow\", \"password\": \"taken over now\"}")
                         .status())
                 .isEqualTo(403);
-        assertThat(device.put("/api/people/" + id + "/password", "{\"password\": \"a new one of mine\"}")
+        assertThat(device.put(
+                                "/api/people/" + id + "/password",
+                                "{\"current\": \"not long enough\", \"password\": \"a new one of mine\"}")
+                        .remedyFor("current"))
+                .contains("your password as it is now");
+        assertThat(device.put(
+                                "/api/people/" + id + "/password",
+                                "{\"current\": \"long enough words\", \"password\": \"a new one of mine\"}")
                         .status())
                 .isEqualTo(204);
         assertThat(app.stranger().signIn(name, "a new one of mine").status()).isEqualTo(200);

@@ -27,7 +27,7 @@ class RunRestartTest {
     void lay() throws IOException, InterruptedException {
         Files.copy(ROOT.resolve("run"), root.resolve("run"));
         Files.createDirectories(root.resolve("scripts"));
-        for (String script : List.of("lib.sh", "database.sh")) {
+        for (String script : List.of("lib.sh", "database.sh", "door.sh", "backup.sh")) {
             Files.copy(
                     ROOT.resolve("scripts").resolve(script),
                     root.resolve("scripts").resolve(script));

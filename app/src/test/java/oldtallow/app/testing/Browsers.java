@@ -60,6 +60,15 @@ public final class Browsers implements AutoCloseable {
         return new Visit(context, context.newPage());
     }
 
+    /** On a device of the workshop's network that has agreed to a certificate it does not know. */
+    public Visit overNetwork(int width, int height, ColorScheme scheme) {
+        BrowserContext context = chromium.newContext(new Browser.NewContextOptions()
+                .setViewportSize(width, height)
+                .setColorScheme(scheme)
+                .setIgnoreHTTPSErrors(true));
+        return new Visit(context, context.newPage());
+    }
+
     public Visit visit(RunningOldTallow app) {
         return visit(app, 1280, 800, ColorScheme.LIGHT);
     }

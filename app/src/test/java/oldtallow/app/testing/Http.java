@@ -5,6 +5,8 @@ import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.net.CookieManager;
 import java.net.HttpCookie;
+import java.net.InetAddress;
+import java.net.URI;
 import java.net.http.HttpClient;
 import java.net.http.HttpHeaders;
 import java.net.http.HttpRequest;
@@ -14,6 +16,7 @@ import java.net.http.HttpResponse.BodyHandlers;
 import java.nio.charset.StandardCharsets;
 import java.time.Duration;
 import java.util.concurrent.CompletableFuture;
+import java.util.concurrent.Future;
 import java.util.function.Consumer;
 import java.util.stream.Stream;
 import tools.jackson.databind.JsonNode;
@@ -30,9 +33,15 @@ public final class Http {
 
     /** A device nobody has signed in on. */
     Http(RunningOldTallow app) {
+        this(app, InetAddress.getLoopbackAddress());
+    }
+
+    /** One with an address of its own. */
+    Http(RunningOldTallow app, InetAddress address) {
         this.app = app;
         this.client = HttpClient.newBuilder()
                 .connectTimeout(Duration.ofSeconds(5))
+                .localAddress(address)
                 .cookieHandler(cookies)
                 .build();
     }
@@ -76,7 +85,11 @@ public final class Http {
     }
 
     public Answer get(String path) {
-        return send(HttpRequest.newBuilder(app.at(path)).GET());
+        return get(app.at(path));
+    }
+
+    public Answer get(URI address) {
+        return send(HttpRequest.newBuilder(address).GET());
     }
 
     public Answer get(String path, String header, String value) {
@@ -106,9 +119,15 @@ public final class Http {
 
     /** Opens a line that stays open; each line of text that comes is told. */
     public void listen(String path, Consumer<String> told) {
+        Future<?> _ = line(path, told);
+    }
+
+    /** Opens a line that stays open; as {@link #listen}. Done when the other end closes it. */
+    public Future<?> line(String path, Consumer<String> told) {
         CompletableFuture<HttpResponse<Stream<String>>> line =
                 client.sendAsync(HttpRequest.newBuilder(app.at(path)).GET().build(), BodyHandlers.ofLines());
-        Thread.ofVirtual().start(() -> line.join().body().forEach(told));
+        return line.thenAcceptAsync(
+                open -> open.body().forEach(told), task -> Thread.ofVirtual().start(task));
     }
 
     public Answer post(String path, String body) {
@@ -133,6 +152,13 @@ public final class Http {
         return send(HttpRequest.newBuilder(app.at(path))
                 .header("content-type", "application/gpx+xml")
                 .POST(BodyPublishers.ofString(body)));
+    }
+
+    /** Whatever is sent as whatever it is said to be. */
+    public Answer send(String method, String path, String type, byte[] body) {
+        return send(HttpRequest.newBuilder(app.at(path))
+                .header("content-type", type)
+                .method(method, BodyPublishers.ofByteArray(body)));
     }
 
     public Answer delete(String path) {

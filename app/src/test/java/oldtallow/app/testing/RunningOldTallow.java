@@ -4,6 +4,7 @@ import java.io.IOException;
 import java.net.InetAddress;
 import java.net.ServerSocket;
 import java.net.URI;
+import java.net.UnknownHostException;
 import java.time.Clock;
 import java.time.Duration;
 import java.util.List;
@@ -11,6 +12,7 @@ import java.util.Map;
 import java.util.Objects;
 import java.util.Random;
 import java.util.concurrent.ConcurrentHashMap;
+import java.util.concurrent.atomic.AtomicInteger;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import oldtallow.app.OldTallow;
@@ -30,9 +32,10 @@ public final class RunningOldTallow implements AutoCloseable {
 
     /** Opens the workshop of an empty installation. */
     public static final String FOUNDER = """
-            {"workshop": "North shed", "name": "Bex", "signInName": "bex", "password": "grease under nails"}
+            {"workshop": "North shed", "word": "let me in", "name": "Bex", "signInName": "bex", "password": "grease under nails"}
             """;
 
+    private static final AtomicInteger STRANGERS = new AtomicInteger();
     private static final int FIRST_PORT = 20_000;
     private static final int PORTS = 16;
     private static final int BLOCKS = 500;
@@ -40,7 +43,7 @@ public final class RunningOldTallow implements AutoCloseable {
 
     private final ThrowawayPostgres postgres = ThrowawayPostgres.start();
     private final DatabaseLine line = new DatabaseLine(postgres.port());
-    private final boolean demo;
+    private boolean demo;
     private final List<String> settings;
     private final int instrumentPort = freeBlock();
     private final Map<String, Http> devices = new ConcurrentHashMap<>();
@@ -121,10 +124,22 @@ public final class RunningOldTallow implements AutoCloseable {
         return context.getBean(type);
     }
 
+    /** What the port for whoever looks after the machine answers. */
+    public Http.Answer managed(String path) {
+        String port = context.getEnvironment().getRequiredProperty("local.management.port");
+        return new Http(this).get(URI.create("http://127.0.0.1:" + port + path));
+    }
+
     /** Stops the application and starts it again on the same port with the same data. */
     public void restart() {
         stop();
         context = start(lastPort);
+    }
+
+    /** Starts it again as somebody does who has seen enough of the demo. */
+    public void restartWithoutDemo() {
+        demo = false;
+        restart();
     }
 
     /** Stops the application; {@link #restart} starts it again. */
@@ -162,6 +177,16 @@ public final class RunningOldTallow implements AutoCloseable {
             throw new IllegalStateException("nobody can found a workshop: " + founded.text());
         }
         return device;
+    }
+
+    /** A stranger at an address of this machine that nobody else has: tries with wrong passwords count for an address too. */
+    public Http strangerAlone() {
+        int address = STRANGERS.incrementAndGet();
+        try {
+            return new Http(this, InetAddress.getByAddress(new byte[] {127, 1, (byte) (address >> 8), (byte) address}));
+        } catch (UnknownHostException e) {
+            throw new IllegalStateException(e);
+        }
     }
 
     /** A device on which nobody is signed in. */
@@ -202,6 +227,7 @@ public final class RunningOldTallow implements AutoCloseable {
                 "--oldtallow.instrument-ports=" + instrumentPort + "-" + (instrumentPort + PORTS - 1),
                 "--oldtallow.mail-stand-in-port=" + mailPort(),
                 "--oldtallow.mail-round=1000",
+                "--oldtallow.first-owner-word=let me in",
                 "--oldtallow.demo=" + demo);
         return application.run(Stream.concat(usual, settings.stream()).toArray(String[]::new));
     }

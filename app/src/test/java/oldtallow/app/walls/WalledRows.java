@@ -113,8 +113,9 @@ final class WalledRows {
                 db,
                 workshop,
                 "job_entry",
-                "job_id, number, kind, body, person_id, person_name, at",
-                "'" + id(workshop, "job") + "', 1, 'Closed', '{}', '" + id(workshop, "person") + "', 'x', now()");
+                "job_id, number, kind, body, person_id, person_name, at, needs_sign_off",
+                "'" + id(workshop, "job") + "', 1, 'Closed', '{}', '" + id(workshop, "person")
+                        + "', 'x', now(), false");
         insert(
                 db,
                 workshop,
@@ -224,6 +225,14 @@ final class WalledRows {
                 "due_change",
                 "rig_id, wheel_end_id, action, is_on, why",
                 "'" + id(workshop, "rig") + "', '" + id(workshop, "wheel_end") + "', 'REPACK', '2026-01-01', 'x'");
+        db.execute(
+                "insert into security_event (at, workshop_id, person_name, kind, address, device, details)"
+                        + " values (now(), ?, 'x', 'SIGNED_IN', 'x', 'x', '')",
+                workshop);
+        db.execute(
+                "insert into second_factor (id, workshop_id, secret) values (?, ?, decode(repeat('00', 20), 'hex'))",
+                id(workshop, "person"),
+                workshop);
         insert(db, workshop, "entry_sent", "digest", "decode(repeat('00', 32), 'hex')");
         insert(db, workshop, "instrument", "kind, name, serial, port", "'DIAL_INDICATOR', 'dial', 'S1', 7801");
     }

@@ -4,6 +4,7 @@ import static oldtallow.db.tables.CalendarEntry.CALENDAR_ENTRY;
 import static oldtallow.db.tables.CalendarFeed.CALENDAR_FEED;
 import static oldtallow.db.tables.CalendarFeedOf.CALENDAR_FEED_OF;
 import static org.jooq.impl.DSL.any;
+import static org.jooq.impl.DSL.noCondition;
 
 import java.time.Instant;
 import java.time.LocalDate;
@@ -18,6 +19,7 @@ import oldtallow.app.calendar.CalendarStore;
 import oldtallow.app.walls.Role;
 import oldtallow.app.walls.SignedIn;
 import oldtallow.db.tables.records.CalendarEntryRecord;
+import org.jooq.Condition;
 import org.jooq.DSLContext;
 import org.springframework.stereotype.Repository;
 
@@ -42,11 +44,17 @@ class JooqCalendar implements CalendarStore {
 
     @Override
     public List<CalendarFeed> of(UUID workshopId, UUID personId) {
+        return feeds(workshopId, CALENDAR_FEED.PERSON_ID.eq(personId));
+    }
+
+    @Override
+    public List<CalendarFeed> all(UUID workshopId) {
+        return feeds(workshopId, noCondition());
+    }
+
+    private List<CalendarFeed> feeds(UUID workshopId, Condition whose) {
         return db.selectFrom(CALENDAR_FEED)
-                .where(
-                        CALENDAR_FEED.WORKSHOP_ID.eq(workshopId),
-                        CALENDAR_FEED.PERSON_ID.eq(personId),
-                        CALENDAR_FEED.ENDED_AT.isNull())
+                .where(CALENDAR_FEED.WORKSHOP_ID.eq(workshopId), whose, CALENDAR_FEED.ENDED_AT.isNull())
                 .orderBy(CALENDAR_FEED.CREATED_AT, CALENDAR_FEED.ID)
                 .fetch(row -> new CalendarFeed(
                         row.getId(),
@@ -58,20 +66,21 @@ class JooqCalendar implements CalendarStore {
     }
 
     @Override
-    public void add(UUID workshopId, CalendarFeed feed, String tokenHash) {
-        db.insertInto(CALENDAR_FEED)
-                .set(CALENDAR_FEED.ID, feed.id())
-                .set(CALENDAR_FEED.WORKSHOP_ID, workshopId)
-                .set(CALENDAR_FEED.PERSON_ID, feed.personId())
-                .set(CALENDAR_FEED.NAME, feed.name())
-                .set(CALENDAR_FEED.RIG_ID, feed.rigId())
-                .set(CALENDAR_FEED.TOKEN_HASH, tokenHash)
-                .set(CALENDAR_FEED.CREATED_AT, feed.createdAt().atOffset(ZoneOffset.UTC))
-                .onConflict(CALENDAR_FEED.ID)
-                .doUpdate()
-                .set(CALENDAR_FEED.TOKEN_HASH, tokenHash)
-                .where(CALENDAR_FEED.WORKSHOP_ID.eq(workshopId), CALENDAR_FEED.PERSON_ID.eq(feed.personId()))
-                .execute();
+    public boolean add(UUID workshopId, CalendarFeed feed, String tokenHash) {
+        return db.insertInto(CALENDAR_FEED)
+                        .set(CALENDAR_FEED.ID, feed.id())
+                        .set(CALENDAR_FEED.WORKSHOP_ID, workshopId)
+                        .set(CALENDAR_FEED.PERSON_ID, feed.personId())
+                        .set(CALENDAR_FEED.NAME, feed.name())
+                        .set(CALENDAR_FEED.RIG_ID, feed.rigId())
+                        .set(CALENDAR_FEED.TOKEN_HASH, tokenHash)
+                        .set(CALENDAR_FEED.CREATED_AT, feed.createdAt().atOffset(ZoneOffset.UTC))
+                        .onConflict(CALENDAR_FEED.ID)
+                        .doUpdate()
+                        .set(CALENDAR_FEED.TOKEN_HASH, tokenHash)
+                        .where(CALENDAR_FEED.WORKSHOP_ID.eq(workshopId), CALENDAR_FEED.PERSON_ID.eq(feed.personId()))
+                        .execute()
+                == 1;
     }
 
     @Override

@@ -1,13 +1,20 @@
 package oldtallow.app.calendar.web;
 
+import static java.util.stream.Collectors.toMap;
+
 import java.nio.charset.StandardCharsets;
 import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.util.List;
+import java.util.Map;
 import java.util.UUID;
 import oldtallow.app.calendar.CalendarFeed;
 import oldtallow.app.calendar.CalendarFeeds;
+import oldtallow.app.people.People;
+import oldtallow.app.people.Person;
+import oldtallow.app.platform.OwnAddress;
+import oldtallow.app.walls.Asker;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.CacheControl;
 import org.springframework.http.ContentDisposition;
@@ -23,7 +30,6 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import org.springframework.web.context.request.WebRequest;
-import org.springframework.web.servlet.support.ServletUriComponentsBuilder;
 
 @RestController
 class CalendarController {
@@ -32,16 +38,20 @@ class CalendarController {
     private static final Duration FRESH = Duration.ofMinutes(15);
 
     private final CalendarFeeds feeds;
+    private final OwnAddress address;
+    private final People people;
 
-    CalendarController(CalendarFeeds feeds) {
+    CalendarController(CalendarFeeds feeds, OwnAddress address, People people) {
         this.feeds = feeds;
+        this.address = address;
+        this.people = people;
     }
 
     /** For calendar programs: no session, the token alone. One that asks again while nothing moved gets 304. */
     @GetMapping("/calendar/{token}.ics")
     @Nullable
     ResponseEntity<String> feed(@PathVariable String token, WebRequest request) {
-        @Nullable String ics = feeds.read(token, here()).orElse(null);
+        @Nullable String ics = feeds.read(token, address.base()).orElse(null);
         if (ics == null) {
             return ResponseEntity.status(404)
                     .contentType(new MediaType(MediaType.TEXT_PLAIN, StandardCharsets.UTF_8))
@@ -69,20 +79,24 @@ class CalendarController {
                                 .filename("old-tallow.ics")
                                 .build()
                                 .toString())
-                .body(feeds.file(rig, here()));
+                .body(feeds.file(rig, address.base()));
     }
 
-    /** Addresses for calendar programs of whoever asks. */
+    /** Addresses for calendar programs of whoever asks; for an owner everybody's. */
     @GetMapping("/api/calendar-feeds")
     List<FeedView> mine() {
-        return feeds.mine().stream().map(feed -> FeedView.of(feed, null)).toList();
+        Map<UUID, String> names = people.all().stream().collect(toMap(Person::id, Person::name));
+        UUID here = Asker.now().personId();
+        return feeds.seen().stream()
+                .map(feed -> FeedView.of(feed, null, feed.personId().equals(here) ? null : names.get(feed.personId())))
+                .toList();
     }
 
     /** Makes an address; it is told this once. */
     @PutMapping("/api/calendar-feeds/{id}")
     FeedView make(@PathVariable UUID id, @RequestBody FeedForm form) {
         CalendarFeeds.NewFeed made = feeds.make(id, form.name(), form.rigId());
-        return FeedView.of(made.feed(), here() + "/calendar/" + made.token() + ".ics");
+        return FeedView.of(made.feed(), address.of("/calendar/" + made.token() + ".ics"), null);
     }
 
     /** From now on nobody gets anything there. */
@@ -90,10 +104,6 @@ class CalendarController {
     List<FeedView> end(@PathVariable UUID id) {
         feeds.end(id);
         return mine();
-    }
-
-    private static String here() {
-        return ServletUriComponentsBuilder.fromCurrentContextPath().toUriString();
     }
 
     /** @param rigId of one rig; left out for the whole yard */
@@ -104,6 +114,7 @@ class CalendarController {
      *
      * @param address told once, as it is made
      * @param lastReadOn left out before a calendar came
+     * @param ofPerson whose it is; left out where it is one's own
      */
     record FeedView(
             UUID id,
@@ -111,10 +122,12 @@ class CalendarController {
             @Nullable UUID rigId,
             Instant createdAt,
             @Nullable LocalDate lastReadOn,
-            @Nullable String address) {
+            @Nullable String address,
+            @Nullable String ofPerson) {
 
-        static FeedView of(CalendarFeed feed, @Nullable String address) {
-            return new FeedView(feed.id(), feed.name(), feed.rigId(), feed.createdAt(), feed.lastReadOn(), address);
+        static FeedView of(CalendarFeed feed, @Nullable String address, @Nullable String ofPerson) {
+            return new FeedView(
+                    feed.id(), feed.name(), feed.rigId(), feed.createdAt(), feed.lastReadOn(), address, ofPerson);
         }
     }
 }

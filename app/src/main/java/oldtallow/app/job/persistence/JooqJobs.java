@@ -144,6 +144,7 @@ class JooqJobs implements JobStore {
                         row.getNumber(),
                         json.read(row.getKind(), row.getBody()),
                         row.getPersonName(),
+                        row.getNeedsSignOff(),
                         row.getAt().toInstant()));
     }
 
@@ -157,7 +158,8 @@ class JooqJobs implements JobStore {
                 .set(JOB_ENTRY.KIND, json.kind(next.entry()))
                 .set(JOB_ENTRY.BODY, json.body(next.entry()))
                 .set(JOB_ENTRY.PERSON_ID, person.personId())
-                .set(JOB_ENTRY.PERSON_NAME, person.name())
+                .set(JOB_ENTRY.PERSON_NAME, next.by())
+                .set(JOB_ENTRY.NEEDS_SIGN_OFF, next.needsSignOff())
                 .set(JOB_ENTRY.AT, next.at().atOffset(ZoneOffset.UTC))
                 .onConflict(JOB_ENTRY.ID)
                 .doNothing()
@@ -184,16 +186,15 @@ class JooqJobs implements JobStore {
     }
 
     @Override
-    public boolean addPhoto(UUID workshopId, UUID jobId, UUID photoId, Photo photo) {
-        return db.insertInto(JOB_PHOTO)
-                        .set(JOB_PHOTO.ID, photoId)
-                        .set(JOB_PHOTO.WORKSHOP_ID, workshopId)
-                        .set(JOB_PHOTO.JOB_ID, jobId)
-                        .set(JOB_PHOTO.MEDIA_TYPE, photo.mediaType())
-                        .set(JOB_PHOTO.IMAGE, photo.bytes())
-                        .onConflictDoNothing()
-                        .execute()
-                == 1;
+    public void addPhoto(UUID workshopId, UUID jobId, UUID photoId, Photo photo) {
+        db.insertInto(JOB_PHOTO)
+                .set(JOB_PHOTO.ID, photoId)
+                .set(JOB_PHOTO.WORKSHOP_ID, workshopId)
+                .set(JOB_PHOTO.JOB_ID, jobId)
+                .set(JOB_PHOTO.MEDIA_TYPE, photo.mediaType())
+                .set(JOB_PHOTO.IMAGE, photo.bytes())
+                .onConflictDoNothing()
+                .execute();
     }
 
     @Override

@@ -2,14 +2,17 @@ package oldtallow.app.job.web;
 
 import java.io.IOException;
 import java.time.Duration;
+import java.util.List;
 import java.util.OptionalInt;
 import java.util.UUID;
 import oldtallow.app.job.JobRecords;
 import oldtallow.app.job.JobWatch;
+import oldtallow.app.people.OpenSessions;
 import org.springframework.http.MediaType;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RestController;
+import org.springframework.web.context.request.RequestContextHolder;
 import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
 
 /**
@@ -33,7 +36,8 @@ class JobEventsController {
     @GetMapping(path = "/api/jobs/{jobId}/events", produces = MediaType.TEXT_EVENT_STREAM_VALUE)
     SseEmitter events(@PathVariable UUID jobId) {
         jobs.require(jobId); // only of the asker's own workshop
-        var device = new Device();
+        var device = new Device(OpenSessions.nameOf(
+                RequestContextHolder.currentRequestAttributes().getSessionId()));
         watch.watch(jobId, device);
         Runnable leave = () -> watch.leave(jobId, device);
         device.line.onCompletion(leave);
@@ -47,6 +51,16 @@ class JobEventsController {
     private static final class Device implements JobWatch.Watcher {
 
         private final SseEmitter line = new SseEmitter(LASTS.toMillis());
+        private final String session;
+
+        Device(String session) {
+            this.session = session;
+        }
+
+        @Override
+        public boolean isIn(List<String> sessions) {
+            return sessions.contains(session);
+        }
 
         @Override
         public void changed(OptionalInt entries) {

@@ -38,6 +38,7 @@ import org.jspecify.annotations.Nullable;
  * @param offSection what of the section is not on the wheel end now
  * @param settingRecorded whether the nut's setting was put on record since the job began
  * @param springCap whether its cap is spring-loaded, which seeps a little by its nature
+ * @param toAnswerFor apprentices whose steps, verdicts or setting stand in it
  * @param greased which grease goes in; null until somebody says
  * @param hindrances why it cannot be closed yet
  * @param comparison findings beside those of the other side and of last time, in sentences
@@ -66,6 +67,7 @@ record JobView(
         List<String> openChecks,
         boolean settingRecorded,
         boolean springCap,
+        List<String> toAnswerFor,
         List<String> hindrances,
         @Nullable GreasedView greased,
         @Nullable WaitsView waits,
@@ -111,6 +113,7 @@ record JobView(
                 bench.open().stream().map(check -> check.says()).toList(),
                 remarks.settingIsRecorded(),
                 bench.end().build().fittings().cap() == CapKind.SPRING_LOADED,
+                remarks.toAnswerFor(),
                 remarks.hindrances(),
                 bench.greased().map(GreasedView::of).orElse(null),
                 bench.waits().map(WaitsView::of).orElse(null),

@@ -3,6 +3,7 @@ package oldtallow.app.label.web;
 import java.util.UUID;
 import oldtallow.app.label.Labels;
 import oldtallow.app.label.QrLabel;
+import oldtallow.app.platform.OwnAddress;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
@@ -10,7 +11,6 @@ import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RestController;
-import org.springframework.web.servlet.support.ServletUriComponentsBuilder;
 
 /** Labels, each as a picture and as a page. */
 @RestController
@@ -19,9 +19,11 @@ class LabelController {
     private static final MediaType SVG = MediaType.parseMediaType("image/svg+xml");
 
     private final Labels labels;
+    private final OwnAddress address;
 
-    LabelController(Labels labels) {
+    LabelController(Labels labels, OwnAddress address) {
         this.labels = labels;
+        this.address = address;
     }
 
     /** A label for a bag or box: its code opens the batch on the shelf. */
@@ -38,37 +40,27 @@ class LabelController {
     /** A label for a hub: its code opens the wheel end. */
     @GetMapping("/api/wheel-ends/{id}/label.svg")
     ResponseEntity<String> ofWheelEnd(@PathVariable UUID id) {
-        return picture(labels.ofWheelEnd(id, address("/wheel-ends/" + id)));
+        return picture(labels.ofWheelEnd(id, address.of("/wheel-ends/" + id)));
     }
 
     @GetMapping("/api/wheel-ends/{id}/label.pdf")
     ResponseEntity<byte[]> ofWheelEndOnPaper(@PathVariable UUID id) {
-        return page(labels.ofWheelEnd(id, address("/wheel-ends/" + id)));
+        return page(labels.ofWheelEnd(id, address.of("/wheel-ends/" + id)));
     }
 
     /** A label for a drawbar: its code opens the rig. */
     @GetMapping("/api/rigs/{id}/label.svg")
     ResponseEntity<String> ofRig(@PathVariable UUID id) {
-        return picture(labels.ofRig(id, address("/rigs/" + id)));
+        return picture(labels.ofRig(id, address.of("/rigs/" + id)));
     }
 
     @GetMapping("/api/rigs/{id}/label.pdf")
     ResponseEntity<byte[]> ofRigOnPaper(@PathVariable UUID id) {
-        return page(labels.ofRig(id, address("/rigs/" + id)));
+        return page(labels.ofRig(id, address.of("/rigs/" + id)));
     }
 
     private QrLabel batch(UUID id) {
-        return labels.ofBatch(
-                id,
-                number -> ServletUriComponentsBuilder.fromCurrentContextPath()
-                        .path("/shelf")
-                        .queryParam("batch", "{batch}")
-                        .build(number)
-                        .toString());
-    }
-
-    private static String address(String path) {
-        return ServletUriComponentsBuilder.fromCurrentContextPath().path(path).toUriString();
+        return labels.ofBatch(id, number -> address.of("/shelf", "batch", number));
     }
 
     private static ResponseEntity<String> picture(QrLabel label) {

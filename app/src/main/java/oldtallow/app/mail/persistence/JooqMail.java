@@ -46,6 +46,7 @@ class JooqMail implements MailStore {
                         row.getId(),
                         row.getVersion(),
                         row.getAddress(),
+                        row.getConfirmed(),
                         row.getWanted(),
                         row.getSendAt(),
                         new QuietHours(row.getQuietFrom(), row.getQuietTo()),
@@ -73,6 +74,44 @@ class JooqMail implements MailStore {
                         .doUpdate()
                         .set(row)
                         .where(MAIL_REMINDER.VERSION.eq(reminder.version()))
+                        .execute()
+                == 1;
+    }
+
+    @Override
+    public boolean takeCode(UUID workshopId, UUID personId, String codeHash, Instant now, Instant noneSince) {
+        return db.update(MAIL_REMINDER)
+                        .set(MAIL_REMINDER.CODE_HASH, codeHash)
+                        .set(MAIL_REMINDER.CODE_TRIES, (short) 0)
+                        .set(MAIL_REMINDER.CODE_SENT_AT, now.atOffset(ZoneOffset.UTC))
+                        .where(
+                                MAIL_REMINDER.WORKSHOP_ID.eq(workshopId),
+                                MAIL_REMINDER.ID.eq(personId),
+                                MAIL_REMINDER
+                                        .CODE_SENT_AT
+                                        .isNull()
+                                        .or(MAIL_REMINDER.CODE_SENT_AT.le(noneSince.atOffset(ZoneOffset.UTC))))
+                        .execute()
+                == 1;
+    }
+
+    @Override
+    public boolean confirm(UUID workshopId, UUID personId, String codeHash, Instant sentSince, int tries) {
+        // counted in a statement of its own before it is compared: many tries at the same moment count too
+        db.update(MAIL_REMINDER)
+                .set(MAIL_REMINDER.CODE_TRIES, MAIL_REMINDER.CODE_TRIES.plus(1))
+                .where(MAIL_REMINDER.WORKSHOP_ID.eq(workshopId), MAIL_REMINDER.ID.eq(personId))
+                .execute();
+        return db.update(MAIL_REMINDER)
+                        .set(MAIL_REMINDER.CONFIRMED, MAIL_REMINDER.ADDRESS)
+                        .set(MAIL_REMINDER.CODE_HASH, "")
+                        .where(
+                                MAIL_REMINDER.WORKSHOP_ID.eq(workshopId),
+                                MAIL_REMINDER.ID.eq(personId),
+                                MAIL_REMINDER.CODE_HASH.eq(codeHash),
+                                MAIL_REMINDER.CODE_HASH.ne(""),
+                                MAIL_REMINDER.CODE_TRIES.le((short) tries),
+                                MAIL_REMINDER.CODE_SENT_AT.gt(sentSince.atOffset(ZoneOffset.UTC)))
                         .execute()
                 == 1;
     }

@@ -5,15 +5,16 @@ import java.time.LocalTime;
 import java.time.ZonedDateTime;
 import java.util.List;
 import java.util.UUID;
+import oldtallow.app.mail.MailAddresses;
 import oldtallow.app.mail.MailReminder;
 import oldtallow.app.mail.MailRounds;
 import oldtallow.app.mail.Mails;
+import oldtallow.app.mail.Post;
 import oldtallow.app.mail.SentMail;
 import oldtallow.app.platform.OwnTransactions;
 import oldtallow.app.walls.Asker;
 import oldtallow.core.reminder.QuietHours;
 import org.jspecify.annotations.Nullable;
-import org.springframework.beans.factory.annotation.Value;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.PutMapping;
@@ -25,17 +26,14 @@ class MailController {
 
     private final Mails mails;
     private final MailRounds rounds;
-    private final boolean standIn;
+    private final MailAddresses addresses;
+    private final Post post;
 
-    MailController(
-            Mails mails,
-            MailRounds rounds,
-            @Value("${oldtallow.demo}") boolean demo,
-            @Value("${spring.mail.port}") int port,
-            @Value("${oldtallow.mail-stand-in-port}") int standInPort) {
+    MailController(Mails mails, MailRounds rounds, MailAddresses addresses, Post post) {
         this.mails = mails;
         this.rounds = rounds;
-        this.standIn = demo && port == standInPort;
+        this.addresses = addresses;
+        this.post = post;
     }
 
     /** Mail reminders of whoever asks. */
@@ -45,13 +43,14 @@ class MailController {
         return new MailView(
                 reminder.version(),
                 reminder.address(),
+                reminder.isConfirmed(),
                 reminder.wanted(),
                 reminder.at(),
                 reminder.quiet().from(),
                 reminder.quiet().to(),
                 reminder.daysAhead(),
                 mails.next(reminder).map(ZonedDateTime::toInstant).orElse(null),
-                standIn,
+                post.reachesNobody(),
                 mails.sent().stream().map(SentMailView::of).toList());
     }
 
@@ -60,6 +59,24 @@ class MailController {
         mails.put(form.toReminder(Asker.now().personId()));
         return mine();
     }
+
+    /** Sends a code to the address that is kept, so that its reader can say that they want it. */
+    @OwnTransactions("a mail server is waited for")
+    @PostMapping("/api/mail-reminder/code")
+    MailView sendCode() {
+        addresses.sendCode();
+        return mine();
+    }
+
+    /** The code, as it came there. */
+    @OwnTransactions("a try with a wrong code is counted though it is refused")
+    @PostMapping("/api/mail-reminder/confirmed")
+    MailView confirm(@RequestBody CodeForm form) {
+        addresses.confirm(form.code());
+        return mine();
+    }
+
+    record CodeForm(String code) {}
 
     /** Sends it now, whatever the hour. */
     @OwnTransactions("a mail server is waited for")
@@ -90,6 +107,7 @@ class MailController {
                     personId,
                     version,
                     address,
+                    "",
                     wanted,
                     at,
                     new QuietHours(quietFrom, quietTo),
@@ -103,6 +121,7 @@ class MailController {
     /**
      * Reminders by mail.
      *
+     * @param confirmed whether whoever reads at the address has said that they want it
      * @param next when the next one goes out; left out where none is wanted
      * @param standIn whether mails go to the simulated mail server, and reach nobody
      * @param sent latest first
@@ -110,6 +129,7 @@ class MailController {
     record MailView(
             int version,
             String address,
+            boolean confirmed,
             boolean wanted,
             LocalTime at,
             LocalTime quietFrom,

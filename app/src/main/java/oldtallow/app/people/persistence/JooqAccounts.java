@@ -32,12 +32,18 @@ class JooqAccounts implements AccountStore {
     }
 
     @Override
-    public int countTry(String signInName, Instant now) {
-        return Objects.requireNonNull(Routines.signInTry(db.configuration(), signInName, now.atOffset(ZoneOffset.UTC)));
+    public boolean isOfDemo(String signInName) {
+        return Boolean.TRUE.equals(Routines.isOfDemo(db.configuration(), signInName));
     }
 
     @Override
-    public void succeeded(String signInName) {
-        Routines.signInSucceeded(db.configuration(), signInName);
+    public int countTry(String signInName, String address, Instant now) {
+        return Objects.requireNonNull(
+                Routines.signInTry(db.configuration(), signInName, address, now.atOffset(ZoneOffset.UTC)));
+    }
+
+    @Override
+    public void succeeded(String signInName, String address) {
+        Routines.signInSucceeded(db.configuration(), signInName, address);
     }
 }

@@ -71,7 +71,7 @@ class JooqPeople implements PeopleStore {
     }
 
     @Override
-    public UUID found(String workshopName, Person owner, String passwordHash) {
+    public UUID found(String workshopName, Person owner, String passwordHash, boolean isDemo) {
         return Objects.requireNonNull(Routines.foundWorkshop(
                 db.configuration(),
                 workshopName,
@@ -79,12 +79,23 @@ class JooqPeople implements PeopleStore {
                 owner.id(),
                 owner.name(),
                 owner.signInName(),
-                passwordHash));
+                passwordHash,
+                isDemo));
     }
 
     @Override
     public boolean nobodyYet() {
         return Boolean.TRUE.equals(Routines.nobodyYet(db.configuration()));
+    }
+
+    @Override
+    public boolean noWorkshopYet() {
+        return Boolean.TRUE.equals(Routines.noWorkshopYet(db.configuration()));
+    }
+
+    @Override
+    public void endDemo(boolean keepRigs) {
+        Routines.endDemo(db.configuration(), keepRigs);
     }
 
     private SelectJoinStep<org.jooq.Record6<UUID, String, String, Role, Boolean, Integer>> people() {

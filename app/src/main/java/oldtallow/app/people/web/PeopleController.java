@@ -5,6 +5,7 @@ import java.util.UUID;
 import oldtallow.app.people.People;
 import oldtallow.app.people.Person;
 import oldtallow.app.people.PersonEntry;
+import oldtallow.app.platform.OwnTransactions;
 import oldtallow.app.walls.Role;
 import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -47,9 +48,11 @@ class PeopleController {
     }
 
     /** Sets a new password; the person is signed out everywhere. */
+    @OwnTransactions("a try with a wrong password is counted though it is refused")
     @PutMapping("/{id}/password")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void setPassword(@PathVariable UUID id, @RequestBody PasswordForm form) {
+        people.requireOwnPassword(form.current());
         people.setPassword(id, form.password());
     }
 
@@ -69,7 +72,8 @@ class PeopleController {
      */
     record PersonForm(String name, Role role, boolean active, int version) {}
 
-    record PasswordForm(String password) {
+    /** {@code current}: the password of whoever asks, as it is now. */
+    record PasswordForm(String current, String password) {
 
         /** A password must never reach a log. */
         @Override

@@ -4,11 +4,15 @@ import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.util.List;
 import java.util.UUID;
+import oldtallow.app.audit.SecurityEvent.Kind;
+import oldtallow.app.audit.SecurityLog;
 import oldtallow.app.people.DemoAccounts;
 import oldtallow.app.people.OpenSessions;
 import oldtallow.app.people.People;
 import oldtallow.app.people.PersonEntry;
+import oldtallow.app.people.SecondFactors;
 import oldtallow.app.people.SignIn;
+import oldtallow.app.platform.InvalidInputException;
 import oldtallow.app.platform.OwnTransactions;
 import oldtallow.app.walls.Asker;
 import oldtallow.app.walls.Role;
@@ -27,23 +31,34 @@ import org.springframework.web.bind.annotation.RestController;
 class SessionController {
 
     private final SignIn signIn;
+    private final SecondFactors factors;
     private final People people;
     private final OpenSessions sessions;
     private final DemoAccounts demo;
+    private final SecurityLog log;
     private final SessionDoor door;
 
-    SessionController(SignIn signIn, People people, OpenSessions sessions, DemoAccounts demo, SessionDoor door) {
+    SessionController(
+            SignIn signIn,
+            SecondFactors factors,
+            People people,
+            OpenSessions sessions,
+            DemoAccounts demo,
+            SecurityLog log,
+            SessionDoor door) {
         this.signIn = signIn;
+        this.factors = factors;
         this.people = people;
         this.sessions = sessions;
         this.demo = demo;
+        this.log = log;
         this.door = door;
     }
 
     /** Who is signed in on this device, and what the sign-in page offers when nobody is. */
     @GetMapping("/api/session")
-    SessionView session() {
-        return view();
+    SessionView session(HttpServletRequest request) {
+        return view(request);
     }
 
     /** Signs in; the session's id is a new one. */
@@ -51,9 +66,37 @@ class SessionController {
     @PostMapping("/api/session")
     SessionView signIn(@RequestBody SignInForm form, HttpServletRequest request, HttpServletResponse response) {
         demo.requireReady(form.signInName());
-        door.open(signIn.check(form.signInName(), form.password()), request, response);
-        return view();
+        demo.requireAtHome(form.signInName(), request.getRemoteAddr());
+        SignedIn person = signIn.check(form.signInName(), form.password());
+        if (factors.isOf(person.personId())) {
+            door.half(person, request);
+        } else {
+            enter(person, request, response);
+        }
+        return view(request);
     }
+
+    /** The code of the moment, of somebody whose password was right just now. */
+    @OwnTransactions("a try with a wrong code is counted though it is refused")
+    @PostMapping("/api/session/code")
+    SessionView code(@RequestBody SignInCodeForm form, HttpServletRequest request, HttpServletResponse response) {
+        SignedIn person = door.waiting(request)
+                .orElseThrow(
+                        () -> new InvalidInputException("code", "", "came too late; begin with the password again"));
+        if (!signIn.hasDevice(person, form.code())) {
+            throw new InvalidInputException(
+                    "code", "", "is not the one the device shows now, nor one of those for its loss");
+        }
+        enter(person, request, response);
+        return view(request);
+    }
+
+    private void enter(SignedIn person, HttpServletRequest request, HttpServletResponse response) {
+        door.open(person, request, response);
+        log.noteOf(person, Kind.SIGNED_IN);
+    }
+
+    record SignInCodeForm(String code) {}
 
     /** Signs out here, or on every device. */
     @OwnTransactions("a session is ended by the session library")
@@ -63,9 +106,12 @@ class SessionController {
             @RequestParam(defaultValue = "false") boolean everywhere,
             HttpServletRequest request,
             HttpServletResponse response) {
-        if (everywhere) {
-            Asker.ifAny().ifPresent(person -> sessions.endAll(person.personId()));
-        }
+        Asker.ifAny().ifPresent(person -> {
+            log.note(everywhere ? Kind.SIGNED_OUT_EVERYWHERE : Kind.SIGNED_OUT, "");
+            if (everywhere) {
+                sessions.endAll(person.personId());
+            }
+        });
         door.close(request, response);
     }
 
@@ -74,20 +120,26 @@ class SessionController {
     SessionView foundWorkshop(
             @RequestBody FirstOwnerForm form, HttpServletRequest request, HttpServletResponse response) {
         var owner = new PersonEntry(form.name(), form.signInName(), Role.OWNER, form.password());
-        door.open(people.found(form.workshop(), owner), request, response);
-        return view();
+        door.open(people.found(form.workshop(), form.word(), owner), request, response);
+        return view(request);
     }
 
-    private SessionView view() {
+    private SessionView view(HttpServletRequest request) {
         return Asker.ifAny()
-                .map(person -> new SessionView(SignedInView.of(person), false, List.of(), null))
+                .map(person -> new SessionView(SignedInView.of(person), false, demo.isThere(), false, List.of(), null))
                 .orElseGet(() -> new SessionView(
                         null,
+                        door.waiting(request).isPresent(),
+                        demo.isThere(),
                         demo.loading().isEmpty() && people.nobodyYet(),
-                        demo.offered().stream()
-                                .map(account -> new DemoAccountView(
-                                        account.name(), account.role(), account.signInName(), account.password()))
-                                .toList(),
+                        (DemoAccounts.isAtHome(request.getRemoteAddr()) ? demo.offered() : List.<PersonEntry>of())
+                                .stream()
+                                        .map(account -> new DemoAccountView(
+                                                account.name(),
+                                                account.role(),
+                                                account.signInName(),
+                                                account.password()))
+                                        .toList(),
                         demo.loading().orElse(null)));
     }
 
@@ -100,7 +152,8 @@ class SessionController {
         }
     }
 
-    record FirstOwnerForm(String workshop, String name, String signInName, String password) {
+    /** {@code word}: as it was printed where the application was started. */
+    record FirstOwnerForm(String workshop, String word, String name, String signInName, String password) {
 
         /** A password must never reach a log. */
         @Override
@@ -112,12 +165,16 @@ class SessionController {
     /**
      * The session of this device.
      *
+     * @param codeWanted whether the password was right, and the second factor is waited for
+     * @param demo whether people and rigs are made up
      * @param firstOwnerWanted whether this installation has no people yet
      * @param demoAccounts what the demo lets anybody use; empty outside it
      * @param loading how far the demo's data is loaded; left out once it is, and outside the demo
      */
     record SessionView(
             @Nullable SignedInView person,
+            boolean codeWanted,
+            boolean demo,
             boolean firstOwnerWanted,
             List<DemoAccountView> demoAccounts,
             DemoAccounts.@Nullable Loading loading) {}

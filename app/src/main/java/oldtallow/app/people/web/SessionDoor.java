@@ -2,6 +2,11 @@ package oldtallow.app.people.web;
 
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
+import java.time.Clock;
+import java.time.Duration;
+import java.util.Optional;
+import oldtallow.app.people.OpenSessions;
+import oldtallow.app.platform.Caller;
 import oldtallow.app.walls.Asker;
 import oldtallow.app.walls.SignedIn;
 import org.springframework.security.core.Authentication;
@@ -16,10 +21,16 @@ import org.springframework.stereotype.Component;
 @Component
 class SessionDoor {
 
+    private static final String WAITING = "oldtallow.waiting";
+    private static final String WAITING_SINCE = "oldtallow.waitingSince";
+    private static final Duration PATIENCE = Duration.ofMinutes(5);
+
     private final SecurityContextRepository contexts;
+    private final Clock clock;
     private final ChangeSessionIdAuthenticationStrategy newId = new ChangeSessionIdAuthenticationStrategy();
 
-    SessionDoor(SecurityContextRepository contexts) {
+    SessionDoor(SecurityContextRepository contexts, Clock clock) {
+        this.clock = clock;
         this.contexts = contexts;
     }
 
@@ -29,8 +40,27 @@ class SessionDoor {
         Authentication who = Asker.authentication(person);
         context.setAuthentication(who);
         newId.onAuthentication(who, request, response);
+        request.getSession().removeAttribute(WAITING);
+        request.getSession().removeAttribute(WAITING_SINCE);
+        Caller from = Caller.of(request);
+        request.getSession().setAttribute(OpenSessions.DEVICE, from.device());
+        request.getSession().setAttribute(OpenSessions.ADDRESS, from.address());
         SecurityContextHolder.setContext(context);
         contexts.saveContext(context, request, response);
+    }
+
+    /** The password was right; the second factor is waited for, and nobody is in yet. */
+    void half(SignedIn person, HttpServletRequest request) {
+        request.getSession().setAttribute(WAITING, person);
+        request.getSession().setAttribute(WAITING_SINCE, clock.millis());
+    }
+
+    /** Who is at the door with half of what it takes; for a few minutes. */
+    Optional<SignedIn> waiting(HttpServletRequest request) {
+        return Optional.ofNullable(request.getSession(false))
+                .filter(session -> session.getAttribute(WAITING_SINCE) instanceof Long since
+                        && clock.millis() - since < PATIENCE.toMillis())
+                .map(session -> (SignedIn) session.getAttribute(WAITING));
     }
 
     void close(HttpServletRequest request, HttpServletResponse response) {

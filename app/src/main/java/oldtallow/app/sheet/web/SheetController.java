@@ -2,6 +2,7 @@ package oldtallow.app.sheet.web;
 
 import java.nio.charset.StandardCharsets;
 import java.util.UUID;
+import oldtallow.app.platform.OwnAddress;
 import oldtallow.app.sheet.ServiceSheets;
 import oldtallow.app.sheet.SheetPage;
 import org.springframework.http.ContentDisposition;
@@ -11,7 +12,6 @@ import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RestController;
-import org.springframework.web.servlet.support.ServletUriComponentsBuilder;
 
 /** The service sheet of a job, as a page to print and as PDF. */
 @RestController
@@ -22,9 +22,11 @@ class SheetController {
     private static final String NOTHING_BUT_ITS_STYLE = "default-src 'none'; style-src 'unsafe-inline'";
 
     private final ServiceSheets sheets;
+    private final OwnAddress address;
 
-    SheetController(ServiceSheets sheets) {
+    SheetController(ServiceSheets sheets, OwnAddress address) {
         this.sheets = sheets;
+        this.address = address;
     }
 
     @GetMapping("/api/jobs/{id}/service-sheet.pdf")
@@ -49,10 +51,6 @@ class SheetController {
     }
 
     private SheetPage page(UUID id) {
-        return new SheetPage(sheets.of(
-                id,
-                rig -> ServletUriComponentsBuilder.fromCurrentContextPath()
-                        .path("/rigs/" + rig)
-                        .toUriString()));
+        return new SheetPage(sheets.of(id, rig -> address.of("/rigs/" + rig)));
     }
 }

@@ -37,6 +37,9 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 class OrderController {
 
+    /** How formulae begin in spreadsheets (OWASP, CSV injection). */
+    private static final String FORMULA = "=+-@\t\r";
+
     private final OrderList orders;
 
     OrderController(OrderList orders) {
@@ -57,9 +60,9 @@ class OrderController {
             csv.writeRecord("supplier", "kind", "designation", "pieces", "price of one", "cost");
             for (Line line : orders.orders().lines()) {
                 csv.writeRecord(
-                        line.supplier(),
-                        line.kind().words(),
-                        line.designation(),
+                        text(line.supplier()),
+                        text(line.kind().words()),
+                        text(line.designation()),
                         Integer.toString(line.pieces()),
                         line.price().amount().toPlainString(),
                         line.cost().amount().toPlainString());
@@ -70,6 +73,11 @@ class OrderController {
         return ResponseEntity.ok()
                 .contentType(new MediaType("text", "csv", StandardCharsets.UTF_8))
                 .body(table.toString());
+    }
+
+    /** A text no spreadsheet takes for a formula: what begins like one gets an apostrophe, which spreadsheets do not show. */
+    private static String text(String cell) {
+        return !cell.isEmpty() && FORMULA.indexOf(cell.charAt(0)) >= 0 ? "'" + cell : cell;
     }
 
     /** Plans a job on a wheel end; an earlier plan for it is replaced. */
