@@ -4,7 +4,16 @@ import { beforeEach, describe, expect, it } from 'vitest'
 import type { Schemas } from '$api/client'
 import { answerWith, json } from '$testing/answers'
 import { Bench } from './bench.svelte'
+import { session } from '$features/session'
 import StepFigures from './StepFigures.svelte'
+
+const signedIn = (role: Schemas['SignedInView']['role']): Schemas['SessionView'] => ({
+  codeWanted: false,
+  demo: false,
+  demoAccounts: [],
+  firstOwnerWanted: false,
+  person: { id: 'p', name: 'Tobe', role },
+})
 
 const torque = (newtonMetres: number): Schemas['TorqueView'] => ({
   newtonMetres,
@@ -27,6 +36,7 @@ const kept: Schemas['RungView'] = {
 describe('what governs the bolts of a step', () => {
   beforeEach(() => {
     localStorage.clear()
+    session.view = signedIn('MECHANIC')
   })
 
   it('shows the figure, and whose it is', () => {
@@ -52,5 +62,15 @@ describe('what governs the bolts of a step', () => {
 
     expect(await screen.findByText('35 to 40 N·m')).toBeTruthy()
     expect(asked.at(-1)?.path).toBe('/api/wheel-ends/end-1/figures')
+  })
+
+  it('says to an apprentice whose keeping figures is', () => {
+    session.view = signedIn('APPRENTICE')
+    const bench = new Bench('j', () => true)
+    bench.rungs = [{ ...kept, figures: [] }]
+    render(StepFigures, { bench, wheelEnd: 'end-1', kinds: ['CALIPER_BOLT_TORQUE'] })
+
+    expect(screen.getByText(/A mechanic keeps figures/)).toBeTruthy()
+    expect(screen.queryByRole('button', { name: 'Keep the figure' })).toBeNull()
   })
 })

@@ -13,7 +13,6 @@ import oldtallow.app.platform.NotFoundException;
 import oldtallow.app.walls.Asker;
 import oldtallow.app.walls.Role;
 import oldtallow.app.walls.SignedIn;
-import org.jspecify.annotations.Nullable;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.stereotype.Service;
@@ -89,7 +88,7 @@ public class People {
             errors.add("role", changed.role().name(), "must stay owner: nobody else could manage the people");
         }
         errors.throwIfAny();
-        save(workshopId, changed, null);
+        save(workshopId, changed);
         if (before.role() != changed.role() || before.active() != changed.active()) {
             log.note(
                     Kind.PERSON_CHANGED,
@@ -122,7 +121,10 @@ public class People {
         var errors = new FieldErrors();
         PersonEntry.checkPassword(password, List.of(person.name(), person.signInName()), errors);
         errors.throwIfAny();
-        save(asker.workshopId(), person, hash(password));
+        boolean saved = store.change(asker.workshopId(), person, hash(password));
+        if (!saved && !signIn.has(person, password)) { // sent twice at once, it is theirs already
+            throw ConflictException.staleEdit("this person");
+        }
         log.note(Kind.PASSWORD_CHANGED, person.name());
         sessions.endAll(personId);
         events.publishEvent(new LetNoLongerIn(personId));
@@ -195,12 +197,11 @@ public class People {
                 .count();
     }
 
-    private void save(UUID workshopId, Person changed, @Nullable String hash) {
-        Person now = find(workshopId, changed.id());
-        if (hash == null && now.isSameAs(changed)) {
+    private void save(UUID workshopId, Person changed) {
+        if (find(workshopId, changed.id()).isSameAs(changed)) {
             return; // sent twice
         }
-        if (!store.change(workshopId, changed, hash)) {
+        if (!store.change(workshopId, changed, null)) {
             throw ConflictException.staleEdit("this person");
         }
     }

@@ -90,6 +90,8 @@ class BoundedValues extends SimpleModule {
         public @Nullable Object deserialize(JsonParser parser, DeserializationContext context) {
             @Nullable Object value = super.deserialize(parser, context);
             String remedy = switch (value) {
+                case BigDecimal number
+                when !Bounds.holds(number) -> "must be 0, or a number from a milliardth to a milliard either way";
                 case Number number
                 when !Bounds.holds(number.doubleValue()) ->
                     "must be 0, or a number from a milliardth to a milliard either way";

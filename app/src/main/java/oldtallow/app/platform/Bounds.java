@@ -1,5 +1,6 @@
 package oldtallow.app.platform;
 
+import java.math.BigDecimal;
 import java.time.LocalDate;
 
 /**
@@ -13,6 +14,9 @@ final class Bounds {
 
     /** As do smaller ones, but for 0. */
     static final double SMALLEST = 1e-9;
+
+    /** Digits of a decimal number, and places before or behind its point. */
+    private static final int MOST_DIGITS = 30;
 
     /** Characters of a text; the longest note has 1,000. */
     static final int LONGEST_TEXT = 2_000;
@@ -36,6 +40,13 @@ final class Bounds {
     static boolean holds(double number) {
         double size = Math.abs(number);
         return size == 0 || (size >= SMALLEST && size <= LARGEST);
+    }
+
+    /** As {@link #holds(double)}, and not so finely written that its digits would fill memory ({@code 0e-99999999}). */
+    static boolean holds(BigDecimal number) {
+        return Math.abs((long) number.scale()) <= MOST_DIGITS
+                && number.precision() <= MOST_DIGITS
+                && holds(number.doubleValue());
     }
 
     static boolean holds(LocalDate day) {

@@ -58,7 +58,16 @@ class HostileInputIT {
 
     /** A number of a few letters that is a hundred million digits long. */
     @ParameterizedTest
-    @ValueSource(strings = {"1e99999999", "1e999999999", "1e400", "-1e-99999999", "1e2147483647", "1e-2147483648"})
+    @ValueSource(
+            strings = {
+                "1e99999999",
+                "1e999999999",
+                "1e400",
+                "-1e-99999999",
+                "1e2147483647",
+                "1e-2147483648",
+                "0e-99999999"
+            })
     void numbersThatAreTooLongToWriteDown(String number, RunningOldTallow app) {
         String item = Stores.form(UUID.randomUUID(), "price")
                 .toString()
@@ -184,8 +193,8 @@ class HostileInputIT {
         String word = "<gpx xmlns=\"http://www.topografix.com/GPX/1/1\" version=\"1.1\"><trk><name>"
                 + "x".repeat(900_000) + "</name></trk></gpx>";
         Answer answer = tobe.postXml("/api/tracks/gpx", word);
+        assertThat(answer.text().length()).isLessThan(2_000);
         assertThat(answer.status()).as(answer.text()).isBetween(400, 499);
-        assertThat(answer.text()).hasSizeLessThan(2_000);
     }
 
     @Test
@@ -200,8 +209,10 @@ class HostileInputIT {
     }
 
     private static void assertRefused(Answer answer) {
+        // a report of the whole of it would be too much for the one who reports
+        assertThat(answer.text().length()).isLessThan(5_000);
         assertThat(answer.status()).as(answer.text()).isBetween(400, 499);
-        assertThat(answer.text()).hasSizeLessThan(5_000).doesNotContain("Exception", "\tat ", "org.springframework");
+        assertThat(answer.text()).doesNotContain("Exception", "\tat ", "org.springframework");
         assertThat(answer.json().path("detail").asString("")).isNotBlank();
     }
 }

@@ -273,6 +273,22 @@ class SameEntryIT {
                 "/api/people/{id}/password",
                 "{\"current\": \"tallow and tow\", \"password\": \"two of a kind 8\"}",
                 person);
+        Http another = app.stranger();
+        another.get("/api/session"); // brings the token that a change must carry
+        assertThat(another.signIn("ines", Demo.PASSWORD).status()).isEqualTo(200);
+        JsonNode device = tobe.get("/api/devices")
+                .json()
+                .valueStream()
+                .filter(one -> !one.path("isThis").asBoolean()
+                        && one.path("personName").asString().equals("Ines"))
+                .findFirst()
+                .orElseThrow();
+        thrice(
+                "DELETE",
+                "/api/devices/{personId}/{name}",
+                "",
+                device.path("personId").asString(),
+                device.path("name").asString());
     }
 
     @Test

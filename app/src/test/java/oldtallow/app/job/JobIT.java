@@ -345,7 +345,7 @@ class JobIT {
                 .as("sent again")
                 .isEqualTo(204);
         assertThat(bench.look(job).path("photos").findValuesAsString("stepId")).containsExactly("prepare.odometer");
-        assertThat(app.http().get(at).type()).isEqualTo("image/png");
+        assertThat(app.http().get(at).type()).as("drawn anew").isEqualTo("image/jpeg");
 
         Answer noPicture =
                 app.http().putBytes(at.substring(0, at.length() - 1) + "0?stepId=prepare.odometer", new byte[9]);

@@ -22,6 +22,8 @@ import oldtallow.app.testing.RunningOldTallow;
 import oldtallow.app.testing.Stores;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ObjectNode;
 
@@ -95,6 +97,23 @@ class ShelfIT {
                 .filteredOn(row -> row.getField(2).equals(tricky))
                 .singleElement()
                 .satisfies(row -> assertThat(row.getFields()).endsWith("2", "4.35", "8.70"));
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"=1+1", "+31", "-7", "@SUM(A1)", "\uff1d1"})
+    void noCellIsAFormula(String begin, RunningOldTallow app) {
+        String name = begin + " " + UUID.randomUUID();
+        app.http()
+                .post(
+                        "/api/shelf/items",
+                        form(UUID.randomUUID(), name).put("want", 1).toString());
+
+        String table = app.http().get("/api/order-list.csv").text();
+
+        // an apostrophe before it: OWASP, CSV Injection
+        assertThat(CsvReader.builder().ofCsvRecord(table).stream().map(row -> row.getField(2)))
+                .contains("'" + name)
+                .doesNotContain(name);
     }
 
     @Test

@@ -38,7 +38,7 @@ import org.springframework.web.bind.annotation.RestController;
 class OrderController {
 
     /** How formulae begin in spreadsheets (OWASP, CSV injection). */
-    private static final String FORMULA = "=+-@\t\r";
+    private static final String FORMULA = "=+-@\uff1d\uff0b\uff0d\uff20\t\r\n";
 
     private final OrderList orders;
 
