@@ -35,6 +35,15 @@ write_backup() {
         || { rm -f -- "$part"; return 1; }
 }
 
+# another_workshop ADDRESS : a word for whoever is to own it, good for a week; the tables must be there
+another_workshop() {
+    local word
+    word=$(head -c 400 /dev/urandom | LC_ALL=C tr -dc 'abcdefghjkmnpqrstuvwxyz23456789' | head -c 12 | sed 's/..../&-/g; s/-$//')
+    pg psql -qtA -v ON_ERROR_STOP=1 -c "select open_another_workshop('$(printf %s "$word" | sha256sum | cut -d' ' -f1)', now() + interval '7 days')" \
+        > /dev/null || die "There are no tables yet: start Old Tallow once, then run this again."
+    say "Its owner opens it at ${1:-the address of this one}/open-workshop with the word  $word  within a week, once."
+}
+
 # backup FILE
 backup() {
     [ -n "${1:-}" ] || die "backup wants a file: ./run backup FILE"

@@ -97,6 +97,13 @@ maven() {
         PATH="$JAVA_HOME/bin:$PATH" PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD=1 mvn -B -ntp "$@"
 }
 
+# version : counted up with every commit, so that a newer one is an upgrade
+version() {
+    local commits
+    commits=$(git -C "$ROOT" rev-list --count HEAD 2> /dev/null) || commits=0
+    say "1.$commits"
+}
+
 # source_hash : one hash over everything the application is made from.
 source_hash() {
     (cd "$ROOT" && find pom.xml core db postgres-dev stand-in app web scripts \

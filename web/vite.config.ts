@@ -16,7 +16,7 @@ const announcerWithoutInlineStyle = {
 export default defineConfig({
   plugins: [announcerWithoutInlineStyle, tailwindcss(), sveltekit(), svelteTesting()],
   server: { proxy: { '/api': 'http://127.0.0.1:8080' } },
-  build: { chunkSizeWarningLimit: 200 },
+  build: { chunkSizeWarningLimit: 200, license: { fileName: 'third-party.json' } },
   test: {
     environment: 'jsdom',
     include: ['src/**/*.test.ts'],

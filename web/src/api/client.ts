@@ -15,6 +15,14 @@ import type { Schemas } from './request'
 export { isOpen, ProblemError, whenSignedOut } from './request'
 export type { FieldProblem, Problem, Schemas } from './request'
 
+/** A part of others in the pages, as the build wrote it down; without an identifier its text says what it is under. */
+interface PagePart {
+  name: string
+  version: string
+  identifier?: string | null
+  text?: string
+}
+
 export const api = {
   ...almanac,
   ...register,
@@ -50,6 +58,11 @@ export const api = {
   endDemo: (keepRigs: boolean) =>
     dataOf(client.POST('/api/workshop/demo-ended', { body: { keepRigs } })),
   backup: () => dataOf(client.GET('/api/workshop/backup')),
+  about: () => dataOf(client.GET('/api/about')),
+  partsOfThePage: async (): Promise<PagePart[]> => {
+    const written = await fetch('/third-party.json')
+    return written.ok ? ((await written.json()) as PagePart[]) : []
+  },
   door: () => dataOf(client.GET('/api/door')),
   devices: () => dataOf(client.GET('/api/devices')),
   endDevice: (personId: string, name: string) =>

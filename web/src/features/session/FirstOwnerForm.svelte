@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { goto } from '$app/navigation'
   import { Button } from '$ui/button'
   import { Field } from '$ui/field'
   import { KeyCap } from '$ui/key-cap'
@@ -13,7 +14,8 @@
 
   async function found(event: SubmitEvent): Promise<void> {
     event.preventDefault()
-    await session.foundWorkshop({ workshop, word, name, signInName, password })
+    const done = await session.foundWorkshop({ workshop, word, name, signInName, password })
+    if (done) await goto('/')
   }
 </script>
 
@@ -24,7 +26,7 @@
     autocapitalize="none"
     spellcheck="false"
     required
-    hint="It was printed where Old Tallow was started."
+    hint="It was printed where Old Tallow runs."
     bind:value={word}
     error={session.fieldError('word')}
   />

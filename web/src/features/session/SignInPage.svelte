@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { page } from '$app/state'
   import { Button } from '$ui/button'
   import CodeForm from './CodeForm.svelte'
   import FirstOwnerForm from './FirstOwnerForm.svelte'
@@ -9,6 +10,8 @@
   import WorkshopDoor from './WorkshopDoor.svelte'
 
   const view = $derived(session.view)
+  // whoever was given a word for another workshop comes here by its address
+  const founds = $derived(view?.firstOwnerWanted || page.url.pathname === '/open-workshop')
 </script>
 
 <svelte:head><title>Sign in · Old Tallow</title></svelte:head>
@@ -23,17 +26,18 @@
     <header>
       <p class="type-plate text-[18px]">Old Tallow</p>
       <h1 class="mt-6 type-say">
-        {view?.firstOwnerWanted ? 'Open your workshop' : 'Who is at the bench?'}
+        {founds ? 'Open your workshop' : 'Who is at the bench?'}
       </h1>
-      {#if view?.firstOwnerWanted}
+      {#if founds}
         <p class="mt-2 text-ink2">
-          Nobody is here yet. Whoever fills this in is the owner, and lets the others in.
+          {view?.firstOwnerWanted ? 'Nobody is here yet. ' : ''}Whoever fills this in is the owner,
+          and lets the others in.
         </p>
       {/if}
     </header>
     {#if view?.loading}
       <LoadingDemo loading={view.loading} />
-    {:else if view?.firstOwnerWanted}
+    {:else if founds}
       <FirstOwnerForm />
     {:else if view?.codeWanted}
       <CodeForm />

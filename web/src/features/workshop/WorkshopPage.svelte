@@ -50,6 +50,7 @@
     <OwnSchools />
     <RatesForm editable={session.isOwner} />
     <OwnSets />
+    <p class="text-label"><a class="underline" href="/about">About Old Tallow</a></p>
   </div>
   <section aria-labelledby="trail" class="px-4 py-4 desk:overflow-y-auto desk:px-5">
     {#if session.isOwner}

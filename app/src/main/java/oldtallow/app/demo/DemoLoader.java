@@ -23,6 +23,7 @@ import oldtallow.app.nut.NutSettings;
 import oldtallow.app.nut.SettingSummary;
 import oldtallow.app.people.DemoAccounts;
 import oldtallow.app.people.DemoAccounts.Loading;
+import oldtallow.app.people.Founding;
 import oldtallow.app.people.People;
 import oldtallow.app.register.Register;
 import oldtallow.app.register.Rig;
@@ -53,6 +54,7 @@ class DemoLoader implements ApplicationRunner {
     private static final Logger LOG = LoggerFactory.getLogger(DemoLoader.class);
     private static final String FILE = "/demo/yard.json";
 
+    private final Founding founding;
     private final People people;
     private final DemoAccounts accounts;
     private final TransactionTemplate transactions;
@@ -67,6 +69,7 @@ class DemoLoader implements ApplicationRunner {
     private final Clock clock;
 
     DemoLoader(
+            Founding founding,
             People people,
             DemoAccounts accounts,
             TransactionTemplate transactions,
@@ -79,6 +82,7 @@ class DemoLoader implements ApplicationRunner {
             DemoAlmanac almanac,
             JsonMapper json,
             Clock clock) {
+        this.founding = founding;
         this.people = people;
         this.accounts = accounts;
         this.transactions = transactions;
@@ -96,7 +100,7 @@ class DemoLoader implements ApplicationRunner {
     @Override
     public void run(ApplicationArguments arguments) throws IOException {
         DemoYard yard = read();
-        people.foundDemo(yard.workshop(), accounts.accounts().getFirst());
+        founding.foundDemo(yard.workshop(), accounts.accounts().getFirst());
         accounts.owner().ifPresent(owner -> Asker.as(owner, () -> transactions.execute(status -> load(yard))));
         accounts.tell(new Loading(1, 1));
     }

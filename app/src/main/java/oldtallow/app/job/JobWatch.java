@@ -7,9 +7,7 @@ import java.util.UUID;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.CopyOnWriteArrayList;
 import java.util.function.Consumer;
-import oldtallow.app.people.OpenSessions;
 import org.springframework.stereotype.Component;
-import org.springframework.transaction.event.TransactionalEventListener;
 
 /** Who watches which job in this instance. */
 @Component
@@ -23,10 +21,7 @@ public class JobWatch {
         /** Something was written to it; it may have so many entries now, or nobody can say how many. */
         void changed(OptionalInt entries);
 
-        /** Whether it watches in this session, by its name as of {@link OpenSessions#nameOf}. */
-        boolean isIn(List<String> sessions);
-
-        /** This instance stops, or the session is over: nothing more will be told here. */
+        /** This instance stops: nothing more will be told here. */
         void over();
     }
 
@@ -49,16 +44,6 @@ public class JobWatch {
     /** Changes may have been missed. */
     public void lookAgain() {
         all(watcher -> watcher.changed(OptionalInt.empty()));
-    }
-
-    /** Whoever was signed out hears nothing more. */
-    @TransactionalEventListener(fallbackExecution = true)
-    public void signedOut(OpenSessions.Ended ended) {
-        all(watcher -> {
-            if (watcher.isIn(ended.names())) {
-                watcher.over();
-            }
-        });
     }
 
     /** Nothing more will be told here. */

@@ -22,14 +22,11 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 public class People {
 
-    private static final int MOST_NAME = 80;
-
     private final PeopleStore store;
     private final PasswordEncoder passwords;
     private final SignIn signIn;
     private final OpenSessions sessions;
     private final SecurityLog log;
-    private final FirstOwnerWord word;
     private final ApplicationEventPublisher events;
 
     People(
@@ -38,14 +35,12 @@ public class People {
             SignIn signIn,
             OpenSessions sessions,
             SecurityLog log,
-            FirstOwnerWord word,
             ApplicationEventPublisher events) {
         this.store = store;
         this.passwords = passwords;
         this.signIn = signIn;
         this.sessions = sessions;
         this.log = log;
-        this.word = word;
         this.events = events;
     }
 
@@ -68,8 +63,7 @@ public class People {
             return person; // sent twice
         }
         if (!store.add(Asker.now().workshopId(), person, hash(entry.password()))) {
-            errors.add("signInName", entry.signInName(), "is taken; choose another");
-            errors.throwIfAny();
+            throw PersonEntry.taken(entry.signInName());
         }
         log.note(Kind.PERSON_ADDED, person.name() + ", " + person.role().words());
         return person;
@@ -130,42 +124,6 @@ public class People {
         events.publishEvent(new LetNoLongerIn(personId));
     }
 
-    /** Whether this installation still waits for its first owner. */
-    public boolean nobodyYet() {
-        return store.nobodyYet();
-    }
-
-    /**
-     * Opens the workshop of a new installation with its owner; refused once there is anybody.
-     *
-     * @param said the word that was printed where the application was started
-     */
-    @Transactional
-    public SignedIn found(String workshopName, String said, PersonEntry owner) {
-        var errors = new FieldErrors();
-        if (!word.is(said)) {
-            errors.add("word", "", "is not the one that was printed when Old Tallow was started; look there");
-        }
-        if (workshopName.isBlank() || workshopName.strip().length() > MOST_NAME) {
-            errors.add("workshop", workshopName, "must be 1 to " + MOST_NAME + " characters");
-        }
-        owner.check(errors);
-        errors.throwIfAny();
-        if (!store.nobodyYet()) {
-            throw new ConflictException(
-                    "The first owner has already signed up. Sign in, or ask the owner for an account.");
-        }
-        return found(workshopName.strip(), owner, false);
-    }
-
-    /** Opens the workshop of the demo, where there is none yet: a demo that was ended does not come back by itself. */
-    @Transactional
-    public void foundDemo(String workshopName, PersonEntry owner) {
-        if (store.noWorkshopYet()) {
-            found(workshopName, owner, true);
-        }
-    }
-
     /**
      * Ends the demo and signs its people out: they are nobody any more, and the workshop waits for its first owner. Its rigs are
      * made up; they go, unless they are kept to go on with.
@@ -177,13 +135,7 @@ public class People {
         all.forEach(person -> sessions.endAll(person.id()));
     }
 
-    private SignedIn found(String workshopName, PersonEntry owner, boolean isDemo) {
-        Person person = person(UUID.randomUUID(), owner, Role.OWNER);
-        UUID workshopId = store.found(workshopName, person, hash(owner.password()), isDemo);
-        return new SignedIn(person.id(), workshopId, person.name(), Role.OWNER);
-    }
-
-    private static Person person(UUID id, PersonEntry entry, Role role) {
+    static Person person(UUID id, PersonEntry entry, Role role) {
         return new Person(id, entry.name().strip(), entry.signInName(), role, true, 1);
     }
 

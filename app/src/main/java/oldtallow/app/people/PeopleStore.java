@@ -1,5 +1,6 @@
 package oldtallow.app.people;
 
+import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
@@ -21,6 +22,12 @@ public interface PeopleStore {
 
     /** Makes the first owner of an installation and their workshop; returns the workshop's id. */
     UUID found(String workshopName, Person owner, String passwordHash, boolean isDemo);
+
+    /** Whether a word by this digest opens another workshop, until the moment the command gave it. */
+    boolean opensAnother(String wordHash, Instant now);
+
+    /** Makes another workshop with its owner, and uses up the word; empty where the sign-in name is taken anywhere. */
+    Optional<UUID> foundAnother(String wordHash, Instant now, String workshopName, Person owner, String passwordHash);
 
     /** Whether nobody can sign in to this installation. */
     boolean nobodyYet();

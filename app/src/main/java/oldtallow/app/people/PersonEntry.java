@@ -4,6 +4,7 @@ import com.nulabinc.zxcvbn.Zxcvbn;
 import java.util.List;
 import java.util.regex.Pattern;
 import oldtallow.app.platform.FieldErrors;
+import oldtallow.app.platform.InvalidInputException;
 import oldtallow.app.walls.Role;
 
 /**
@@ -37,6 +38,10 @@ public record PersonEntry(String name, String signInName, Role role, String pass
             errors.add("signInName", signInName, "must be 2 to 40 small letters, digits, dots or dashes, such as ines");
         }
         checkPassword(password, List.of(name, signInName), errors);
+    }
+
+    static InvalidInputException taken(String signInName) {
+        return new InvalidInputException("signInName", signInName, "is taken; choose another");
     }
 
     static void checkName(String name, FieldErrors errors) {

@@ -24,6 +24,7 @@ public final class AccessTable {
             .may(
                     Role.APPRENTICE,
                     HttpMethod.GET,
+                    "/api/about",
                     "/api/almanac",
                     "/api/almanac/strip",
                     "/api/almanac/weeks",

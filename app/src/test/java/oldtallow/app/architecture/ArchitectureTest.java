@@ -32,6 +32,7 @@ class ArchitectureTest {
             Map.entry("Person", "people"),
             Map.entry("SignInAccount", "people"),
             Map.entry("SignInFailure", "people"),
+            Map.entry("WorkshopOpening", "people"),
             Map.entry("SpringSession", "the session library"),
             Map.entry("SpringSessionAttributes", "the session library"),
             Map.entry("AuditEntry", "audit"),

@@ -36,7 +36,7 @@ class DemoLoadingIT {
             assertThat(app.db()
                             .fetchCount(
                                     DSL.table("sign_in_failure"),
-                                    DSL.field("sign_in_name").eq("tobe")))
+                                    DSL.field("asked", String.class).startsWith("tobe")))
                     .isZero();
         } finally {
             accounts.tell(new Loading(9, 9));

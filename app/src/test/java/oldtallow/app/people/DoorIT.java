@@ -110,6 +110,25 @@ class DoorIT {
     }
 
     @Test
+    void nobodyHoldsMoreLinesThanTheirShare(RunningOldTallow app) {
+        Http wil = app.strangerAlone();
+        wil.signIn(added(app, "APPRENTICE"), PASSWORD);
+        JsonNode job = new Bench(wil).open(new Bench(app.http()).newWheelEnd("STEPPED_BRAKED"), "REPACK");
+        String events = "/api/jobs/" + job.path("id").asString() + "/events";
+        List<String> told = new CopyOnWriteArrayList<>();
+        for (int i = 0; i < 24; i++) {
+            wil.listen(events, told::add);
+        }
+        await().until(() -> told.stream().filter("data:look"::equals).count() == 24);
+
+        assertThat(wil.get(events).status()).isEqualTo(429);
+        app.as("ines").listen(events, told::add);
+        await().until(() -> told.stream().filter("data:look"::equals).count() == 25);
+
+        wil.delete("/api/session?everywhere=true");
+    }
+
+    @Test
     void aNewPasswordEndsCalendarAddresses(RunningOldTallow app) {
         Http person = app.strangerAlone();
         person.signIn(added(app, "MECHANIC"), PASSWORD);
@@ -164,7 +183,7 @@ class DoorIT {
             stranger.get("/api/session");
             assertThat(stranger.post("/api/first-owner", RunningOldTallow.FOUNDER.replace("let me in", "open up"))
                             .remedyFor("word"))
-                    .contains("printed when Old Tallow was started");
+                    .contains("printed where Old Tallow runs");
             assertThat(stranger.get("/api/session")
                             .json()
                             .path("firstOwnerWanted")
@@ -173,6 +192,38 @@ class DoorIT {
             assertThat(stranger.post("/api/first-owner", RunningOldTallow.FOUNDER.replace("let me in", " Let me IN "))
                             .status())
                     .isEqualTo(200);
+        }
+    }
+
+    /** One installation, two workshops: neither sees the other, and a word opens one of them once. */
+    @Test
+    void anotherWorkshopOpensWithAWordOfItsOwn() {
+        try (RunningOldTallow app = RunningOldTallow.withDemo()) {
+            Http cas = app.stranger();
+            cas.get("/api/session");
+            String form = RunningOldTallow.FOUNDER.replace("bex", "cas").replace("let me in", "Abcd-2345-EFGH");
+            assertThat(cas.post("/api/first-owner", form).remedyFor("word")).contains("printed where Old Tallow runs");
+
+            // as ./run new-workshop does
+            app.db()
+                    .execute(
+                            "select open_another_workshop(encode(sha256('abcd-2345-efgh'), 'hex'), now() + interval '7 days')");
+            assertThat(cas.post("/api/first-owner", form.replace("\"cas\"", "\"ines\""))
+                            .remedyFor("signInName"))
+                    .isEqualTo("is taken; choose another");
+            assertThat(cas.post("/api/first-owner", form).status()).isEqualTo(200);
+
+            assertThat(cas.get("/api/yard").json().path("rigs")).isEmpty();
+            assertThat(cas.get("/api/people").json()).hasSize(1);
+            assertThat(app.as("ines").get("/api/people").json().findValuesAsString("signInName"))
+                    .doesNotContain("cas");
+            assertThat(app.stranger().post("/api/first-owner", form).status()).isBetween(400, 499);
+            Http later = app.stranger();
+            later.get("/api/session");
+            assertThat(later.post("/api/first-owner", form.replace("cas", "dee"))
+                            .remedyFor("word"))
+                    .as("used once")
+                    .isNotEmpty();
         }
     }
 

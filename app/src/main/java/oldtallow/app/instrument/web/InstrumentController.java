@@ -10,6 +10,7 @@ import oldtallow.app.instrument.Instruments.Nearby;
 import oldtallow.app.instrument.Instruments.Taken;
 import oldtallow.app.instrument.PairedInstrument;
 import oldtallow.app.instrument.Shown;
+import oldtallow.app.people.OpenLines;
 import oldtallow.app.platform.OwnTransactions;
 import oldtallow.core.measure.Instrument;
 import oldtallow.core.step.ReadingKind;
@@ -25,6 +26,7 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
+import org.springframework.web.context.request.RequestContextHolder;
 import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
 
 @RestController
@@ -36,9 +38,11 @@ class InstrumentController {
     private static final Duration EVERY = Duration.ofMillis(200);
 
     private final Instruments instruments;
+    private final OpenLines lines;
 
-    InstrumentController(Instruments instruments) {
+    InstrumentController(Instruments instruments, OpenLines lines) {
         this.instruments = instruments;
+        this.lines = lines;
     }
 
     /** Instruments paired with this workshop's bench, and what they show. */
@@ -82,12 +86,18 @@ class InstrumentController {
     SseEmitter live(@PathVariable UUID id) {
         PairedInstrument instrument = instruments.instrument(id);
         var line = new SseEmitter(LASTS.toMillis());
+        OpenLines.Line counted =
+                lines.open(RequestContextHolder.currentRequestAttributes().getSessionId(), line::complete);
         var open = new Object() {
             volatile boolean is = true;
         };
-        line.onCompletion(() -> open.is = false);
+        Runnable leave = () -> {
+            open.is = false;
+            counted.left();
+        };
+        line.onCompletion(leave);
         line.onTimeout(line::complete);
-        line.onError(gone -> open.is = false);
+        line.onError(gone -> leave.run());
         Thread.ofVirtual().start(() -> {
             try {
                 while (open.is && instruments.isRunning()) {

@@ -2,12 +2,11 @@ package oldtallow.app.job.web;
 
 import java.io.IOException;
 import java.time.Duration;
-import java.util.List;
 import java.util.OptionalInt;
 import java.util.UUID;
 import oldtallow.app.job.JobRecords;
 import oldtallow.app.job.JobWatch;
-import oldtallow.app.people.OpenSessions;
+import oldtallow.app.people.OpenLines;
 import org.springframework.http.MediaType;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -27,19 +26,25 @@ class JobEventsController {
 
     private final JobRecords jobs;
     private final JobWatch watch;
+    private final OpenLines lines;
 
-    JobEventsController(JobRecords jobs, JobWatch watch) {
+    JobEventsController(JobRecords jobs, JobWatch watch, OpenLines lines) {
         this.jobs = jobs;
         this.watch = watch;
+        this.lines = lines;
     }
 
     @GetMapping(path = "/api/jobs/{jobId}/events", produces = MediaType.TEXT_EVENT_STREAM_VALUE)
     SseEmitter events(@PathVariable UUID jobId) {
         jobs.require(jobId); // only of the asker's own workshop
-        var device = new Device(OpenSessions.nameOf(
-                RequestContextHolder.currentRequestAttributes().getSessionId()));
+        var device = new Device();
+        OpenLines.Line line =
+                lines.open(RequestContextHolder.currentRequestAttributes().getSessionId(), device::over);
         watch.watch(jobId, device);
-        Runnable leave = () -> watch.leave(jobId, device);
+        Runnable leave = () -> {
+            watch.leave(jobId, device);
+            line.left();
+        };
         device.line.onCompletion(leave);
         device.line.onTimeout(device.line::complete);
         device.line.onError(gone -> leave.run());
@@ -51,16 +56,6 @@ class JobEventsController {
     private static final class Device implements JobWatch.Watcher {
 
         private final SseEmitter line = new SseEmitter(LASTS.toMillis());
-        private final String session;
-
-        Device(String session) {
-            this.session = session;
-        }
-
-        @Override
-        public boolean isIn(List<String> sessions) {
-            return sessions.contains(session);
-        }
 
         @Override
         public void changed(OptionalInt entries) {

@@ -2,6 +2,8 @@ package oldtallow.app.people.persistence;
 
 import static oldtallow.db.tables.Person.PERSON;
 
+import java.time.Instant;
+import java.time.ZoneOffset;
 import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
@@ -81,6 +83,27 @@ class JooqPeople implements PeopleStore {
                 owner.signInName(),
                 passwordHash,
                 isDemo));
+    }
+
+    @Override
+    public boolean opensAnother(String wordHash, Instant now) {
+        return Boolean.TRUE.equals(
+                Routines.opensAnotherWorkshop(db.configuration(), wordHash, now.atOffset(ZoneOffset.UTC)));
+    }
+
+    @Override
+    public Optional<UUID> foundAnother(
+            String wordHash, Instant now, String workshopName, Person owner, String passwordHash) {
+        return Optional.ofNullable(Routines.foundAnotherWorkshop(
+                db.configuration(),
+                wordHash,
+                now.atOffset(ZoneOffset.UTC),
+                workshopName,
+                UUID.randomUUID(),
+                owner.id(),
+                owner.name(),
+                owner.signInName(),
+                passwordHash));
     }
 
     @Override

@@ -7,8 +7,8 @@ import java.util.UUID;
 import oldtallow.app.audit.SecurityEvent.Kind;
 import oldtallow.app.audit.SecurityLog;
 import oldtallow.app.people.DemoAccounts;
+import oldtallow.app.people.Founding;
 import oldtallow.app.people.OpenSessions;
-import oldtallow.app.people.People;
 import oldtallow.app.people.PersonEntry;
 import oldtallow.app.people.SecondFactors;
 import oldtallow.app.people.SignIn;
@@ -32,7 +32,7 @@ class SessionController {
 
     private final SignIn signIn;
     private final SecondFactors factors;
-    private final People people;
+    private final Founding founding;
     private final OpenSessions sessions;
     private final DemoAccounts demo;
     private final SecurityLog log;
@@ -41,14 +41,14 @@ class SessionController {
     SessionController(
             SignIn signIn,
             SecondFactors factors,
-            People people,
+            Founding founding,
             OpenSessions sessions,
             DemoAccounts demo,
             SecurityLog log,
             SessionDoor door) {
         this.signIn = signIn;
         this.factors = factors;
-        this.people = people;
+        this.founding = founding;
         this.sessions = sessions;
         this.demo = demo;
         this.log = log;
@@ -115,12 +115,12 @@ class SessionController {
         door.close(request, response);
     }
 
-    /** Opens the workshop of a new installation; refused once there is anybody. */
+    /** Opens the workshop of a new installation, or another one beside it, with the word that was printed for it. */
     @PostMapping("/api/first-owner")
     SessionView foundWorkshop(
             @RequestBody FirstOwnerForm form, HttpServletRequest request, HttpServletResponse response) {
         var owner = new PersonEntry(form.name(), form.signInName(), Role.OWNER, form.password());
-        door.open(people.found(form.workshop(), form.word(), owner), request, response);
+        door.open(founding.found(form.workshop(), form.word(), owner), request, response);
         return view(request);
     }
 
@@ -131,7 +131,7 @@ class SessionController {
                         null,
                         door.waiting(request).isPresent(),
                         demo.isThere(),
-                        demo.loading().isEmpty() && people.nobodyYet(),
+                        demo.loading().isEmpty() && founding.nobodyYet(),
                         (DemoAccounts.isAtHome(request.getRemoteAddr()) ? demo.offered() : List.<PersonEntry>of())
                                 .stream()
                                         .map(account -> new DemoAccountView(

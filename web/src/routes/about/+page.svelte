@@ -1,0 +1,5 @@
+<script lang="ts">
+  import { AboutPage } from '$features/about'
+</script>
+
+<AboutPage />
