@@ -45,6 +45,16 @@ export const api = {
     dataOf(client.POST('/api/second-factor/confirmed', { body: { code } })),
   removeSecondFactor: (current: string) =>
     dataOf(client.POST('/api/second-factor/removed', { body: { current } })),
+  passkeys: () => dataOf(client.GET('/api/second-factor/passkeys')),
+  passkeyWanted: (current: string) =>
+    dataOf(client.POST('/api/second-factor/passkeys/wanted', { body: { current } })),
+  addPasskey: (body: Schemas['NewPasskeyForm']) =>
+    dataOf(client.POST('/api/second-factor/passkeys', { body })),
+  removePasskey: (id: string) =>
+    dataOf(client.DELETE('/api/second-factor/passkeys/{id}', { params: { path: { id } } })),
+  signInPasskeyWanted: () => dataOf(client.POST('/api/session/passkey/wanted')),
+  signInPasskey: (answer: Schemas['BrowserJson']) =>
+    dataOf(client.POST('/api/session/passkey', { body: { answer } })),
   signOut: (everywhere: boolean) =>
     dataOf(client.DELETE('/api/session', { params: { query: { everywhere } } })),
   foundWorkshop: (body: Schemas['FirstOwnerForm']) =>

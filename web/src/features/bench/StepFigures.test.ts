@@ -9,6 +9,7 @@ import StepFigures from './StepFigures.svelte'
 
 const signedIn = (role: Schemas['SignedInView']['role']): Schemas['SessionView'] => ({
   codeWanted: false,
+  passkeyKnown: false,
   demo: false,
   demoAccounts: [],
   firstOwnerWanted: false,

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { knowsPasskeys } from '$api/passkey'
   import { Button } from '$ui/button'
   import { Field } from '$ui/field'
   import { KeyCap } from '$ui/key-cap'
@@ -6,6 +7,16 @@
   import { session } from './session.svelte'
 
   let code = $state('')
+  let refused = $state(false)
+
+  async function withPasskey(): Promise<void> {
+    refused = false
+    try {
+      await session.passkey()
+    } catch {
+      refused = true // the device, or whoever holds it, would not
+    }
+  }
 
   async function send(event: SubmitEvent): Promise<void> {
     event.preventDefault()
@@ -14,6 +25,16 @@
 </script>
 
 <form onsubmit={send} class="flex flex-col gap-3" aria-label="Second factor">
+  {#if session.view?.passkeyKnown && knowsPasskeys()}
+    <Button tone="main" disabled={session.busy} onclick={() => void withPasskey()}>
+      Use your passkey
+    </Button>
+    {#if refused}
+      <p role="alert" class="text-oxide">No device answered. Try again, or take the code.</p>
+    {:else if session.fieldError('passkey')}
+      <p role="alert" class="text-oxide">The passkey {session.fieldError('passkey')}.</p>
+    {/if}
+  {/if}
   <p class="text-read">The password is right. Now the code your device shows.</p>
   <Field
     label="Code"
@@ -27,7 +48,11 @@
   {#if session.problem && session.problem.errors.length === 0}
     <ProblemCard title={session.problem.title}><p>{session.problem.detail}</p></ProblemCard>
   {/if}
-  <Button tone="main" type="submit" disabled={session.busy}>
+  <Button
+    tone={session.view?.passkeyKnown ? 'plain' : 'main'}
+    type="submit"
+    disabled={session.busy}
+  >
     {session.busy ? 'Looking …' : 'Go in'}
     <KeyCap key="Enter" />
   </Button>

@@ -1,3 +1,4 @@
+import { answerWithPasskey } from '$api/passkey'
 import { api, ProblemError, whenSignedOut, type Problem, type Schemas } from '$api/client'
 
 type View = Schemas['SessionView']
@@ -36,6 +37,16 @@ class Session {
   async code(code: string): Promise<boolean> {
     const was = this.leftAs
     const done = await this.take(() => api.signInCode(code))
+    return this.entered(done, was)
+  }
+
+  /** The answer of a device, after the password was right; false where there was none. */
+  async passkey(): Promise<boolean> {
+    const was = this.leftAs
+    const done = await this.take(async () => {
+      const wanted = await api.signInPasskeyWanted()
+      return api.signInPasskey(await answerWithPasskey(wanted.json))
+    })
     return this.entered(done, was)
   }
 

@@ -4,6 +4,7 @@
   import { api, type Schemas } from '$api/client'
   import { Button } from '$ui/button'
   import { Field } from '$ui/field'
+  import Passkeys from './Passkeys.svelte'
 
   const attempt = new Attempt()
   let on = $state(false)
@@ -115,6 +116,7 @@
       }}>{on ? 'Take it away' : 'Set one up'}</Button
     >
   {/if}
+  {#if on && !asking}<Passkeys />{/if}
   {#if attempt.problem && attempt.problem.errors.length === 0}
     <p role="alert" class="mt-2 text-oxide">{attempt.problem.detail}</p>
   {/if}

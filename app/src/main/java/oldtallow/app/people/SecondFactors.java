@@ -38,13 +38,15 @@ public class SecondFactors {
     private static final Duration STEP = Duration.ofSeconds(30);
 
     private final FactorStore store;
+    private final PasskeyStore passkeys;
     private final SecurityLog log;
     private final Clock clock;
     private final SecureRandom random = new SecureRandom();
     private final TimeBasedOneTimePasswordGenerator codes;
 
-    SecondFactors(FactorStore store, SecurityLog log, Clock clock) {
+    SecondFactors(FactorStore store, PasskeyStore passkeys, SecurityLog log, Clock clock) {
         this.store = store;
+        this.passkeys = passkeys;
         this.log = log;
         this.clock = clock;
         this.codes = new TimeBasedOneTimePasswordGenerator(STEP);
@@ -114,6 +116,7 @@ public class SecondFactors {
     @Transactional
     public void remove() {
         store.remove(Asker.now().workshopId(), Asker.now().personId());
+        passkeys.removeAll(Asker.now().workshopId(), Asker.now().personId());
         log.note(Kind.SECOND_FACTOR, "asked for no more");
     }
 

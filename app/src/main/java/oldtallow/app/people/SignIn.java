@@ -4,11 +4,15 @@ import java.time.Clock;
 import java.util.Locale;
 import java.util.Objects;
 import java.util.Optional;
+import java.util.function.BooleanSupplier;
 import oldtallow.app.audit.SecurityEvent.Kind;
 import oldtallow.app.audit.SecurityLog;
 import oldtallow.app.platform.Caller;
 import oldtallow.app.walls.SignedIn;
 import org.springframework.security.crypto.password.PasswordEncoder;
+import org.springframework.security.web.webauthn.api.AuthenticatorAssertionResponse;
+import org.springframework.security.web.webauthn.api.Bytes;
+import org.springframework.security.web.webauthn.api.PublicKeyCredential;
 import org.springframework.stereotype.Service;
 
 /** Checks a name and a password. */
@@ -21,13 +25,21 @@ public class SignIn {
     private final AccountStore accounts;
     private final PasswordEncoder passwords;
     private final SecondFactors factors;
+    private final Passkeys passkeys;
     private final SecurityLog log;
     private final Clock clock;
     /** Hashed for a name nobody has, so that an unknown name takes as long as a known one. */
     private final String nobodysHash;
 
-    SignIn(AccountStore accounts, PasswordEncoder passwords, SecondFactors factors, SecurityLog log, Clock clock) {
+    SignIn(
+            AccountStore accounts,
+            PasswordEncoder passwords,
+            SecondFactors factors,
+            Passkeys passkeys,
+            SecurityLog log,
+            Clock clock) {
         this.factors = factors;
+        this.passkeys = passkeys;
         this.accounts = accounts;
         this.passwords = passwords;
         this.log = log;
@@ -46,10 +58,20 @@ public class SignIn {
 
     /** Whether a person whose password was right has the device as well; throws {@link TooManyTriesException} in the end. */
     public boolean hasDevice(SignedIn person, String code) {
+        return proves(person, () -> factors.opens(person.personId(), code));
+    }
+
+    /** The same by a passkey, for a challenge of the moment. */
+    public boolean hasPasskey(
+            SignedIn person, Bytes challenge, PublicKeyCredential<AuthenticatorAssertionResponse> answer) {
+        return proves(person, () -> passkeys.opens(person, challenge, answer));
+    }
+
+    private boolean proves(SignedIn person, BooleanSupplier proof) {
         String name = "code " + person.personId();
         String address = Caller.now().address();
         requireTry(name, address);
-        if (!factors.opens(person.personId(), code)) {
+        if (!proof.getAsBoolean()) {
             log.noteOf(person, Kind.WRONG_CODE);
             return false;
         }

@@ -209,12 +209,17 @@ public final class AccessTable {
             .may(Role.OWNER, HttpMethod.POST, "/api/people", "/api/workshop/demo-ended", "/api/workshop/rules")
             .may(Role.OWNER, HttpMethod.PUT, "/api/people/{id}", "/api/workshop/rates")
             .may(Role.OWNER, HttpMethod.DELETE, "/api/workshop/rules/{id}")
-            .may(Role.APPRENTICE, HttpMethod.GET, "/api/second-factor")
+            .anybody(HttpMethod.POST, "/api/session/passkey/wanted")
+            .anybody(HttpMethod.POST, "/api/session/passkey")
+            .may(Role.APPRENTICE, HttpMethod.GET, "/api/second-factor", "/api/second-factor/passkeys")
+            .may(Role.APPRENTICE, HttpMethod.DELETE, "/api/second-factor/passkeys/{id}")
             .may(
                     Role.APPRENTICE,
                     HttpMethod.POST,
                     "/api/second-factor",
                     "/api/second-factor/confirmed",
+                    "/api/second-factor/passkeys",
+                    "/api/second-factor/passkeys/wanted",
                     "/api/second-factor/removed")
             .lines();
 

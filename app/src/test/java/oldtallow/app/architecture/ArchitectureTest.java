@@ -39,6 +39,8 @@ class ArchitectureTest {
             Map.entry("EntrySent", "platform"),
             Map.entry("SecurityEvent", "audit"),
             Map.entry("SecondFactor", "people"),
+            Map.entry("Passkey", "people"),
+            Map.entry("PasskeysOf", "people"),
             Map.entry("SecondFactorOf", "people"),
             Map.entry("Rig", "register"),
             Map.entry("Axle", "register"),

@@ -63,6 +63,8 @@ class AccessIT {
             "GET /api/session",
             "POST /api/session",
             "POST /api/session/code",
+            "POST /api/session/passkey",
+            "POST /api/session/passkey/wanted",
             "DELETE /api/session",
             "POST /api/first-owner");
 

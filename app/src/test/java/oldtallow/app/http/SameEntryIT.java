@@ -46,7 +46,7 @@ class SameEntryIT {
 
     /** Nothing is written there, or nothing of a workshop's book. */
     private static final String NO_ENTRY =
-            ".*(/session|/first-owner|/demo-ended|/second-factor.*|/code|/confirmed|/take|/nearby|/now|/identify|/nut-calculations|/readings/.*"
+            ".*(/session|/first-owner|/demo-ended|/second-factor.*|/passkey|/wanted|/code|/confirmed|/take|/nearby|/now|/identify|/nut-calculations|/readings/.*"
                     + "|/reckon/.*|/setting-chart|/what-if|/section|/stud-circle|/tracks/gpx|/after-drive|/job-plan|/play-readings"
                     + "|/rock|/sense|/drag|/torque)";
 

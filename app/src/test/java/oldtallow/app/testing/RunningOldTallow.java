@@ -51,9 +51,19 @@ public final class RunningOldTallow implements AutoCloseable {
     private int lastPort;
 
     private RunningOldTallow(boolean demo, String... settings) {
+        this(demo, 0, settings);
+    }
+
+    private RunningOldTallow(boolean demo, int port, String... settings) {
         this.demo = demo;
         this.settings = List.of(settings);
-        context = start(0);
+        context = start(port);
+    }
+
+    /** One of its own that is known as {@code http://localhost:…}, with a name instead of a number; to be closed by the test. */
+    public static RunningOldTallow named() {
+        int port = freeBlock();
+        return new RunningOldTallow(false, port, "--oldtallow.address=http://localhost:" + port);
     }
 
     /** One of its own with the demo data; to be closed by who starts it. */

@@ -233,6 +233,14 @@ final class WalledRows {
                 "insert into second_factor (id, workshop_id, secret) values (?, ?, decode(repeat('00', 20), 'hex'))",
                 id(workshop, "person"),
                 workshop);
+        db.execute(
+                "insert into passkey (id, workshop_id, person_id, credential_id, public_key, attestation, signature_count,"
+                        + " verified, backup_eligible, backed_up, label, created_at, last_used_at)"
+                        + " values (?, ?, ?, sha256(?::text::bytea), '', '', 0, true, false, false, 'one', now(), now())",
+                id(workshop, "passkey"),
+                workshop,
+                id(workshop, "person"),
+                workshop);
         insert(db, workshop, "entry_sent", "digest", "decode(repeat('00', 32), 'hex')");
         insert(db, workshop, "instrument", "kind, name, serial, port", "'DIAL_INDICATOR', 'dial', 'S1', 7801");
     }

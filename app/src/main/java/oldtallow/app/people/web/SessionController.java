@@ -9,6 +9,7 @@ import oldtallow.app.audit.SecurityLog;
 import oldtallow.app.people.DemoAccounts;
 import oldtallow.app.people.Founding;
 import oldtallow.app.people.OpenSessions;
+import oldtallow.app.people.Passkeys;
 import oldtallow.app.people.PersonEntry;
 import oldtallow.app.people.SecondFactors;
 import oldtallow.app.people.SignIn;
@@ -32,6 +33,7 @@ class SessionController {
 
     private final SignIn signIn;
     private final SecondFactors factors;
+    private final Passkeys passkeys;
     private final Founding founding;
     private final OpenSessions sessions;
     private final DemoAccounts demo;
@@ -41,6 +43,7 @@ class SessionController {
     SessionController(
             SignIn signIn,
             SecondFactors factors,
+            Passkeys passkeys,
             Founding founding,
             OpenSessions sessions,
             DemoAccounts demo,
@@ -48,6 +51,7 @@ class SessionController {
             SessionDoor door) {
         this.signIn = signIn;
         this.factors = factors;
+        this.passkeys = passkeys;
         this.founding = founding;
         this.sessions = sessions;
         this.demo = demo;
@@ -70,10 +74,9 @@ class SessionController {
         SignedIn person = signIn.check(form.signInName(), form.password());
         if (factors.isOf(person.personId())) {
             door.half(person, request);
-        } else {
-            enter(person, request, response);
+            return view(request);
         }
-        return view(request);
+        return enter(person, request, response);
     }
 
     /** The code of the moment, of somebody whose password was right just now. */
@@ -87,13 +90,14 @@ class SessionController {
             throw new InvalidInputException(
                     "code", "", "is not the one the device shows now, nor one of those for its loss");
         }
-        enter(person, request, response);
-        return view(request);
+        return enter(person, request, response);
     }
 
-    private void enter(SignedIn person, HttpServletRequest request, HttpServletResponse response) {
+    /** Lets somebody in who has shown what it takes. */
+    SessionView enter(SignedIn person, HttpServletRequest request, HttpServletResponse response) {
         door.open(person, request, response);
         log.noteOf(person, Kind.SIGNED_IN);
+        return view(request);
     }
 
     record SignInCodeForm(String code) {}
@@ -126,10 +130,15 @@ class SessionController {
 
     private SessionView view(HttpServletRequest request) {
         return Asker.ifAny()
-                .map(person -> new SessionView(SignedInView.of(person), false, demo.isThere(), false, List.of(), null))
+                .map(person ->
+                        new SessionView(SignedInView.of(person), false, false, demo.isThere(), false, List.of(), null))
                 .orElseGet(() -> new SessionView(
                         null,
                         door.waiting(request).isPresent(),
+                        door.waiting(request)
+                                .filter(person ->
+                                        !passkeys.of(person.personId()).isEmpty())
+                                .isPresent(),
                         demo.isThere(),
                         demo.loading().isEmpty() && founding.nobodyYet(),
                         (DemoAccounts.isAtHome(request.getRemoteAddr()) ? demo.offered() : List.<PersonEntry>of())
@@ -166,6 +175,7 @@ class SessionController {
      * The session of this device.
      *
      * @param codeWanted whether the password was right, and the second factor is waited for
+     * @param passkeyKnown whether a passkey would do for it too
      * @param demo whether people and rigs are made up
      * @param firstOwnerWanted whether this installation has no people yet
      * @param demoAccounts what the demo lets anybody use; empty outside it
@@ -174,6 +184,7 @@ class SessionController {
     record SessionView(
             @Nullable SignedInView person,
             boolean codeWanted,
+            boolean passkeyKnown,
             boolean demo,
             boolean firstOwnerWanted,
             List<DemoAccountView> demoAccounts,

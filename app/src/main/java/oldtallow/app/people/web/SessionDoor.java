@@ -15,6 +15,7 @@ import org.springframework.security.core.context.SecurityContextHolder;
 import org.springframework.security.web.authentication.logout.SecurityContextLogoutHandler;
 import org.springframework.security.web.authentication.session.ChangeSessionIdAuthenticationStrategy;
 import org.springframework.security.web.context.SecurityContextRepository;
+import org.springframework.security.web.webauthn.api.Bytes;
 import org.springframework.stereotype.Component;
 
 /** Opens and closes the session of a device. */
@@ -23,6 +24,8 @@ class SessionDoor {
 
     private static final String WAITING = "oldtallow.waiting";
     private static final String WAITING_SINCE = "oldtallow.waitingSince";
+    private static final String CHALLENGE = "oldtallow.challenge";
+    private static final String CHALLENGE_SINCE = "oldtallow.challengeSince";
     private static final Duration PATIENCE = Duration.ofMinutes(5);
 
     private final SecurityContextRepository contexts;
@@ -61,6 +64,27 @@ class SessionDoor {
                 .filter(session -> session.getAttribute(WAITING_SINCE) instanceof Long since
                         && clock.millis() - since < PATIENCE.toMillis())
                 .map(session -> (SignedIn) session.getAttribute(WAITING));
+    }
+
+    /** A challenge for a device, answered in this session, once, and within minutes. */
+    Bytes challenge(HttpServletRequest request) {
+        Bytes challenge = Bytes.random();
+        request.getSession().setAttribute(CHALLENGE, challenge.toBase64UrlString());
+        request.getSession().setAttribute(CHALLENGE_SINCE, clock.millis());
+        return challenge;
+    }
+
+    /** The challenge that waits for its answer; no more from now on. */
+    Optional<Bytes> takeChallenge(HttpServletRequest request) {
+        Optional<Bytes> taken = Optional.ofNullable(request.getSession(false))
+                .filter(session -> session.getAttribute(CHALLENGE_SINCE) instanceof Long since
+                        && clock.millis() - since < PATIENCE.toMillis())
+                .map(session -> Bytes.fromBase64((String) session.getAttribute(CHALLENGE)));
+        Optional.ofNullable(request.getSession(false)).ifPresent(session -> {
+            session.removeAttribute(CHALLENGE);
+            session.removeAttribute(CHALLENGE_SINCE);
+        });
+        return taken;
     }
 
     void close(HttpServletRequest request, HttpServletResponse response) {
