@@ -21,17 +21,19 @@
   onMount(
     () =>
       void attempt.run(async () => {
-        ;[about, inPage] = await Promise.all([api.about(), api.partsOfThePage()])
+        const [here, parts] = await Promise.all([api.about(), api.partsOfThePage()])
+        about = here
+        // letters stand above by their own names
+        inPage = parts.filter((part) => !part.name.startsWith('@fontsource'))
       }),
   )
 </script>
 
 <svelte:head><title>About · Old Tallow</title></svelte:head>
 
-<div class="mx-auto max-w-4xl px-4 py-4 desk:px-5">
-  <h1 class="type-h">Old Tallow</h1>
+<div class="max-w-4xl px-4 py-4 desk:px-5">
+  <h1 class="type-say">Old Tallow {about?.version ?? ''}</h1>
   {#if about}
-    <p class="type-number">{about.version}</p>
     <p class="text-label text-ink2">built {moment(about.builtAt)}</p>
   {/if}
   <p class="mt-3 text-read">
@@ -46,7 +48,8 @@
   <h3 class="mt-3 font-semibold">Letters, under the SIL Open Font License 1.1</h3>
   {#each fonts as font (font.name)}
     <details class="border-b border-rule">
-      <summary class="min-h-11 cursor-pointer py-2">{font.name}</summary>
+      <summary class="flex min-h-11 cursor-pointer items-baseline gap-x-2 py-2">{font.name}</summary
+      >
       <pre class="pb-3 text-label whitespace-pre-wrap">{font.text}</pre>
     </details>
   {/each}
@@ -54,7 +57,7 @@
     <h3 class="mt-5 font-semibold">In these pages</h3>
     {#each inPage as part (part.name)}
       <details class="border-b border-rule">
-        <summary class="min-h-11 cursor-pointer py-2">
+        <summary class="flex min-h-11 cursor-pointer items-baseline gap-x-2 py-2">
           {part.name}
           {part.version} <span class="text-ink2">{part.identifier ?? 'see its text'}</span>
         </summary>

@@ -30,7 +30,7 @@
     {session.isOwner ? 'Every device of the workshop.' : 'Your devices.'} End one that is lost or not
     known.
   </p>
-  <ul class="mt-1 border-t-2 border-ink">
+  <ul class="mt-1 max-h-96 overflow-y-auto border-t-2 border-ink">
     {#each devices as device (`${device.personId} ${device.name}`)}
       <li class="flex min-h-11 flex-wrap items-center gap-x-3 border-b border-rule py-1">
         <p class="min-w-0 flex-1">
