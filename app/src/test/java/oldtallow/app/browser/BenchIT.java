@@ -6,8 +6,14 @@ import static org.assertj.core.api.Assertions.assertThat;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.FilePayload;
+import java.awt.image.BufferedImage;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.util.Random;
 import java.util.UUID;
 import java.util.regex.Pattern;
+import javax.imageio.ImageIO;
 import oldtallow.app.testing.Bench;
 import oldtallow.app.testing.Browsers;
 import oldtallow.app.testing.Browsers.Visit;
@@ -80,6 +86,38 @@ class BenchIT {
                             .first())
                     .isVisible();
         }
+    }
+
+    /** As a telephone takes it: twelve million pixels, several megabytes. */
+    @Test
+    void aTelephonesPhotoIsScaledDownAndStaysWithItsStep(RunningOldTallow app, Browsers browsers) throws IOException {
+        Bench bench = new Bench(app.http());
+        JsonNode job = bench.doUntil(bench.open(bench.newWheelEnd("STEPPED_BRAKED"), "REPACK"), "strip.cap");
+        byte[] photo = noisy(4000, 3000);
+        assertThat(photo.length).isGreaterThan(2_000_000);
+        try (Visit visit = browsers.visit(app)) {
+            Page page = visit.page();
+            page.navigate(at(app, job));
+            page.locator("input[type=file]").setInputFiles(new FilePayload("hub.jpg", "image/jpeg", photo));
+
+            Locator kept = page.getByLabel("Photos of this step").getByRole(AriaRole.IMG);
+            assertThat(kept).isVisible();
+            assertThat(kept.evaluate(
+                            "image => image.decode().then(() => image.naturalWidth + ' ' + image.naturalHeight)"))
+                    .isEqualTo("2560 1920");
+            assertThat(visit.complaints()).isEmpty();
+        }
+    }
+
+    private static byte[] noisy(int width, int height) throws IOException {
+        var picture = new BufferedImage(width, height, BufferedImage.TYPE_INT_RGB);
+        var random = new Random(7);
+        int[] pixels =
+                random.ints((long) width * height).map(one -> one & 0x7f7f7f).toArray();
+        picture.setRGB(0, 0, width, height, pixels, 0, width);
+        var bytes = new ByteArrayOutputStream();
+        ImageIO.write(picture, "jpeg", bytes);
+        return bytes.toByteArray();
     }
 
     @Test
