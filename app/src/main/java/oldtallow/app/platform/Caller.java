@@ -23,6 +23,11 @@ public record Caller(String address, String device) {
         return request().map(Caller::of).orElse(ITSELF);
     }
 
+    /** Whether it is the product itself, as when the demo is loaded. */
+    public boolean isItself() {
+        return equals(ITSELF);
+    }
+
     public static Caller of(HttpServletRequest request) {
         String says = Objects.requireNonNullElse(request.getHeader(HttpHeaders.USER_AGENT), "");
         return new Caller(
