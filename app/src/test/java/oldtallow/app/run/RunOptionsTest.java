@@ -3,12 +3,13 @@ package oldtallow.app.run;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.io.IOException;
-import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.concurrent.TimeUnit;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 
@@ -18,6 +19,9 @@ class RunOptionsTest {
     private static final Path RUN = Path.of("../run").toAbsolutePath().normalize();
 
     private record Said(int status, String text) {}
+
+    @TempDir
+    private static Path folder;
 
     @Test
     void helpNamesEveryOption() throws Exception {
@@ -49,10 +53,15 @@ class RunOptionsTest {
     private static Said run(String... options) throws IOException, InterruptedException {
         List<String> command = new ArrayList<>(List.of("bash", RUN.toString()));
         command.addAll(List.of(options));
-        Process process = new ProcessBuilder(command).redirectErrorStream(true).start();
+        Path said = Files.createTempFile(folder, "said", ".txt");
+        Process process = new ProcessBuilder(command)
+                .redirectErrorStream(true)
+                .redirectOutput(said.toFile())
+                .start();
         process.getOutputStream().close();
-        String text = new String(process.getInputStream().readAllBytes(), StandardCharsets.UTF_8);
-        assertThat(process.waitFor(20, TimeUnit.SECONDS)).isTrue();
-        return new Said(process.exitValue(), text);
+        boolean ended = process.waitFor(20, TimeUnit.SECONDS);
+        process.destroy(); // what it should have refused it may have begun
+        assertThat(ended).as("%s: %s", command, Files.readString(said)).isTrue();
+        return new Said(process.exitValue(), Files.readString(said));
     }
 }
