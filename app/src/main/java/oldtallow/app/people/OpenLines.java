@@ -1,21 +1,28 @@
 package oldtallow.app.people;
 
+import java.util.ArrayDeque;
+import java.util.Deque;
+import java.util.HashMap;
+import java.util.List;
 import java.util.Map;
-import java.util.Set;
+import java.util.Optional;
 import java.util.UUID;
-import java.util.concurrent.ConcurrentHashMap;
 import oldtallow.app.walls.Asker;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.event.TransactionalEventListener;
 
-/** Lines to devices that stay open: so many for each person, and over with the session they were opened in. */
+/**
+ * Lines to devices that stay open: so many for each person, and over with the session they were opened in. That a device went
+ * away is seen only when something is said to it, so the oldest line makes room for a new one: mostly nobody listens there.
+ */
 @Component
 public class OpenLines {
 
     /** A person with three devices and some pages on each; a browser lets a page have six. */
     private static final int MOST_OF_A_PERSON = 24;
 
-    private final Map<UUID, Set<Line>> lines = new ConcurrentHashMap<>();
+    /** The oldest first. */
+    private final Map<UUID, Deque<Line>> lines = new HashMap<>();
 
     /** A line somebody has open. */
     public final class Line {
@@ -32,37 +39,44 @@ public class OpenLines {
 
         /** It is open no more. */
         public void left() {
-            lines.computeIfPresent(personId, (person, open) -> {
-                open.remove(this);
-                return open.isEmpty() ? null : open;
-            });
+            synchronized (lines) {
+                lines.computeIfPresent(personId, (person, open) -> {
+                    open.remove(this);
+                    return open.isEmpty() ? null : open;
+                });
+            }
         }
     }
 
     /**
-     * Counts a line of the person who asks; {@link TooManyLinesException} where they have as many as anybody may.
+     * Counts a line of the person who asks; where they have as many as anybody may, their oldest ends.
      *
      * @param sessionId it is opened in
-     * @param end closes it, when the session is over
+     * @param end closes it
      */
     public Line open(String sessionId, Runnable end) {
         var line = new Line(Asker.now().personId(), OpenSessions.nameOf(sessionId), end);
-        lines.compute(line.personId, (person, open) -> {
-            Set<Line> all = open == null ? ConcurrentHashMap.newKeySet() : open;
-            if (all.size() >= MOST_OF_A_PERSON) {
-                throw new TooManyLinesException(MOST_OF_A_PERSON);
+        Optional<Line> oldest = Optional.empty();
+        synchronized (lines) {
+            Deque<Line> open = lines.computeIfAbsent(line.personId, person -> new ArrayDeque<>());
+            if (open.size() >= MOST_OF_A_PERSON) {
+                oldest = Optional.of(open.removeFirst());
             }
-            all.add(line);
-            return all;
-        });
+            open.addLast(line);
+        }
+        oldest.ifPresent(one -> one.end.run());
         return line;
     }
 
     /** Whoever was signed out hears nothing more. */
     @TransactionalEventListener(fallbackExecution = true)
     public void signedOut(OpenSessions.Ended ended) {
-        lines.getOrDefault(ended.personId(), Set.of()).stream()
-                .filter(line -> ended.names().contains(line.session))
-                .forEach(line -> line.end.run());
+        List<Line> over;
+        synchronized (lines) {
+            over = lines.getOrDefault(ended.personId(), new ArrayDeque<>()).stream()
+                    .filter(line -> ended.names().contains(line.session))
+                    .toList();
+        }
+        over.forEach(line -> line.end.run()); // leaves by itself
     }
 }

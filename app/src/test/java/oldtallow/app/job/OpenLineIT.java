@@ -61,10 +61,12 @@ class OpenLineIT {
 
     /** An open line holds no connection of the pool: there may be many more of them than it has. */
     @Test
-    void manyLinesKeepNobodyFromReading() {
+    void manyLinesKeepNobodyFromReading(RunningOldTallow app) {
         List<List<String>> lines = new CopyOnWriteArrayList<>();
-        for (int i = 0; i < 60; i++) {
-            lines.add(listen(tobe, job));
+        for (String person : List.of("tobe", "ines", "wil")) {
+            for (int i = 0; i < 20; i++) {
+                lines.add(listen(app.as(person), job));
+            }
         }
         JsonNode after = bench.doNow(job);
         assertThat(tobe.get("/api/yard").status()).isEqualTo(200);

@@ -8,7 +8,7 @@ import oldtallow.core.quantity.OutOfRangeException;
 /**
  * An amount in the workshop's own currency.
  *
- * @param cents hundredths, 0 to 100,000,000
+ * @param cents hundredths, 0 to 10^15: a price is 1,000,000 at most, many of it are more
  */
 public record Money(long cents) implements Comparable<Money> {
 
@@ -16,11 +16,12 @@ public record Money(long cents) implements Comparable<Money> {
 
     private static final int DECIMALS = 2;
     private static final long MOST_CENTS = 100_000_000;
+    private static final long MOST_TOTAL_CENTS = 1_000_000_000_000_000L;
 
     public Money {
-        if (cents < 0 || cents > MOST_CENTS) {
+        if (cents < 0 || cents > MOST_TOTAL_CENTS) {
             throw new OutOfRangeException(
-                    "price", BigDecimal.valueOf(cents, DECIMALS).toPlainString(), "0 to 1,000,000");
+                    "sum", BigDecimal.valueOf(cents, DECIMALS).toPlainString(), "0 to 10,000,000,000,000");
         }
     }
 

@@ -99,6 +99,11 @@ class StoreTest {
     }
 
     @Test
+    void manyOfAPriceMayBeMoreThanAPriceMayBe() {
+        assertThat(Money.of(new BigDecimal("1000000")).times(4).amount()).isEqualByComparingTo("4000000");
+    }
+
+    @Test
     void anHourlyRateOverATimeIsRoundedToTheNearestHundredth() {
         assertThat(Money.of(new BigDecimal("68"))
                         .forAnHourOver(Duration.ofMinutes(35))

@@ -1,6 +1,5 @@
 package oldtallow.app.people.web;
 
-import oldtallow.app.people.TooManyLinesException;
 import oldtallow.app.people.TooManyTriesException;
 import oldtallow.app.people.WrongPasswordException;
 import org.springframework.core.Ordered;
@@ -23,15 +22,6 @@ class SignInProblems {
                 HttpStatus.UNPROCESSABLE_CONTENT,
                 "This name and password do not go together. Look at both again; the owner can set a new password.");
         problem.setTitle("Not signed in");
-        return problem;
-    }
-
-    @ExceptionHandler
-    ProblemDetail tooMany(TooManyLinesException e) {
-        ProblemDetail problem = ProblemDetail.forStatusAndDetail(
-                HttpStatus.TOO_MANY_REQUESTS,
-                "You have " + e.most() + " pages open that follow a job or an instrument. Close some, then try again.");
-        problem.setTitle("So many pages are open");
         return problem;
     }
 
