@@ -64,6 +64,7 @@ backup() {
 # restore FILE [--replace]
 restore() {
     local file=${1:-} replace=${2:-} tables
+    if [ "$file" = --replace ]; then file=$replace replace=--replace; fi
     [ -f "$file" ] || die "restore wants a file that ./run backup wrote: ./run restore FILE"
     need_postgres
     "$PGBIN/pg_restore" --list "$file" > /dev/null 2>&1 || die "$file is no backup, or a damaged one. Nothing was changed."
@@ -89,10 +90,17 @@ restore() {
     say "Brought back. Start with ./run: it brings an older backup up to this version."
 }
 
+# whether there is anything to keep: at a first start there are no tables yet
+holds_a_workshop() {
+    [ "$(pg psql -qtAc "select to_regclass('public.workshop') is not null" 2> /dev/null)" = t ] \
+        && [ "$(pg psql -qtAc 'select exists (select from workshop)' 2> /dev/null)" = t ]
+}
+
 # keep_backups : one a day, of the last so many days; what fails is said and tried again in an hour
 keep_backups() {
     trap - EXIT INT TERM
     mkdir -p "$BACKUPS"
+    until holds_a_workshop; do sleep 60 & wait $!; done
     while true; do
         if [ -z "$(find "$BACKUPS" -name 'daily-*.dump' -mmin -1380 -print -quit)" ]; then
             if write_backup "$BACKUPS/daily-$(date +%Y%m%d-%H%M).dump"; then
