@@ -76,6 +76,8 @@ restore() {
             stop_database
             die "There is a workshop here already. To put the backup in its place:  ./run restore '$file' --replace"
         fi
+        # a server of somebody else's: its owner may not make databases there
+        declare -F as_owner > /dev/null || die "On a server of your own make the database empty first, then restore into it."
         # what is replaced is kept: the wrong file may have been named
         mkdir -p "$BACKUPS"
         local before

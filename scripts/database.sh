@@ -58,7 +58,7 @@ start_database() {
     export OLDTALLOW_DB_APP_USER=$APP_USER
     OLDTALLOW_DB_APP_PASSWORD=$(head -c 24 /dev/urandom | base64 | tr '+/' '-_') # a new one for every run
     export OLDTALLOW_DB_APP_PASSWORD
-    as_owner() { PGPASSWORD=$OLDTALLOW_DB_PASSWORD "$PGBIN/psql" -h 127.0.0.1 -p "$port" -U "$DB_USER" -d postgres -qtA "$@"; }
+    as_owner() { PGPASSWORD=$OLDTALLOW_DB_PASSWORD "$PGBIN/psql" -h 127.0.0.1 -p "$DB_PORT" -U "$DB_USER" -d postgres -qtA "$@"; }
     as_owner -c "select 1 from pg_database where datname = '$DB_NAME'" | grep -q 1 \
         || as_owner -c "create database $DB_NAME"
     as_owner -c "select 1 from pg_roles where rolname = '$APP_USER'" | grep -q 1 \

@@ -60,6 +60,41 @@ class BackupIT {
         }
     }
 
+    /** In a folder of its own with a server of its own, as ./run has it: refused unless told, and what was there is kept. */
+    @Test
+    void aBackupTakesThePlaceOfWhatIsHereWhenTold() throws Exception {
+        var bash = new ProcessBuilder("bash", "-c", """
+                set -euo pipefail
+                ROOT=%s SCRIPTS=%s
+                . "$SCRIPTS/lib.sh"; . "$SCRIPTS/database.sh"; . "$SCRIPTS/backup.sh"
+                lock_folder() { mkdir -p "$ROOT/.data"; }
+                need_postgres; lock_folder; start_database
+                trap 'stop_database; rm -rf "$PGDATA_DIR" "$PGDATA_DIR.log"' EXIT
+                pg psql -qc "create table book (page text)" -c "insert into book values ('kept')"
+                write_backup "$ROOT/all.dump"
+                pg psql -qc "insert into book values ('after the backup')"
+                stop_database; unset OLDTALLOW_DB_URL
+                (restore "$ROOT/all.dump") || echo refused
+                restore --replace "$ROOT/all.dump"; unset OLDTALLOW_DB_URL
+                start_database
+                echo "pages: $(pg psql -qtAc "select string_agg(page, ',') from book")"
+                """.formatted(folder, ROOT.resolve("scripts")))
+                .redirectErrorStream(true);
+        bash.environment().keySet().removeIf(name -> name.startsWith("OLDTALLOW_"));
+        Process done = bash.start();
+        String text = new String(done.getInputStream().readAllBytes(), StandardCharsets.UTF_8);
+
+        assertThat(done.waitFor()).as(text).isZero();
+        assertThat(text)
+                .containsSubsequence(
+                        "There is a workshop here already",
+                        "refused",
+                        "What was here is kept in",
+                        "Brought back",
+                        "pages: kept\n");
+        assertThat(folder.resolve(".data/backups").toFile().list()).hasSize(1);
+    }
+
     @Test
     void aBackupThatFailsLeavesNothingBehind(RunningOldTallow app) throws Exception {
         Path file = folder.resolve("none").resolve("all.dump");
