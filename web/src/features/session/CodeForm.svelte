@@ -8,6 +8,7 @@
 
   let code = $state('')
   let refused = $state(false)
+  const withDevice = $derived(Boolean(session.view?.passkeyKnown) && knowsPasskeys())
 
   async function withPasskey(): Promise<void> {
     refused = false
@@ -25,7 +26,10 @@
 </script>
 
 <form onsubmit={send} class="flex flex-col gap-3" aria-label="Second factor">
-  {#if session.view?.passkeyKnown && knowsPasskeys()}
+  <p class="text-read">
+    The password is right. Now {withDevice ? 'your passkey, or ' : ''}the code your device shows.
+  </p>
+  {#if withDevice}
     <Button tone="main" disabled={session.busy} onclick={() => void withPasskey()}>
       Use your passkey
     </Button>
@@ -35,7 +39,6 @@
       <p role="alert" class="text-oxide">The passkey {session.fieldError('passkey')}.</p>
     {/if}
   {/if}
-  <p class="text-read">The password is right. Now the code your device shows.</p>
   <Field
     label="Code"
     inputmode="numeric"
@@ -48,11 +51,7 @@
   {#if session.problem && session.problem.errors.length === 0}
     <ProblemCard title={session.problem.title}><p>{session.problem.detail}</p></ProblemCard>
   {/if}
-  <Button
-    tone={session.view?.passkeyKnown ? 'plain' : 'main'}
-    type="submit"
-    disabled={session.busy}
-  >
+  <Button tone={withDevice ? 'plain' : 'main'} type="submit" disabled={session.busy}>
     {session.busy ? 'Looking …' : 'Go in'}
     <KeyCap key="Enter" />
   </Button>

@@ -64,7 +64,10 @@
           <li class="flex min-h-11 flex-wrap items-center gap-x-3 border-b border-rule py-1">
             <p class="min-w-0 flex-1">
               {one.label}
-              <span class="block text-label text-ink2">last used {moment(one.lastUsedAt)}</span>
+              <span class="block text-label text-ink2"
+                >{one.lastUsedAt === one.createdAt ? 'made' : 'last used'}
+                {moment(one.lastUsedAt)}</span
+              >
             </p>
             <Button
               size="list"

@@ -104,6 +104,6 @@ final class PasskeysOfOne implements UserCredentialRepository, PublicKeyCredenti
                 made.isBackupState(),
                 made.getLabel(),
                 made.getCreated(),
-                made.getLastUsed());
+                made.getCreated()); // made is not used yet
     }
 }
