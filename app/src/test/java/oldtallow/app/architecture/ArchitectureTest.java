@@ -138,6 +138,16 @@ class ArchitectureTest {
         ApplicationModules.of(OldTallow.class).verify();
     }
 
+    /** The API document names a record by its simple name: two of one name would become one schema in silence. */
+    @ArchTest
+    static void noTwoThatCrossTheWireShareAName(JavaClasses classes) {
+        assertThat(classes.stream()
+                        .filter(one -> one.isRecord() && one.getPackageName().matches(".*[.](web|wire)"))
+                        .map(JavaClass::getSimpleName))
+                .isNotEmpty()
+                .doesNotHaveDuplicates();
+    }
+
     @Test
     void everyTableHasAnOwner() {
         JavaClasses tables = new ClassFileImporter().importPackages("oldtallow.db.tables");
