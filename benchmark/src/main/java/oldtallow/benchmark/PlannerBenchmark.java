@@ -2,16 +2,16 @@ package oldtallow.benchmark;
 
 import java.util.Set;
 import java.util.concurrent.TimeUnit;
+import oldtallow.core.fastening.sequence.StandardSchools;
 import oldtallow.core.hub.Construction;
 import oldtallow.core.hub.Fastening;
 import oldtallow.core.hub.HubPreset;
-import oldtallow.core.job.Choices;
-import oldtallow.core.job.JobBrief;
-import oldtallow.core.job.JobBrief.Known;
-import oldtallow.core.job.JobBrief.Worker;
-import oldtallow.core.job.Plan;
-import oldtallow.core.job.Planner;
-import oldtallow.core.sequence.StandardSchools;
+import oldtallow.core.procedure.job.Choices;
+import oldtallow.core.procedure.job.JobBrief;
+import oldtallow.core.procedure.job.JobBrief.Known;
+import oldtallow.core.procedure.job.JobBrief.Worker;
+import oldtallow.core.procedure.job.Plan;
+import oldtallow.core.procedure.job.Planner;
 import org.openjdk.jmh.annotations.Benchmark;
 import org.openjdk.jmh.annotations.BenchmarkMode;
 import org.openjdk.jmh.annotations.Fork;
@@ -45,7 +45,7 @@ public class PlannerBenchmark {
         String[] parts = job.split(" ", -1);
         var construction = Construction.valueOf(parts[0]);
         HubPreset preset = HubPreset.of(construction);
-        var scope = oldtallow.core.job.Scope.valueOf(parts[1]);
+        var scope = oldtallow.core.procedure.job.Scope.valueOf(parts[1]);
         return Planner.plan(new JobBrief(
                 construction,
                 Fastening.of(preset.lock()),

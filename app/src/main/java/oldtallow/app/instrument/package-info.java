@@ -1,4 +1,4 @@
-/** Instruments paired with the bench: their line protocol, docs/instruments.md, and what they show. */
+/** Instruments on loopback ports: line protocol, live hand, a reading taken. */
 @NullMarked
 package oldtallow.app.instrument;
 

@@ -1,4 +1,6 @@
-/** Jobs on the bench: their steps, what was found, and when they may be closed. */
+/**
+ * Jobs on the bench: entries that are only ever added, how a job stands by them, and what is worked out beside a step.
+ */
 @NullMarked
 package oldtallow.app.job;
 

@@ -1,5 +1,6 @@
 package oldtallow.app.platform;
 
+import oldtallow.app.platform.security.OwnAddress;
 import org.springframework.boot.context.event.ApplicationReadyEvent;
 import org.springframework.context.event.EventListener;
 import org.springframework.core.Ordered;

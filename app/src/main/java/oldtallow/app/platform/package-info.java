@@ -1,4 +1,6 @@
-/** What every feature stands on: problems, limits on requests, the clock, the served files. */
+/**
+ * What every room stands on, and none of the trade: problems, limits, transactions, security of requests, served files.
+ */
 @NullMarked
 package oldtallow.app.platform;
 

@@ -1,4 +1,7 @@
-/** The register of rigs, axles and wheel ends, and the figures that govern them. */
+/**
+ * Which rigs, axles and wheel ends there are, what each is made of and what is fitted; the figures, sequences and tools a
+ * workshop goes by.
+ */
 @NullMarked
 package oldtallow.app.register;
 

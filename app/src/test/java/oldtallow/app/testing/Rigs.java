@@ -6,19 +6,19 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.UUID;
-import oldtallow.app.register.Rig;
-import oldtallow.app.register.RigKind;
-import oldtallow.app.register.Side;
-import oldtallow.app.register.WheelEnd;
-import oldtallow.app.register.WheelEndBuild;
+import oldtallow.app.register.model.Rig;
+import oldtallow.app.register.model.RigKind;
+import oldtallow.app.register.model.Side;
+import oldtallow.app.register.model.WheelEnd;
+import oldtallow.app.register.model.WheelEndBuild;
+import oldtallow.core.fastening.lock.LockPattern;
+import oldtallow.core.fastening.sequence.SchoolId;
+import oldtallow.core.fastening.thread.Hand;
+import oldtallow.core.fastening.thread.SpindleThread;
 import oldtallow.core.hub.Construction;
 import oldtallow.core.hub.HubDimension;
 import oldtallow.core.hub.HubPreset;
-import oldtallow.core.lock.LockPattern;
 import oldtallow.core.quantity.Length;
-import oldtallow.core.sequence.SchoolId;
-import oldtallow.core.thread.Hand;
-import oldtallow.core.thread.SpindleThread;
 
 /** Rigs and wheel ends for tests. */
 public final class Rigs {

@@ -2,7 +2,7 @@ package oldtallow.core.fit;
 
 import oldtallow.core.bearing.BearingSet.Series;
 import oldtallow.core.bearing.RingTolerance;
-import oldtallow.core.identify.Instrument;
+import oldtallow.core.bearing.identify.Instrument;
 import oldtallow.core.quantity.Length;
 import oldtallow.core.quantity.OutOfRangeException;
 

@@ -7,11 +7,11 @@ import oldtallow.core.bearing.RollerGeometry;
 import oldtallow.core.hub.Fittings.CavityFill;
 import oldtallow.core.hub.HubDimension;
 import oldtallow.core.hub.WheelEndShape;
+import oldtallow.core.hub.section.Outline;
+import oldtallow.core.hub.section.PartName;
+import oldtallow.core.hub.section.Point;
+import oldtallow.core.hub.section.Section;
 import oldtallow.core.quantity.OutOfRangeException;
-import oldtallow.core.section.Outline;
-import oldtallow.core.section.PartName;
-import oldtallow.core.section.Point;
-import oldtallow.core.section.Section;
 
 /**
  * How much grease goes where in a wheel end, in cm³.

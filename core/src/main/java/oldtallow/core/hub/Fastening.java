@@ -1,13 +1,13 @@
 package oldtallow.core.hub;
 
-import oldtallow.core.lock.CastleNut;
-import oldtallow.core.lock.FreeAngleLock;
-import oldtallow.core.lock.LockPattern;
-import oldtallow.core.lock.LockPlate;
-import oldtallow.core.lock.PushOnRetainer;
-import oldtallow.core.lock.SeatedRetainer;
-import oldtallow.core.lock.TangWasher;
-import oldtallow.core.sequence.SchoolId;
+import oldtallow.core.fastening.lock.CastleNut;
+import oldtallow.core.fastening.lock.FreeAngleLock;
+import oldtallow.core.fastening.lock.LockPattern;
+import oldtallow.core.fastening.lock.LockPlate;
+import oldtallow.core.fastening.lock.PushOnRetainer;
+import oldtallow.core.fastening.lock.SeatedRetainer;
+import oldtallow.core.fastening.lock.TangWasher;
+import oldtallow.core.fastening.sequence.SchoolId;
 
 /** Nut and lock as they are seen from the side. */
 public enum Fastening {

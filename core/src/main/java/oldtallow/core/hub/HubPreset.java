@@ -3,6 +3,14 @@ package oldtallow.core.hub;
 import java.util.List;
 import java.util.Map;
 import oldtallow.core.bearing.SetDesignation;
+import oldtallow.core.fastening.lock.CastleNut;
+import oldtallow.core.fastening.lock.FreeAngleLock;
+import oldtallow.core.fastening.lock.LockPattern;
+import oldtallow.core.fastening.lock.LockPlate;
+import oldtallow.core.fastening.lock.SeatedRetainer;
+import oldtallow.core.fastening.lock.TangWasher;
+import oldtallow.core.fastening.sequence.SchoolId;
+import oldtallow.core.fastening.thread.SpindleThread;
 import oldtallow.core.hub.Fittings.BrakeKind;
 import oldtallow.core.hub.Fittings.CapKind;
 import oldtallow.core.hub.Fittings.CavityFill;
@@ -11,16 +19,8 @@ import oldtallow.core.hub.Fittings.SnapRing;
 import oldtallow.core.hub.Fittings.Spacing;
 import oldtallow.core.hub.Fittings.WasherKind;
 import oldtallow.core.hub.Fittings.WheelFixing;
-import oldtallow.core.lock.CastleNut;
-import oldtallow.core.lock.FreeAngleLock;
-import oldtallow.core.lock.LockPattern;
-import oldtallow.core.lock.LockPlate;
-import oldtallow.core.lock.SeatedRetainer;
-import oldtallow.core.lock.TangWasher;
 import oldtallow.core.quantity.Length;
 import oldtallow.core.quantity.Turn;
-import oldtallow.core.sequence.SchoolId;
-import oldtallow.core.thread.SpindleThread;
 
 /**
  * What a construction usually comes with: a starting point for an entry, to be put right by what is measured and read.

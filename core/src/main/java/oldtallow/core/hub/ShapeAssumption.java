@@ -7,8 +7,8 @@ import java.util.Map;
 import java.util.Optional;
 import oldtallow.core.bearing.BearingSet;
 import oldtallow.core.bearing.SetDesignation;
+import oldtallow.core.fastening.thread.Hand;
 import oldtallow.core.quantity.Length;
-import oldtallow.core.thread.Hand;
 
 /**
  * Fills in bearings nobody has read yet: the construction's usual set where it goes with what was measured, and otherwise the

@@ -18,11 +18,11 @@ import oldtallow.core.hub.Construction;
 import oldtallow.core.hub.Fittings.CavityFill;
 import oldtallow.core.hub.HubDimension;
 import oldtallow.core.hub.WheelEndShape;
+import oldtallow.core.hub.section.PartName;
+import oldtallow.core.hub.section.Point;
+import oldtallow.core.hub.section.Section;
+import oldtallow.core.hub.section.Shapes;
 import oldtallow.core.quantity.Length;
-import oldtallow.core.section.PartName;
-import oldtallow.core.section.Point;
-import oldtallow.core.section.Section;
-import oldtallow.core.section.Shapes;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -36,7 +36,7 @@ class FillingTest {
 
     /** A bed of 1 mm all over both cups, to 30 % either way by hand: 2π · mean radius · width. */
     @ParameterizedTest
-    @MethodSource("oldtallow.core.section.Shapes#presets")
+    @MethodSource("oldtallow.core.hub.section.Shapes#presets")
     void aBedCoversBothCups(WheelEndShape shape) {
         double bed = Stream.of(shape.inboard(), shape.outboard())
                 .mapToDouble(
@@ -83,7 +83,7 @@ class FillingTest {
 
     /** The hollow, turned about its axis: frustums one after another, against the product's integral over the outline. */
     @ParameterizedTest
-    @MethodSource("oldtallow.core.section.Shapes#presets")
+    @MethodSource("oldtallow.core.hub.section.Shapes#presets")
     void theCavityIsMadeOfFrustums(WheelEndShape shape) {
         double frustums = Section.of(shape).part(PartName.CAVITY).stream()
                 .flatMap(part -> part.outlines().stream())

@@ -14,9 +14,9 @@ import oldtallow.core.hub.Construction;
 import oldtallow.core.hub.Fittings.BrakeKind;
 import oldtallow.core.hub.Fittings.CavityFill;
 import oldtallow.core.hub.WheelEndShape;
+import oldtallow.core.hub.section.Shapes;
 import oldtallow.core.quantity.Length;
 import oldtallow.core.quantity.OutOfRangeException;
-import oldtallow.core.section.Shapes;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -167,7 +167,7 @@ class GreaseTest {
 
     /** A hollow drum turned about its axis: the part of a cylinder less its core, by plain geometry. */
     @ParameterizedTest
-    @MethodSource("oldtallow.core.section.Shapes#presets")
+    @MethodSource("oldtallow.core.hub.section.Shapes#presets")
     void everyCavityHoldsSomethingAndLessThanTheHub(WheelEndShape shape) {
         double cavity = Filling.cavity(shape);
         double outer = shape.inboard().outsideDiameter().millimetres() / 2;

@@ -3,8 +3,8 @@ package oldtallow.core.hub;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
-import oldtallow.core.sequence.SchoolId;
-import oldtallow.core.sequence.StandardSchools;
+import oldtallow.core.fastening.sequence.SchoolId;
+import oldtallow.core.fastening.sequence.StandardSchools;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.EnumSource;

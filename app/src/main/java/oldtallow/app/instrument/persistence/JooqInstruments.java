@@ -4,9 +4,9 @@ import static oldtallow.db.tables.Instrument.INSTRUMENT;
 
 import java.util.List;
 import java.util.UUID;
-import oldtallow.app.instrument.InstrumentStore;
-import oldtallow.app.instrument.PairedInstrument;
-import oldtallow.core.measure.Instrument;
+import oldtallow.app.instrument.model.InstrumentStore;
+import oldtallow.app.instrument.model.PairedInstrument;
+import oldtallow.core.setting.measure.Instrument;
 import org.jooq.DSLContext;
 import org.springframework.stereotype.Repository;
 

@@ -1,4 +1,4 @@
-/** Paired instruments in PostgreSQL. */
+/** Tables: the ports by jOOQ. */
 @NullMarked
 package oldtallow.app.instrument.persistence;
 

@@ -1,4 +1,4 @@
-/** Paired instruments over HTTP. */
+/** HTTP: controllers, forms and views. */
 @NullMarked
 package oldtallow.app.instrument.web;
 

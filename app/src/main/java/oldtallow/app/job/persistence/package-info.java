@@ -1,4 +1,4 @@
-/** Jobs and their entries in PostgreSQL. */
+/** Tables: the ports by jOOQ. */
 @NullMarked
 package oldtallow.app.job.persistence;
 

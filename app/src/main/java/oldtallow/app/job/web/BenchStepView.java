@@ -1,18 +1,18 @@
 package oldtallow.app.job.web;
 
 import java.util.List;
-import oldtallow.app.job.Aid;
-import oldtallow.app.job.JobBench;
-import oldtallow.app.job.JobEntry.Item;
-import oldtallow.core.figure.FigureKind;
-import oldtallow.core.part.Part;
-import oldtallow.core.step.Caution;
-import oldtallow.core.step.PartMove;
-import oldtallow.core.step.ReadingKind;
-import oldtallow.core.step.ReadingUnit;
-import oldtallow.core.step.Step;
-import oldtallow.core.step.Supply;
-import oldtallow.core.step.Tool;
+import oldtallow.app.job.api.JobBench;
+import oldtallow.app.job.model.Aid;
+import oldtallow.app.job.model.JobEntry.Item;
+import oldtallow.core.hub.part.Part;
+import oldtallow.core.procedure.step.Caution;
+import oldtallow.core.procedure.step.PartMove;
+import oldtallow.core.procedure.step.Step;
+import oldtallow.core.procedure.step.Supply;
+import oldtallow.core.procedure.step.Tool;
+import oldtallow.core.quantity.ReadingKind;
+import oldtallow.core.quantity.ReadingUnit;
+import oldtallow.core.schedule.figure.FigureKind;
 import org.jspecify.annotations.Nullable;
 
 /**

@@ -1,10 +1,10 @@
 package oldtallow.app.job.web;
 
 import java.util.List;
-import oldtallow.app.job.JobBench;
-import oldtallow.app.job.JobEntry;
-import oldtallow.app.job.Sign;
-import oldtallow.core.look.Diagnosis;
+import oldtallow.app.job.api.JobBench;
+import oldtallow.app.job.model.JobEntry;
+import oldtallow.app.job.model.Sign;
+import oldtallow.core.procedure.look.Diagnosis;
 import org.jspecify.annotations.Nullable;
 
 /** What the first look saw and points to. */

@@ -2,11 +2,11 @@ package oldtallow.app.job.web;
 
 import java.util.List;
 import java.util.UUID;
-import oldtallow.app.job.JobBench;
-import oldtallow.app.job.JobEntry;
-import oldtallow.app.job.JobRecords;
-import oldtallow.app.job.Jobs;
-import oldtallow.app.job.NewEntry;
+import oldtallow.app.job.api.JobBench;
+import oldtallow.app.job.api.JobRecords;
+import oldtallow.app.job.api.Jobs;
+import oldtallow.app.job.model.JobEntry;
+import oldtallow.app.job.model.NewEntry;
 import oldtallow.app.job.web.JobForms.CondemnedForm;
 import oldtallow.app.job.web.JobForms.FirstLookForm;
 import oldtallow.app.job.web.JobForms.GreasedForm;
@@ -20,7 +20,7 @@ import oldtallow.app.job.web.JobForms.StepDoneForm;
 import oldtallow.app.job.web.JobForms.UndoForm;
 import oldtallow.app.job.web.JobForms.WaitsForm;
 import oldtallow.app.job.web.JobForms.WaiverForm;
-import oldtallow.core.job.Choices;
+import oldtallow.core.procedure.job.Choices;
 import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -45,7 +45,7 @@ class JobController {
     /** What a job would need and how long it would take; nothing is opened. */
     @PostMapping("/wheel-ends/{wheelEndId}/job-plan")
     PlanView plan(@PathVariable UUID wheelEndId, @RequestBody PlanForm form) {
-        return PlanView.of(jobs.preview(wheelEndId, form.scope(), JobForms.choices(form.choices(), Choices.USUAL)));
+        return PlanView.of(jobs.forecast(wheelEndId, form.scope(), JobForms.choices(form.choices(), Choices.USUAL)));
     }
 
     @PostMapping("/wheel-ends/{wheelEndId}/jobs")

@@ -2,10 +2,10 @@ package oldtallow.app.job.web;
 
 import java.time.Instant;
 import java.util.UUID;
-import oldtallow.app.job.Job;
-import oldtallow.app.job.JobBench;
-import oldtallow.app.job.Recorded;
-import oldtallow.core.step.Step;
+import oldtallow.app.job.api.JobBench;
+import oldtallow.app.job.model.Job;
+import oldtallow.app.job.model.Recorded;
+import oldtallow.core.procedure.step.Step;
 import org.jspecify.annotations.Nullable;
 
 /**

@@ -2,8 +2,8 @@ package oldtallow.app.job.web;
 
 import java.time.Duration;
 import java.util.UUID;
-import oldtallow.app.job.JobPhotos;
-import oldtallow.app.photo.Photo;
+import oldtallow.app.job.api.JobPhotos;
+import oldtallow.app.register.photo.Photo;
 import org.springframework.http.CacheControl;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;

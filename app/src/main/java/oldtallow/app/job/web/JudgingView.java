@@ -3,16 +3,16 @@ package oldtallow.app.job.web;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
-import oldtallow.app.job.JobBench;
-import oldtallow.app.job.JobEntry.Item;
-import oldtallow.app.job.JobEntry.Judged;
-import oldtallow.core.judge.Cause;
-import oldtallow.core.judge.DamageMode;
-import oldtallow.core.judge.Finding;
-import oldtallow.core.judge.Looked;
-import oldtallow.core.judge.Spot;
-import oldtallow.core.judge.Verdict;
-import oldtallow.core.judge.Verdict.Outcome;
+import oldtallow.app.job.api.JobBench;
+import oldtallow.app.job.model.JobEntry.Item;
+import oldtallow.app.job.model.JobEntry.Judged;
+import oldtallow.core.procedure.judge.Cause;
+import oldtallow.core.procedure.judge.DamageMode;
+import oldtallow.core.procedure.judge.Finding;
+import oldtallow.core.procedure.judge.Looked;
+import oldtallow.core.procedure.judge.Spot;
+import oldtallow.core.procedure.judge.Verdict;
+import oldtallow.core.procedure.judge.Verdict.Outcome;
 import org.jspecify.annotations.Nullable;
 
 /**

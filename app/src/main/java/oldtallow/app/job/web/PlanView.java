@@ -3,12 +3,12 @@ package oldtallow.app.job.web;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
-import oldtallow.app.job.Jobs;
-import oldtallow.core.job.Plan;
-import oldtallow.core.part.Part;
-import oldtallow.core.step.Stage;
-import oldtallow.core.step.Supply;
-import oldtallow.core.step.Tool;
+import oldtallow.app.stock.model.JobForecasts.JobForecast;
+import oldtallow.core.hub.part.Part;
+import oldtallow.core.procedure.job.Plan;
+import oldtallow.core.procedure.step.Stage;
+import oldtallow.core.procedure.step.Supply;
+import oldtallow.core.procedure.step.Tool;
 
 /**
  * A job before it starts.
@@ -24,7 +24,7 @@ record PlanView(
         List<String> alwaysNew,
         List<NeedsView> needs) {
 
-    static PlanView of(Jobs.Preview preview) {
+    static PlanView of(JobForecast preview) {
         Plan plan = preview.plan();
         Map<Stage, Set<Tool>> tools = plan.tools();
         Map<Stage, Set<Supply>> supplies = plan.supplies();

@@ -1,4 +1,4 @@
-/** The bench over HTTP. */
+/** HTTP: controllers, forms and views. */
 @NullMarked
 package oldtallow.app.job.web;
 

@@ -5,7 +5,7 @@ import static oldtallow.db.tables.EntrySent.ENTRY_SENT;
 import java.util.Arrays;
 import java.util.Objects;
 import java.util.UUID;
-import oldtallow.app.platform.SentEntries;
+import oldtallow.app.platform.write.SentEntries;
 import org.jooq.DSLContext;
 import org.springframework.stereotype.Repository;
 

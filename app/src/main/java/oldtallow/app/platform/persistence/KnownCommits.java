@@ -1,7 +1,7 @@
 package oldtallow.app.platform.persistence;
 
 import javax.sql.DataSource;
-import oldtallow.app.platform.CommitNotKnownException;
+import oldtallow.app.platform.problem.CommitNotKnownException;
 import org.springframework.jdbc.support.JdbcTransactionManager;
 import org.springframework.transaction.support.DefaultTransactionStatus;
 

@@ -4,8 +4,8 @@ import java.sql.SQLException;
 import java.sql.SQLTransientConnectionException;
 import java.util.List;
 import java.util.Optional;
-import oldtallow.app.platform.Trouble;
-import oldtallow.app.platform.Troubles;
+import oldtallow.app.platform.problem.Trouble;
+import oldtallow.app.platform.problem.Troubles;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 

@@ -1,4 +1,4 @@
-/** How transactions end, and what the database says when it cannot. */
+/** Tables: the ports by jOOQ. */
 @NullMarked
 package oldtallow.app.platform.persistence;
 

@@ -13,12 +13,12 @@ import java.util.Optional;
 import java.util.UUID;
 import java.util.function.Function;
 import java.util.stream.Collectors;
-import oldtallow.app.register.Rig;
-import oldtallow.app.register.RigKind;
-import oldtallow.app.register.RigPlan;
-import oldtallow.app.register.RigPlan.AxlePlan;
-import oldtallow.app.register.Side;
-import oldtallow.app.register.WheelEndName;
+import oldtallow.app.register.model.Rig;
+import oldtallow.app.register.model.RigKind;
+import oldtallow.app.register.model.RigPlan;
+import oldtallow.app.register.model.RigPlan.AxlePlan;
+import oldtallow.app.register.model.Side;
+import oldtallow.app.register.model.WheelEndName;
 import org.jooq.DSLContext;
 
 /** Rigs for lists of many: few columns of three tables. */

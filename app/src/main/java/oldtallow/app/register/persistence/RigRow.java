@@ -3,9 +3,9 @@ package oldtallow.app.register.persistence;
 import java.util.Arrays;
 import java.util.List;
 import java.util.stream.Collectors;
-import oldtallow.app.register.Rig;
-import oldtallow.app.register.RigEntry;
-import oldtallow.app.register.RigKind;
+import oldtallow.app.register.model.Rig;
+import oldtallow.app.register.model.RigEntry;
+import oldtallow.app.register.model.RigKind;
 import oldtallow.db.tables.records.RigRecord;
 import org.jspecify.annotations.Nullable;
 

@@ -1,4 +1,4 @@
-/** The register in PostgreSQL. */
+/** Tables: the ports by jOOQ. */
 @NullMarked
 package oldtallow.app.register.persistence;
 

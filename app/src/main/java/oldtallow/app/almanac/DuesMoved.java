@@ -1,6 +1,0 @@
-package oldtallow.app.almanac;
-
-import java.util.UUID;
-
-/** What falls due in a workshop was worked out again: dates may have moved. */
-public record DuesMoved(UUID workshopId) {}

@@ -1,5 +1,0 @@
-/** Own bearing sets in PostgreSQL. */
-@NullMarked
-package oldtallow.app.catalogue.persistence;
-
-import org.jspecify.annotations.NullMarked;

@@ -1,5 +1,0 @@
-/** Catalogue, identification and reading help over HTTP. */
-@NullMarked
-package oldtallow.app.catalogue.web;
-
-import org.jspecify.annotations.NullMarked;

@@ -1,5 +1,0 @@
-/** Fillings in PostgreSQL. */
-@NullMarked
-package oldtallow.app.greasing.persistence;
-
-import org.jspecify.annotations.NullMarked;

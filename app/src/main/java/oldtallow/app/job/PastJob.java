@@ -1,8 +1,0 @@
-package oldtallow.app.job;
-
-import java.time.Instant;
-import java.util.UUID;
-import oldtallow.core.job.Scope;
-
-/** A job that is over, as it stands in a list. */
-public record PastJob(UUID id, UUID wheelEndId, Scope scope, Job.State state, Instant closedAt) {}

@@ -1,0 +1,280 @@
+package oldtallow.app.job.api;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Collectors;
+import oldtallow.app.job.model.Job;
+import oldtallow.app.job.model.JobEntry;
+import oldtallow.app.job.model.JobEntry.Added;
+import oldtallow.app.job.model.JobEntry.Item;
+import oldtallow.app.job.model.JobEntry.StepDone;
+import oldtallow.app.platform.problem.ConflictException;
+import oldtallow.app.platform.problem.FieldErrors;
+import oldtallow.app.platform.problem.InvalidInputException;
+import oldtallow.app.register.api.GreaseFills;
+import oldtallow.core.fit.SeatedCup;
+import oldtallow.core.hub.part.Part;
+import oldtallow.core.procedure.job.Scope;
+import oldtallow.core.procedure.step.Check;
+import oldtallow.core.procedure.step.Step;
+import oldtallow.core.quantity.Length;
+import oldtallow.core.quantity.ReadingKind;
+import oldtallow.core.travel.warmth.HubHeat;
+import org.jspecify.annotations.Nullable;
+
+/** Which entries a job takes as it stands, and what becomes of those that come late. */
+final class EntryRules {
+
+    private static final int MOST_WORDS = 1000;
+    /** How the ids of checks end that call a cup seated. */
+    private static final String SEATED = "-seated";
+    /** The check that calls a hub warm at most after the drive. */
+    private static final String WARM = "prove.warm";
+
+    private final JobBench bench;
+    private final boolean isMechanic;
+    private final JobSequences sequences;
+
+    EntryRules(JobBench bench, boolean isMechanic, JobSequences sequences) {
+        this.bench = bench;
+        this.isMechanic = isMechanic;
+        this.sequences = sequences;
+    }
+
+    /** The entry to write down; throws where it cannot be. */
+    JobEntry admit(JobEntry sent) {
+        return switch (sent) {
+            case StepDone done -> admit(done);
+            case Added added -> {
+                step(added.stepId());
+                yield added;
+            }
+            case JobEntry.StepUndone(String stepId) -> {
+                boolean isLast = !bench.done().isEmpty()
+                        && bench.done().getLast().step().id().equals(stepId);
+                refuseUnless(
+                        isLast,
+                        "stepId",
+                        stepId,
+                        "is not the step that was done last; only that one can be taken back");
+                yield sent;
+            }
+            case JobEntry.Waived(String checkId, String reason) -> {
+                mechanicsOnly("checkId", checkId);
+                boolean isKnown = bench.plan().steps().stream()
+                        .flatMap(step -> step.checks().stream())
+                        .anyMatch(check -> check.id().equals(checkId));
+                refuseUnless(isKnown, "checkId", checkId, "is no check of this job");
+                needsReason("reason", reason);
+                yield sent;
+            }
+            case JobEntry.Scoped(Scope scope, var choices, String reason) -> {
+                refuseUnless(
+                        scope.isPossibleOn(bench.end().construction()),
+                        "scope",
+                        scope.words(),
+                        "is not possible on a " + bench.end().construction().words());
+                refuseUnless(
+                        bench.done().isEmpty() || scope != Scope.FIRST_BUILD,
+                        "scope",
+                        scope.words(),
+                        "is for a bare spindle; this one has parts on it");
+                yield sent;
+            }
+            case JobEntry.Condemned(var parts, String reason) -> {
+                var open = bench.condemnable();
+                refuseUnless(
+                        !parts.isEmpty() && open.containsAll(parts),
+                        "parts",
+                        parts.stream().sorted().map(Part::words).collect(Collectors.joining(", ")),
+                        "must be off the hub and meant to go back; that are now: "
+                                + open.stream().map(Part::words).collect(Collectors.joining(", ")));
+                needsReason("reason", reason);
+                yield sent;
+            }
+            case JobEntry.Judged judged -> {
+                if (judged.overruled() != null) {
+                    mechanicsOnly("overruled", judged.overruled());
+                    needsReason("overruleReason", judged.overruleReason());
+                }
+                yield sent;
+            }
+            case JobEntry.FirstLooked look -> sent;
+            case JobEntry.Greased greased -> {
+                GreaseFills.check(greased.grease(), greased.batch());
+                refuseUnless(
+                        greased.grease().known(),
+                        "thickener",
+                        greased.grease().thickener().words(),
+                        "must be known of a new grease; it stands on the tin or its data sheet");
+                yield sent;
+            }
+            case JobEntry.SchoolChosen chosen -> {
+                sequences.requireFit(bench, chosen.school());
+                yield sent;
+            }
+            case JobEntry.CupMoved(var cups, String what) -> {
+                refuseUnless(
+                        !cups.isEmpty() && bench.cupsFitted().containsAll(cups),
+                        "cups",
+                        cups,
+                        "went in on no step of this job: one that moves now is loose in its bore. Change the scope to"
+                                + " renew the bearings, and look at the bore");
+                refuseUnless(
+                        what.length() <= MOST_WORDS,
+                        "what",
+                        what.length() + " characters",
+                        "must be at most " + MOST_WORDS + " characters");
+                yield sent;
+            }
+            case JobEntry.SettingReopened(var found, String what) -> {
+                refuseUnless(
+                        bench.hasSetting(),
+                        "entry",
+                        "setting opened again",
+                        "is not needed; the nut is not set yet on this job");
+                refuseUnless(
+                        what.length() <= MOST_WORDS,
+                        "what",
+                        what.length() + " characters",
+                        "must be at most " + MOST_WORDS + " characters");
+                yield sent;
+            }
+            case JobEntry.PhotoTaken photo -> {
+                step(photo.stepId());
+                yield sent;
+            }
+            case JobEntry.Waits waits -> {
+                needsReason("what", waits.what());
+                yield sent;
+            }
+            case JobEntry.WentOn on -> {
+                refuseUnless(bench.waits().isPresent(), "entry", "went on", "is not needed; the job waits for nothing");
+                yield sent;
+            }
+            case JobEntry.Closed closed -> {
+                refuseUnless(
+                        bench.job().state() == Job.State.OPEN,
+                        "entry",
+                        "closed",
+                        "is not needed; it waits for its sign-off");
+                yield sent;
+            }
+            case JobEntry.SignedOff signed -> {
+                mechanicsOnly("entry", "sign-off");
+                refuseUnless(
+                        bench.job().state() == Job.State.AWAITS_SIGN_OFF,
+                        "entry",
+                        "sign-off",
+                        "is not asked for; the job has to be closed first");
+                yield sent;
+            }
+            case JobEntry.Abandoned(String reason) -> {
+                // begun by mistake: whoever began it ends it, as long as nothing has come apart
+                if (bench.done().stream().anyMatch(one -> !one.step().moves().isEmpty())) {
+                    mechanicsOnly("entry", "give up what is taken apart");
+                }
+                needsReason("reason", reason);
+                yield sent;
+            }
+        };
+    }
+
+    private JobEntry admit(StepDone sent) {
+        Step step = step(sent.stepId());
+        Optional<Step> now = bench.now();
+        if (now.isEmpty() || !now.get().id().equals(step.id())) {
+            boolean isDone =
+                    bench.done().stream().anyMatch(one -> one.step().id().equals(step.id()));
+            if (isDone) {
+                // somebody else was first: nothing that was read here is lost
+                return Added.to(sent);
+            }
+            throw new ConflictException("That step is not next. "
+                    + now.map(next -> "Next is: " + next.what() + ".").orElse("Nothing is left to do; close the job."));
+        }
+        if (step.byMechanic()) {
+            mechanicsOnly("stepId", step.what());
+        }
+        Item.judgedAt(step.id())
+                .ifPresent(item -> refuseUnless(
+                        bench.judged().containsKey(item) || bench.waivedChecks().contains(item.check()),
+                        "stepId",
+                        step.what(),
+                        "wants its findings first; nothing found is a finding, too"));
+        List<Check> unmet = step.checks().stream()
+                .filter(check -> check.must()
+                        && !sent.checksMet().contains(check.id())
+                        && !bench.waivedChecks().contains(check.id()))
+                .toList();
+        var errors = new FieldErrors();
+        unmet.forEach(check -> errors.add(
+                "checksMet",
+                check.id(),
+                "must hold before the step is done: " + check.says() + ". A mechanic may let it go"));
+        if (sent.note().length() > MOST_WORDS) {
+            errors.add("note", null, "must be at most " + MOST_WORDS + " characters");
+        }
+        if (sent.checksMet().stream().anyMatch(id -> id.endsWith(SEATED))) {
+            checkGaps(sent.readings(), errors);
+        }
+        if (sent.checksMet().contains(WARM)) {
+            checkWarmth(sent, errors);
+        }
+        sequences.check(bench, sent, errors);
+        errors.throwIfAny();
+        return sent;
+    }
+
+    /** A temperature that was measured speaks against a hub that is called warm at most. */
+    private static void checkWarmth(StepDone sent, FieldErrors errors) {
+        sent.reading(ReadingKind.HUB_TEMPERATURE)
+                .map(celsius -> new HubHeat(celsius, sent.reading(ReadingKind.OTHER_HUB_TEMPERATURE)).reading())
+                .filter(reading -> !reading.isWarmAtMost())
+                .ifPresent(reading -> errors.add(
+                        "readings",
+                        reading.words(),
+                        "must be warm at most and like the other side: go back to the setting, or look for the cause"
+                                + " and drive again; a mechanic may let it go"));
+    }
+
+    /** A gap that was measured speaks against a cup that is called seated. */
+    private static void checkGaps(List<JobEntry.Taken> readings, FieldErrors errors) {
+        List<Length> gaps = CupGaps.of(readings);
+        if (gaps.isEmpty()) {
+            return;
+        }
+        @Nullable SeatedCup cup = errors.at("readings", () -> new SeatedCup(gaps));
+        if (cup != null && cup.verdict() != SeatedCup.Verdict.SEATED) {
+            errors.add(
+                    "readings",
+                    cup.verdict().words(),
+                    "must be no gap anywhere: " + cup.advice() + ", then measure again");
+        }
+    }
+
+    private Step step(String id) {
+        return bench.plan()
+                .find(id)
+                .orElseThrow(() -> new InvalidInputException(
+                        "stepId", id, "is no step of this job as it stands; look at the bench again"));
+    }
+
+    private void mechanicsOnly(String field, Object value) {
+        refuseUnless(isMechanic, field, value, "is a mechanic's to do; ask one to do it signed in as themselves");
+    }
+
+    private static void needsReason(String field, String reason) {
+        refuseUnless(
+                !reason.isBlank() && reason.length() <= MOST_WORDS,
+                field,
+                reason,
+                "must say why, in 1 to " + MOST_WORDS + " characters");
+    }
+
+    private static void refuseUnless(boolean holds, String field, Object value, String remedy) {
+        if (!holds) {
+            throw new InvalidInputException(field, value, remedy);
+        }
+    }
+}

@@ -1,0 +1,233 @@
+package oldtallow.app.job.api;
+
+import java.util.Comparator;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Stream;
+import oldtallow.app.job.model.Job;
+import oldtallow.app.job.model.JobEntry;
+import oldtallow.app.job.model.JobEntry.FirstLooked;
+import oldtallow.app.job.model.JobEntry.Greased;
+import oldtallow.app.job.model.JobEntry.Item;
+import oldtallow.app.job.model.JobEntry.Judged;
+import oldtallow.app.job.model.JobEntry.Waits;
+import oldtallow.app.job.model.Recorded;
+import oldtallow.app.register.model.WheelEnd;
+import oldtallow.core.fastening.sequence.NutSchool;
+import oldtallow.core.fastening.sequence.SchoolId;
+import oldtallow.core.hub.Fittings.BrakeKind;
+import oldtallow.core.hub.part.Fate;
+import oldtallow.core.hub.part.Part;
+import oldtallow.core.procedure.job.Ledger;
+import oldtallow.core.procedure.job.Plan;
+import oldtallow.core.procedure.job.Scope;
+import oldtallow.core.procedure.judge.Verdict;
+import oldtallow.core.procedure.judge.Verdict.Outcome;
+import oldtallow.core.procedure.look.Diagnosis;
+import oldtallow.core.procedure.look.FirstLook;
+import oldtallow.core.procedure.step.Check;
+import oldtallow.core.procedure.step.PartMove;
+import oldtallow.core.procedure.step.Stage;
+import oldtallow.core.procedure.step.Step;
+import oldtallow.core.procedure.step.Supply;
+import oldtallow.core.quantity.ReadingKind;
+import oldtallow.core.schedule.interval.DueAction;
+import oldtallow.core.travel.warmth.HubHeat;
+
+/**
+ * How a job stands: its entries, read in their order.
+ *
+ * @param done steps as they were done
+ * @param rest steps still to do
+ * @param waivedChecks ids of checks a mechanic let go
+ * @param greased which grease goes in; empty until somebody says
+ * @param school by which the nut is set, where somebody chose one on this job
+ * @param waits what it waits for; empty while work goes on
+ */
+public record JobBench(
+        Job job,
+        WheelEnd end,
+        List<Recorded> entries,
+        Plan plan,
+        List<Done> done,
+        List<Step> rest,
+        Ledger ledger,
+        Set<String> metChecks,
+        Set<String> waivedChecks,
+        Optional<FirstLooked> firstLook,
+        Map<Item, Judged> judged,
+        Optional<Greased> greased,
+        Optional<SchoolId> school,
+        Optional<Waits> waits) {
+
+    private static final Set<Part> SETS_THE_PLAY = EnumSet.of(
+            Part.INBOARD_CUP,
+            Part.OUTBOARD_CUP,
+            Part.INBOARD_CONE,
+            Part.OUTBOARD_CONE,
+            Part.WASHER,
+            Part.NUT,
+            Part.HUB);
+
+    /** Once any of these is off, the linings can be seen and changed. */
+    private static final Set<Part> COVERS_LININGS = EnumSet.of(Part.HUB, Part.DRUM, Part.CALIPER, Part.DISC);
+
+    /** A step that was done, as the plan had it then. */
+    public record Done(Step step, JobEntry.StepDone entry, Recorded recorded) {}
+
+    /** By which school the nut is set, as far as the job goes and unless one was chosen on it. */
+    interface Schools {
+        NutSchool of(Scope scope, Optional<SchoolId> chosen);
+    }
+
+    /** Reads a job. */
+    static JobBench read(Job job, WheelEnd end, List<Recorded> entries, Schools schools) {
+        return new JobReading(job, end, schools).through(entries);
+    }
+
+    JobBench in(Job.State state) {
+        return new JobBench(
+                job.in(job.scope(), state),
+                end,
+                entries,
+                plan,
+                done,
+                rest,
+                ledger,
+                metChecks,
+                waivedChecks,
+                firstLook,
+                judged,
+                greased,
+                school,
+                waits);
+    }
+
+    /** The step to do now; empty when none is left. */
+    public Optional<Step> now() {
+        return rest.stream().findFirst();
+    }
+
+    /** What the job cannot close without and that has neither been met nor let go. */
+    public List<Check> open() {
+        return plan.steps().stream()
+                .flatMap(step -> step.checks().stream())
+                .filter(check -> check.must() && !metChecks.contains(check.id()) && !waivedChecks.contains(check.id()))
+                .toList();
+    }
+
+    /** Cups that were put in on this job. */
+    public Set<Part> cupsFitted() {
+        Set<Part> fitted = EnumSet.noneOf(Part.class);
+        done.stream()
+                .flatMap(one -> one.step().moves().stream())
+                .filter(move -> move.kind() != PartMove.Kind.REMOVE)
+                .map(PartMove::part)
+                .filter(part -> part == Part.INBOARD_CUP || part == Part.OUTBOARD_CUP)
+                .forEach(fitted::add);
+        return fitted;
+    }
+
+    /** Parts that lie open to be called done with; one that is renewed anyway, or that is back, is not among them. */
+    public Set<Part> condemnable() {
+        Set<Part> parts = EnumSet.noneOf(Part.class);
+        ledger.entries().stream()
+                .filter(entry -> entry.isOnTray() && entry.fate() != Fate.ALWAYS_NEW)
+                .map(Ledger.Entry::part)
+                .forEach(parts::add);
+        boolean showsLinings = ledger.onTray().stream().anyMatch(COVERS_LININGS::contains);
+        boolean hasLinings = plan.brief().stack().find(Part.LININGS).isPresent();
+        if (showsLinings && hasLinings && !plan.brief().condemned().contains(Part.LININGS)) {
+            parts.add(Part.LININGS);
+        }
+        return parts;
+    }
+
+    /** Parts that run in this hub and do not go back as they were. */
+    public Set<Part> renewedInPlan() {
+        Set<Part> renewed = EnumSet.noneOf(Part.class);
+        plan.steps().stream()
+                .flatMap(step -> step.moves().stream())
+                .filter(move -> move.kind() == PartMove.Kind.RENEW || move.kind() == PartMove.Kind.FIT)
+                .map(PartMove::part)
+                .filter(SETS_THE_PLAY::contains)
+                .forEach(renewed::add);
+        return renewed;
+    }
+
+    /** What it does to the wheel end, as the almanac counts it. */
+    DueAction does() {
+        if (!plan.brief().scope().opens()) {
+            return DueAction.ADJUST;
+        }
+        return renewedInPlan().containsAll(EnumSet.of(Part.INBOARD_CONE, Part.OUTBOARD_CONE))
+                ? DueAction.RENEW
+                : DueAction.REPACK;
+    }
+
+    /** Whether the wheel is on again after it was off. */
+    boolean hasTorquedWheelNuts() {
+        return done.stream()
+                .flatMap(one -> one.step().readings().stream())
+                .anyMatch(kind -> kind == ReadingKind.WHEEL_NUT_TORQUE);
+    }
+
+    /** Whether it has put grease into the hub. */
+    boolean hasGreased() {
+        return done.stream()
+                .anyMatch(one -> one.step().stage() == Stage.GREASE
+                        && one.step().supplies().contains(Supply.WHEEL_BEARING_GREASE));
+    }
+
+    /** The entry since which a setting of the nut counts: it was taken off, or opened again, or the job began. */
+    Recorded nutLooseSince() {
+        return Stream.concat(
+                        done.stream()
+                                .filter(one ->
+                                        one.step().moves().contains(new PartMove(Part.NUT, PartMove.Kind.REMOVE)))
+                                .map(Done::recorded),
+                        entries.stream().filter(one -> one.entry() instanceof JobEntry.SettingReopened))
+                .max(Comparator.comparingInt(Recorded::number))
+                .orElseGet(entries::getFirst);
+    }
+
+    /** Whether the nut has been set, so that the setting can be opened again. */
+    public boolean hasSetting() {
+        return done.stream().anyMatch(one -> one.step().stage() == Stage.SET_NUT)
+                && rest.stream().noneMatch(step -> step.stage() == Stage.SET_NUT);
+    }
+
+    /** What the first look points to, its temperatures among them. */
+    public Optional<Diagnosis> diagnosis() {
+        boolean hasBrake = end.build().fittings().brake() != BrakeKind.NONE;
+        Optional<HubHeat> heat = done.stream()
+                .filter(one -> one.step().stage().compareTo(Stage.FIRST_LOOK) <= 0)
+                .flatMap(one -> heat(one.entry()).stream())
+                .reduce((earlier, later) -> later);
+        if (firstLook.isEmpty() && heat.isEmpty()) {
+            return Optional.empty();
+        }
+        var look = new FirstLook(firstLook.map(FirstLooked::seen).orElse(List.of()), heat, hasBrake);
+        return Optional.of(look.diagnosis());
+    }
+
+    private static Optional<HubHeat> heat(JobEntry.StepDone entry) {
+        return entry.reading(ReadingKind.HUB_TEMPERATURE)
+                .map(celsius -> new HubHeat(celsius, entry.reading(ReadingKind.OTHER_HUB_TEMPERATURE)));
+    }
+
+    /** What holds of a verdict: a mechanic's own over the rules'. */
+    public Optional<Outcome> outcome(Item item) {
+        return Optional.ofNullable(judged.get(item))
+                .map(one -> Verdicts.outcome(one, plan.brief().choices().reuse()));
+    }
+
+    /** The rules' own verdict. */
+    public Optional<Verdict> verdict(Item item) {
+        return Optional.ofNullable(judged.get(item))
+                .map(one -> Verdicts.of(one, plan.brief().choices().reuse()));
+    }
+}

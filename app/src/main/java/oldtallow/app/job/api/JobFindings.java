@@ -1,0 +1,51 @@
+package oldtallow.app.job.api;
+
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Set;
+import oldtallow.app.job.model.JobEntry.Item;
+import oldtallow.core.procedure.judge.Comparison.OtherSide;
+import oldtallow.core.procedure.judge.Finding;
+import oldtallow.core.procedure.judge.Looked;
+import oldtallow.core.procedure.judge.Spot;
+import org.jspecify.annotations.Nullable;
+
+/** What a job found, beside what it looked at. */
+final class JobFindings {
+
+    private static final int BOTH = 2;
+
+    private JobFindings() {}
+
+    static List<Finding> of(JobBench bench) {
+        return bench.judged().values().stream()
+                .flatMap(judged -> judged.findings().stream())
+                .toList();
+    }
+
+    static OtherSide asOtherSide(JobBench bench) {
+        return new OtherSide(of(bench), lookedAt(bench));
+    }
+
+    /** What was judged; the bearings where both were looked at well enough to tell. */
+    private static Set<Spot.Item> lookedAt(JobBench bench) {
+        Set<Spot.Item> looked = EnumSet.noneOf(Spot.Item.class);
+        long bearings = bench.judged().values().stream()
+                .filter(judged -> judged.item().isBearing())
+                .filter(judged -> {
+                    @Nullable Looked how = judged.looked();
+                    return how != null && how.suffices();
+                })
+                .count();
+        if (bearings == BOTH) {
+            looked.add(Spot.Item.BEARING);
+        }
+        if (bench.judged().containsKey(Item.SPINDLE)) {
+            looked.add(Spot.Item.SPINDLE);
+        }
+        if (bench.judged().containsKey(Item.HUB)) {
+            looked.add(Spot.Item.HUB);
+        }
+        return looked;
+    }
+}

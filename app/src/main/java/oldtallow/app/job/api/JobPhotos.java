@@ -1,0 +1,47 @@
+package oldtallow.app.job.api;
+
+import java.util.UUID;
+import oldtallow.app.identity.access.Asker;
+import oldtallow.app.job.model.JobEntry;
+import oldtallow.app.job.model.NewEntry;
+import oldtallow.app.platform.problem.ConflictException;
+import oldtallow.app.platform.problem.NotFoundException;
+import oldtallow.app.platform.write.Digest;
+import oldtallow.app.platform.write.SentEntries;
+import oldtallow.app.register.photo.Photo;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Photos kept with the steps of jobs. */
+@Service
+public class JobPhotos {
+
+    private final JobStore store;
+    private final JobRecords records;
+    private final Jobs jobs;
+    private final SentEntries sent;
+
+    JobPhotos(JobStore store, JobRecords records, Jobs jobs, SentEntries sent) {
+        this.store = store;
+        this.records = records;
+        this.jobs = jobs;
+        this.sent = sent;
+    }
+
+    /** Keeps a photo with a step; sent again under the same id it is the same photo. */
+    @Transactional
+    public JobBench add(UUID jobId, UUID photoId, String stepId, byte[] bytes) {
+        records.require(jobId);
+        if (!sent.keep(photoId, Digest.of(jobId + " " + stepId, bytes))) {
+            throw ConflictException.idIsTaken();
+        }
+        store.addPhoto(Asker.now().workshopId(), jobId, photoId, Photo.read(bytes));
+        return jobs.enter(jobId, new NewEntry(photoId, new JobEntry.PhotoTaken(stepId, photoId)));
+    }
+
+    @Transactional(readOnly = true)
+    public Photo photo(UUID jobId, UUID photoId) {
+        return store.photo(Asker.now().workshopId(), jobId, photoId)
+                .orElseThrow(() -> new NotFoundException("photo of a job", photoId));
+    }
+}

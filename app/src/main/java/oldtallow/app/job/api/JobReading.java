@@ -1,0 +1,221 @@
+package oldtallow.app.job.api;
+
+import java.util.ArrayList;
+import java.util.Collection;
+import java.util.EnumMap;
+import java.util.EnumSet;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import oldtallow.app.job.api.JobBench.Done;
+import oldtallow.app.job.model.Job;
+import oldtallow.app.job.model.JobEntry;
+import oldtallow.app.job.model.JobEntry.FirstLooked;
+import oldtallow.app.job.model.JobEntry.Greased;
+import oldtallow.app.job.model.JobEntry.Item;
+import oldtallow.app.job.model.JobEntry.Judged;
+import oldtallow.app.job.model.JobEntry.Waits;
+import oldtallow.app.job.model.Recorded;
+import oldtallow.app.register.model.WheelEnd;
+import oldtallow.core.fastening.sequence.SchoolId;
+import oldtallow.core.hub.Fastening;
+import oldtallow.core.hub.part.Part;
+import oldtallow.core.procedure.job.Choices;
+import oldtallow.core.procedure.job.JobBrief;
+import oldtallow.core.procedure.job.Ledger;
+import oldtallow.core.procedure.job.Plan;
+import oldtallow.core.procedure.job.Replan;
+import oldtallow.core.procedure.job.Scope;
+import oldtallow.core.procedure.step.PartMove;
+import oldtallow.core.procedure.step.Step;
+
+/** One pass over a job's entries; the brief changes on the way, and a step is what the plan of its time said. */
+final class JobReading {
+
+    /** What steps were called before a spacer was told by itself, not by its construction. */
+    private static final Map<String, String> CALLED_NOW = Map.of(
+            "strip.upright-spacer", "strip.spacer",
+            "strip.hub-spacer", "strip.spacer",
+            "hub.upright-spacer", "hub.spacer",
+            "hub.hub-spacer", "hub.spacer");
+
+    private final Job job;
+    private final WheelEnd end;
+    private final JobBench.Schools schools;
+    private final List<JobBrief> brief = new ArrayList<>(1);
+    private final List<Scope> asked = new ArrayList<>(1);
+    private final List<Done> done = new ArrayList<>();
+    private final Set<String> met = new HashSet<>();
+    private final Set<String> waived = new HashSet<>();
+    private final Set<Part> condemned = EnumSet.noneOf(Part.class);
+    private final List<FirstLooked> looks = new ArrayList<>(1);
+    private final Map<Item, Judged> judged = new EnumMap<>(Item.class);
+    private final List<Greased> greased = new ArrayList<>(1);
+    private final List<SchoolId> school = new ArrayList<>(1);
+    private final Set<Part> reopened = EnumSet.noneOf(Part.class);
+    /** What still has to come off so that the nut can be set again. */
+    private final Set<Part> overNut = EnumSet.noneOf(Part.class);
+
+    private final List<Waits> waits = new ArrayList<>(1);
+
+    JobReading(Job job, WheelEnd end, JobBench.Schools schools) {
+        this.job = job;
+        this.end = end;
+        this.schools = schools;
+        asked.add(job.scope());
+        brief.add(brief(job.scope(), Choices.USUAL));
+    }
+
+    JobBench through(List<Recorded> entries) {
+        Plan plan = Plans.of(brief.getFirst());
+        for (Recorded recorded : entries) {
+            if (changesPlan(recorded.entry())) {
+                plan = Plans.of(brief.getFirst());
+            } else {
+                read(recorded, plan);
+            }
+        }
+        List<Step> steps = done.stream().map(Done::step).toList();
+        List<Step> rest = Replan.rest(plan, steps, reopened, overNut);
+        // what is done again is checked again
+        rest.forEach(step -> step.checks().forEach(check -> met.remove(check.id())));
+        return new JobBench(
+                job,
+                end,
+                List.copyOf(entries),
+                plan,
+                List.copyOf(done),
+                rest,
+                Ledger.after(steps, plan.brief()),
+                Set.copyOf(met),
+                Set.copyOf(waived),
+                looks.stream().reduce((earlier, later) -> later),
+                Map.copyOf(judged),
+                greased.stream().findFirst(),
+                school.stream().findFirst(),
+                waits.stream().findFirst());
+    }
+
+    private boolean changesPlan(JobEntry entry) {
+        switch (entry) {
+            case JobEntry.Scoped(Scope scope, Choices choices, String reason) -> {
+                asked.set(0, scope);
+                brief.set(0, brief(scope, choices));
+            }
+            case JobEntry.Condemned(Set<Part> parts, String reason) -> {
+                condemn(parts);
+                renewBrief();
+            }
+            case JobEntry.SchoolChosen one -> {
+                school.clear();
+                school.add(one.id());
+                renewBrief();
+            }
+            case Judged one -> {
+                judged.put(one.item(), one);
+                renewBrief();
+            }
+            default -> {
+                return false;
+            }
+        }
+        return true;
+    }
+
+    private void read(Recorded recorded, Plan plan) {
+        switch (recorded.entry()) {
+            case JobEntry.StepDone one -> {
+                plan.find(CALLED_NOW.getOrDefault(one.stepId(), one.stepId())).ifPresent(step -> {
+                    done.add(new Done(step, one, recorded));
+                    step.moves().forEach(move -> {
+                        reopened.remove(move.part());
+                        overNut.remove(move.part());
+                    });
+                });
+                met.addAll(one.checksMet());
+            }
+            case JobEntry.Added one -> met.addAll(one.checksMet());
+            case JobEntry.StepUndone(String stepId) -> undo(stepId);
+            case JobEntry.Waived(String checkId, String reason) -> waived.add(checkId);
+            case FirstLooked look -> looks.add(look);
+            case Greased one -> {
+                greased.clear();
+                greased.add(one);
+            }
+            case JobEntry.CupMoved(Set<Part> cups, String what) -> reopen(cups);
+            case JobEntry.SettingReopened one -> {
+                done.removeIf(did -> Replan.isUndoneByReset(did.step()));
+                overNut.addAll(Replan.overTheNut(plan));
+            }
+            case Waits one -> {
+                waits.clear();
+                waits.add(one);
+            }
+            case JobEntry.WentOn one -> waits.clear();
+            default -> {}
+        }
+    }
+
+    private void undo(String stepId) {
+        if (!done.isEmpty() && done.getLast().step().id().equals(stepId)) {
+            done.removeLast().step().checks().forEach(check -> met.remove(check.id()));
+        }
+    }
+
+    /** The cups went in, but not home: putting them in counts no longer, and they are to be reached again. */
+    private void reopen(Set<Part> cups) {
+        done.removeIf(one -> one.step().moves().stream()
+                .anyMatch(move -> move.kind() != PartMove.Kind.REMOVE && cups.contains(move.part())));
+        reopened.addAll(cups);
+    }
+
+    private void renewBrief() {
+        brief.set(0, brief(asked.getFirst(), brief.getFirst().choices()));
+    }
+
+    private JobBrief brief(Scope scope, Choices choices) {
+        Set<Part> renewed = EnumSet.noneOf(Part.class);
+        renewed.addAll(condemned);
+        judged.values().stream()
+                .filter(one -> Verdicts.outcome(one, choices.reuse()).isRenewal())
+                .map(one -> parts(one.item()))
+                .forEach(renewed::addAll);
+        Scope now = scopeNow(scope, choices);
+        return new JobBrief(
+                end.construction(),
+                Fastening.of(end.build().lock()),
+                end.build().fittings(),
+                now,
+                choices,
+                job.known(),
+                job.worker(),
+                schools.of(now, school.stream().findFirst()),
+                renewed);
+    }
+
+    /** A new hub comes with its bearings: the job goes on as an exchange, where the axle can have one. */
+    private Scope scopeNow(Scope wanted, Choices choices) {
+        boolean scrapsHub = Optional.ofNullable(judged.get(Item.HUB))
+                .filter(one -> Verdicts.outcome(one, choices.reuse()).isRenewal())
+                .isPresent();
+        Scope scope = scrapsHub ? Scope.EXCHANGE : wanted;
+        return scope.isPossibleOn(end.construction()) ? scope : Scope.RENEW;
+    }
+
+    private void condemn(Collection<Part> parts) {
+        parts.forEach(part -> {
+            condemned.add(part);
+            part.otherRing().ifPresent(condemned::add);
+        });
+    }
+
+    private static Set<Part> parts(Item item) {
+        return switch (item) {
+            case INBOARD_BEARING -> Set.of(Part.INBOARD_CONE, Part.INBOARD_CUP);
+            case OUTBOARD_BEARING -> Set.of(Part.OUTBOARD_CONE, Part.OUTBOARD_CUP);
+            case HUB, SPINDLE -> Set.of(); // a hub turns the job into an exchange; a spindle does not come off
+        };
+    }
+}

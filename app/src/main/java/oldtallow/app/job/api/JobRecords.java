@@ -1,0 +1,163 @@
+package oldtallow.app.job.api;
+
+import java.util.Collection;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.stream.Stream;
+import oldtallow.app.identity.access.Asker;
+import oldtallow.app.job.model.Job;
+import oldtallow.app.job.model.PastJob;
+import oldtallow.app.job.model.Recorded;
+import oldtallow.app.platform.problem.NotFoundException;
+import oldtallow.app.register.api.Register;
+import oldtallow.app.register.model.WheelEnd;
+import oldtallow.app.setting.api.NutSettings;
+import oldtallow.app.setting.model.SettingSummary;
+import oldtallow.core.procedure.judge.Comparison;
+import oldtallow.core.procedure.judge.Comparison.OtherSide;
+import oldtallow.core.procedure.judge.Finding;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Jobs as they are on record: read, never written. */
+@Service
+public class JobRecords {
+
+    private static final int MOST_PAST = 200;
+
+    private final JobStore store;
+    private final Register register;
+    private final NutSettings settings;
+    private final JobSequences sequences;
+
+    JobRecords(JobStore store, Register register, NutSettings settings, JobSequences sequences) {
+        this.store = store;
+        this.register = register;
+        this.settings = settings;
+        this.sequences = sequences;
+    }
+
+    /**
+     * What is told beside a job.
+     *
+     * @param settingIsRecorded whether a setting of the nut is on record since it was last off
+     * @param toAnswerFor apprentices whose steps, verdicts or setting stand in it
+     * @param hindrances why the job cannot be closed yet, in sentences; empty when it can
+     * @param comparison what its findings say beside the other side's and the last job's, in sentences
+     */
+    public record Remarks(
+            boolean settingIsRecorded, List<String> toAnswerFor, List<String> hindrances, List<String> comparison) {}
+
+    /** Jobs that are not over, the one opened last first. */
+    @Transactional(readOnly = true)
+    public List<JobBench> open() {
+        return store.open(Asker.now().workshopId()).stream().map(this::bench).toList();
+    }
+
+    /** Jobs of these wheel ends that are not over, by wheel end. */
+    @Transactional(readOnly = true)
+    public Map<UUID, UUID> openAt(Collection<UUID> wheelEndIds) {
+        return store.openAt(Asker.now().workshopId(), wheelEndIds);
+    }
+
+    /** Jobs of these wheel ends that are over, the latest first; at most 200. */
+    @Transactional(readOnly = true)
+    public List<PastJob> past(Collection<UUID> wheelEndIds) {
+        return store.past(Asker.now().workshopId(), wheelEndIds, MOST_PAST);
+    }
+
+    /** Refuses a job that is none of the workshop that asks. */
+    @Transactional(readOnly = true)
+    public void require(UUID jobId) {
+        if (!store.exists(Asker.now().workshopId(), jobId)) {
+            throw new NotFoundException("job", jobId);
+        }
+    }
+
+    @Transactional(readOnly = true)
+    public JobBench bench(UUID jobId) {
+        return bench(
+                store.find(Asker.now().workshopId(), jobId).orElseThrow(() -> new NotFoundException("job", jobId)));
+    }
+
+    /** Settings of the nut that were put on record while the job went on, latest first. */
+    @Transactional(readOnly = true)
+    public List<SettingSummary> settings(JobBench bench) {
+        return settingsSince(bench, bench.entries().getFirst());
+    }
+
+    /** What is told beside a job as it stands. */
+    @Transactional(readOnly = true)
+    public Remarks remarks(JobBench bench) {
+        List<SettingSummary> settings = settingsThatStand(bench);
+        return new Remarks(
+                !settings.isEmpty(),
+                JobEnd.toAnswerFor(bench, settings),
+                JobEnd.hindrances(bench, !settings.isEmpty()),
+                comparison(bench));
+    }
+
+    /** Why it cannot be closed yet; empty when it can. */
+    List<String> hindrances(JobBench bench) {
+        return JobEnd.hindrances(bench, !settingsThatStand(bench).isEmpty());
+    }
+
+    /** Apprentices whose steps, verdicts or setting stand in it: somebody has to answer for them. */
+    List<String> toAnswerFor(JobBench bench) {
+        return JobEnd.toAnswerFor(bench, settingsThatStand(bench));
+    }
+
+    JobBench bench(Job job) {
+        WheelEnd end = register.wheelEnd(job.wheelEndId());
+        return JobBench.read(job, end, store.entries(Asker.now().workshopId(), job.id()), sequences.schools(end));
+    }
+
+    /** A job as it stands when one more entry has been written. */
+    JobBench after(JobBench bench, Job job, Recorded entry) {
+        return JobBench.read(
+                job,
+                bench.end(),
+                Stream.concat(bench.entries().stream(), Stream.of(entry)).toList(),
+                sequences.schools(bench.end()));
+    }
+
+    /** Its findings beside those of the other side's and this wheel end's latest jobs. */
+    private List<String> comparison(JobBench bench) {
+        List<Finding> found = JobFindings.of(bench);
+        if (found.isEmpty()) {
+            return List.of(); // nothing to compare: two jobs need not be read at every press
+        }
+        UUID workshop = Asker.now().workshopId();
+        List<UUID> otherSide = register.rig(bench.end().rigId())
+                .wheelEnds()
+                .filter(end -> end.axleId().equals(bench.end().axleId()))
+                .map(WheelEnd::id)
+                .filter(id -> !id.equals(bench.end().id()))
+                .toList();
+        Optional<JobBench> beside = Stream.concat(
+                        store.openAt(workshop, otherSide).values().stream()
+                                .flatMap(id -> store.find(workshop, id).stream()),
+                        store.over(workshop, otherSide).stream())
+                .findFirst()
+                .map(this::bench);
+        Optional<JobBench> before = store.over(workshop, List.of(bench.end().id())).stream()
+                .findFirst()
+                .map(this::bench);
+        return Comparison.of(
+                found,
+                beside.map(JobFindings::asOtherSide).orElse(OtherSide.UNKNOWN),
+                before.map(JobFindings::of).orElse(List.of()));
+    }
+
+    /** Settings of the nut that were put on record since the job began, and since the nut was last off; latest first. */
+    private List<SettingSummary> settingsThatStand(JobBench bench) {
+        return settingsSince(bench, bench.nutLooseSince());
+    }
+
+    /** By the order in which the server wrote them: a device's clock may be wrong. */
+    private List<SettingSummary> settingsSince(JobBench bench, Recorded entry) {
+        return settings.writtenAfter(bench.end().id(), store.written(Asker.now().workshopId(), entry.id()));
+    }
+}

@@ -1,0 +1,244 @@
+package oldtallow.app.job.api;
+
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.function.Supplier;
+import java.util.stream.Collectors;
+import oldtallow.app.job.model.Aid;
+import oldtallow.app.job.model.JobEntry.StepDone;
+import oldtallow.app.job.model.JobEntry.Taken;
+import oldtallow.app.platform.problem.FieldErrors;
+import oldtallow.app.platform.problem.InvalidInputException;
+import oldtallow.app.register.api.Figures;
+import oldtallow.app.register.api.NutSchools;
+import oldtallow.app.register.model.WheelEnd;
+import oldtallow.core.fastening.sequence.NutSchool;
+import oldtallow.core.fastening.sequence.SchoolId;
+import oldtallow.core.fastening.sequence.SequenceStep;
+import oldtallow.core.fastening.sequence.StepKind;
+import oldtallow.core.fastening.sequence.TorqueRange;
+import oldtallow.core.fastening.sequence.TorqueUnitGuard;
+import oldtallow.core.hub.Fastening;
+import oldtallow.core.hub.HubDimension;
+import oldtallow.core.hub.part.Part;
+import oldtallow.core.procedure.job.Scope;
+import oldtallow.core.quantity.Force;
+import oldtallow.core.quantity.Length;
+import oldtallow.core.quantity.ReadingKind;
+import oldtallow.core.quantity.ReadingUnit;
+import oldtallow.core.quantity.TorqueUnit;
+import oldtallow.core.schedule.figure.Authority;
+import oldtallow.core.schedule.figure.FigureKind;
+import oldtallow.core.schedule.figure.FigureValue;
+import oldtallow.core.schedule.figure.GoverningFigure;
+import oldtallow.core.setting.measure.DragReading;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import org.springframework.util.function.SingletonSupplier;
+
+/** By which sequence the nut of a job is set, and whether its readings are what the sequence asks. */
+@Service
+public class JobSequences {
+
+    /** Met by a mechanic who stands by a torque that was questioned. */
+    public static final String TORQUE_MEANT = "nut.torque-meant";
+
+    private static final String TURNED = "nut.turned";
+    private static final Set<Part> RINGS =
+            Set.of(Part.INBOARD_CUP, Part.OUTBOARD_CUP, Part.INBOARD_CONE, Part.OUTBOARD_CONE);
+
+    private final Figures figures;
+    private final NutSchools schools;
+
+    JobSequences(Figures figures, NutSchools schools) {
+        this.figures = figures;
+        this.schools = schools;
+    }
+
+    /**
+     * The sequence of a job.
+     *
+     * @param governing whose it is; empty where it was chosen on the bench
+     * @param settles whether there are new rings: seated, settled and seated again
+     * @param choices schools that may be chosen on this job
+     */
+    public record Guide(
+            NutSchool school,
+            Optional<GoverningFigure<FigureValue>> governing,
+            boolean settles,
+            List<NutSchool> choices) {
+
+        /** Steps of a kind in the order they are done; seating twice where rings are new. */
+        public List<Guided> steps(StepKind kind) {
+            List<Guided> steps = new ArrayList<>();
+            school.steps(kind).forEach(step -> steps.add(new Guided(step, false)));
+            if (kind == StepKind.SEAT && settles) {
+                school.steps(kind).forEach(step -> steps.add(new Guided(step, true)));
+            }
+            return steps;
+        }
+
+        /** How often the hub is turned at least while a kind of step is done; 0 where nobody counts. */
+        public int hubTurns(StepKind kind) {
+            return steps(kind).stream().mapToInt(one -> one.step().hubTurns()).sum();
+        }
+
+        public Optional<TorqueRange> torque(ReadingKind kind) {
+            return switch (kind) {
+                case SEATING_TORQUE -> school.seatingTorque();
+                case FINAL_TORQUE -> school.finalTorque();
+                default -> Optional.empty();
+            };
+        }
+    }
+
+    /** A step to be done, {@code again} for rings that have settled. */
+    public record Guided(SequenceStep step, boolean again) {}
+
+    @Transactional(readOnly = true)
+    public Guide of(JobBench bench) {
+        WheelEnd end = bench.end();
+        NutSchool school = bench.plan().brief().school();
+        Optional<GoverningFigure<FigureValue>> governing = governingFigure(end);
+        boolean isGoverning = school.id().equals(governing(end));
+        // what is chosen on the bench does not make a spacer-set hub of one that is set, nor the other way round
+        boolean governingSets = schools.require(governing(end)).setsTheNut();
+        Fastening fastening = bench.plan().brief().fastening();
+        Set<Part> renewed = bench.renewedInPlan();
+        return new Guide(
+                school,
+                bench.school().isPresent() || !isGoverning ? Optional.empty() : governing,
+                renewed.stream().anyMatch(RINGS::contains),
+                schools.all().stream()
+                        .filter(one -> fastening.suits(one.id()))
+                        .filter(one -> one.samePartsOnly() ? renewed.isEmpty() : one.setsTheNut() == governingSets)
+                        .toList());
+    }
+
+    /** By which school a wheel end's nut is set, as far as a job goes and unless somebody chose one on it. */
+    @Transactional(readOnly = true)
+    public NutSchool school(WheelEnd end, Scope scope, Optional<SchoolId> chosen) {
+        return schools(end).of(scope, chosen);
+    }
+
+    /** As {@link #school}, looked up once for all the entries of a job. */
+    JobBench.Schools schools(WheelEnd end) {
+        Supplier<SchoolId> governing = SingletonSupplier.of(() -> governing(end));
+        Map<SchoolId, NutSchool> found = new HashMap<>();
+        return (scope, chosen) ->
+                found.computeIfAbsent(chosen.orElseGet(() -> scope.school(governing.get())), schools::require);
+    }
+
+    private SchoolId governing(WheelEnd end) {
+        return governingFigure(end)
+                .map(GoverningFigure::value)
+                .map(value -> value instanceof FigureValue.NutSequence asked ? asked.school() : end.school())
+                .orElse(end.school());
+    }
+
+    private Optional<GoverningFigure<FigureValue>> governingFigure(WheelEnd end) {
+        return figures.ladder(end, FigureKind.NUT_SEQUENCE).stream().findFirst();
+    }
+
+    /** Refuses a school that is none, or does not hold on this job. */
+    void requireFit(JobBench bench, String chosen) {
+        var errors = new FieldErrors();
+        SchoolId id = errors.require(errors.at("school", () -> new SchoolId(chosen)));
+        NutSchool school = schools.require(id);
+        Set<Part> renewed = bench.renewedInPlan();
+        if (school.samePartsOnly() && !renewed.isEmpty()) {
+            throw new InvalidInputException(
+                    "school",
+                    school.label(),
+                    "holds only with the very same parts; this job renews "
+                            + renewed.stream().map(Part::words).sorted().collect(Collectors.joining(", "))
+                            + ": set it anew");
+        }
+    }
+
+    /** Notes what readings speak against a step: too few turns, a torque read in another unit. */
+    void check(JobBench bench, StepDone sent, FieldErrors errors) {
+        Optional<StepKind> kind = Aid.at(sent.stepId()).flatMap(Aid::sequence);
+        int turns = kind.isPresent() ? of(bench).hubTurns(kind.get()) : 0;
+        for (Taken taken : sent.readings()) {
+            if (taken.kind() == ReadingKind.HUB_TURNS && sent.checksMet().contains(TURNED) && taken.value() < turns) {
+                errors.add(
+                        "readings",
+                        (int) taken.value() + " turns",
+                        "must be " + turns + " or more before the hub counts as turned: turn it on, both ways");
+            }
+            if (!sent.checksMet().contains(TORQUE_MEANT)) {
+                question(bench, taken)
+                        .ifPresent(doubt -> errors.add(
+                                "readings",
+                                String.format(Locale.ROOT, "%.4g N·m", taken.value()),
+                                String.format(
+                                        Locale.ROOT,
+                                        "is %.2g times what is asked; check the unit, inch- or foot-pounds, or say that"
+                                                + " it is meant",
+                                        doubt.timesExpected())));
+            }
+        }
+    }
+
+    /** The torque that is asked where a reading is taken: by the sequence, or by what governs those bolts. */
+    @Transactional(readOnly = true)
+    public Optional<TorqueRange> asked(JobBench bench, ReadingKind kind) {
+        return FigureKind.of(kind)
+                .map(figure -> figures.ladder(bench.end(), figure).stream()
+                        .findFirst()
+                        .flatMap(governing -> governing.value() instanceof FigureValue.BoltTorque torque
+                                ? Optional.of(torque.asked())
+                                : Optional.empty()))
+                .orElseGet(() -> of(bench).torque(kind));
+    }
+
+    /** Doubt about a torque that was taken, in the unit it was typed in; empty where it fits, or where none is asked. */
+    public Optional<TorqueUnitGuard.Question> question(JobBench bench, Taken taken) {
+        @Nullable ReadingUnit typed = taken.typed();
+        TorqueUnit unit =
+                typed == null ? TorqueUnit.NEWTON_METRE : typed.torque().orElse(TorqueUnit.NEWTON_METRE);
+        return asked(bench, taken.kind())
+                .flatMap(asked -> TorqueUnitGuard.question(taken.value() / unit.newtonMetres(), unit, asked));
+    }
+
+    /**
+     * What a pull at a stud says of the bearings: the pull with the nut loose, taken when it was released, comes off.
+     *
+     * @return empty where nobody measured the stud circle, or the reading is another
+     */
+    public static Optional<DragReading> drag(JobBench bench, Taken pull) {
+        Optional<Length> circle =
+                Optional.ofNullable(bench.end().build().dimensions().get(HubDimension.STUD_CIRCLE));
+        if (pull.kind() != ReadingKind.ROLLING_DRAG || circle.isEmpty()) {
+            return Optional.empty();
+        }
+        return Optional.of(new DragReading(
+                List.of(Force.ofNewtons(pull.value())),
+                circle.get().times(0.5),
+                Force.ofNewtons(withNutLoose(bench).orElse(0.0))));
+    }
+
+    /** The latest pull with the nut loose on this job, N. */
+    public static Optional<Double> withNutLoose(JobBench bench) {
+        return bench.done().stream()
+                .flatMap(one -> one.entry().readings().stream())
+                .filter(taken -> taken.kind() == ReadingKind.DRAG_WITH_NUT_LOOSE)
+                .map(Taken::value)
+                .reduce((earlier, later) -> later);
+    }
+
+    /** Whose sequence it is, in a few words. */
+    public static String whose(Guide guide) {
+        return guide.governing()
+                .filter(figure -> figure.authority() != Authority.COMMON_PRACTICE)
+                .map(GoverningFigure::source)
+                .orElse(guide.school().source());
+    }
+}

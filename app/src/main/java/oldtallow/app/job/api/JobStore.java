@@ -1,0 +1,64 @@
+package oldtallow.app.job.api;
+
+import java.time.Duration;
+import java.time.Instant;
+import java.util.Collection;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import oldtallow.app.identity.access.SignedIn;
+import oldtallow.app.job.model.Job;
+import oldtallow.app.job.model.PastJob;
+import oldtallow.app.job.model.Recorded;
+import oldtallow.app.register.photo.Photo;
+import oldtallow.core.hub.Construction;
+import oldtallow.core.procedure.job.Scope;
+
+/** Where jobs are kept. */
+public interface JobStore {
+
+    Optional<Job> find(UUID workshopId, UUID jobId);
+
+    /** Jobs that are not over, the one opened last first. */
+    List<Job> open(UUID workshopId);
+
+    /** Whether there is such a job. */
+    boolean exists(UUID workshopId, UUID jobId);
+
+    /** Jobs of these wheel ends that are not over, by wheel end. */
+    Map<UUID, UUID> openAt(UUID workshopId, Collection<UUID> wheelEndIds);
+
+    /** Jobs of these wheel ends that are over, the latest first. */
+    List<Job> over(UUID workshopId, Collection<UUID> wheelEndIds);
+
+    /** As {@link #over} in short, at most so many. */
+    List<PastJob> past(UUID workshopId, Collection<UUID> wheelEndIds, int most);
+
+    /** False where this id, or the wheel end, has an open job already. */
+    boolean add(SignedIn person, Job job);
+
+    /** A job held until the transaction ends, so that two devices write one after the other. */
+    Optional<Job> hold(UUID workshopId, UUID jobId);
+
+    /** Entries of a job in their order. */
+    List<Recorded> entries(UUID workshopId, UUID jobId);
+
+    /** The place of an entry among all that the server wrote, settings of nuts too. */
+    long written(UUID workshopId, UUID entryId);
+
+    /** Writes the next entry, and tells everybody who watches the job; false where the entry's id is taken. */
+    boolean append(SignedIn person, UUID jobId, Recorded next);
+
+    /** Keeps a photo of a job; where one is there under this id, that one stays. */
+    void addPhoto(UUID workshopId, UUID jobId, UUID photoId, Photo photo);
+
+    Optional<Photo> photo(UUID workshopId, UUID jobId, UUID photoId);
+
+    void change(UUID workshopId, UUID jobId, Scope scope, Job.State state);
+
+    void end(UUID workshopId, UUID jobId, Job.State state, Instant at, Duration worked);
+
+    /** Working times of the latest closed jobs like this one, at most ten. */
+    List<Duration> pastWork(UUID workshopId, Construction construction, Scope scope);
+}

@@ -1,0 +1,58 @@
+package oldtallow.app.job.api;
+
+import java.util.List;
+import java.util.Map;
+import java.util.OptionalInt;
+import java.util.UUID;
+import java.util.concurrent.ConcurrentHashMap;
+import java.util.concurrent.CopyOnWriteArrayList;
+import java.util.function.Consumer;
+import org.springframework.stereotype.Component;
+
+/** Who watches which job in this instance. */
+@Component
+public class JobWatch {
+
+    private final Map<UUID, List<Watcher>> watchers = new ConcurrentHashMap<>();
+
+    /** Somebody who watches a job. */
+    public interface Watcher {
+
+        /** Something was written to it; it may have so many entries now, or nobody can say how many. */
+        void changed(OptionalInt entries);
+
+        /** This instance stops: nothing more will be told here. */
+        void over();
+    }
+
+    public void watch(UUID jobId, Watcher watcher) {
+        watchers.computeIfAbsent(jobId, key -> new CopyOnWriteArrayList<>()).add(watcher);
+    }
+
+    public void leave(UUID jobId, Watcher watcher) {
+        watchers.computeIfPresent(jobId, (key, all) -> {
+            all.remove(watcher);
+            return all.isEmpty() ? null : all;
+        });
+    }
+
+    /** A job has so many entries now. */
+    public void changed(UUID jobId, int entries) {
+        watchers.getOrDefault(jobId, List.of()).forEach(watcher -> watcher.changed(OptionalInt.of(entries)));
+    }
+
+    /** Changes may have been missed. */
+    public void lookAgain() {
+        all(watcher -> watcher.changed(OptionalInt.empty()));
+    }
+
+    /** Nothing more will be told here. */
+    public void over() {
+        all(Watcher::over);
+        watchers.clear();
+    }
+
+    private void all(Consumer<Watcher> tell) {
+        watchers.values().forEach(all -> all.forEach(tell));
+    }
+}

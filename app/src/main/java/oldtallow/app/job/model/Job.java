@@ -1,0 +1,42 @@
+package oldtallow.app.job.model;
+
+import java.time.Instant;
+import java.util.UUID;
+import oldtallow.core.hub.Construction;
+import oldtallow.core.procedure.job.JobBrief.Known;
+import oldtallow.core.procedure.job.JobBrief.Worker;
+import oldtallow.core.procedure.job.Scope;
+
+/**
+ * A job on a wheel end.
+ *
+ * @param construction as it was opened
+ * @param scope as it stands
+ */
+public record Job(
+        UUID id,
+        UUID wheelEndId,
+        Construction construction,
+        Scope scope,
+        Worker worker,
+        Known known,
+        State state,
+        Instant openedAt) {
+
+    public Job in(Scope other, State next) {
+        return new Job(id, wheelEndId, construction, other, worker, known, next, openedAt);
+    }
+
+    /** Where a job stands. */
+    public enum State {
+        OPEN,
+        /** An apprentice closed it; a mechanic has yet to answer for it. */
+        AWAITS_SIGN_OFF,
+        CLOSED,
+        ABANDONED;
+
+        public boolean isOver() {
+            return this == CLOSED || this == ABANDONED;
+        }
+    }
+}

@@ -1,0 +1,226 @@
+package oldtallow.app.job.model;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.UUID;
+import java.util.stream.Stream;
+import oldtallow.app.register.model.GreaseFill.Grease;
+import oldtallow.core.fastening.sequence.SchoolId;
+import oldtallow.core.hub.part.Part;
+import oldtallow.core.procedure.job.Choices;
+import oldtallow.core.procedure.job.Scope;
+import oldtallow.core.procedure.judge.Finding;
+import oldtallow.core.procedure.judge.Looked;
+import oldtallow.core.procedure.judge.Verdict.Outcome;
+import oldtallow.core.procedure.look.Seen;
+import oldtallow.core.quantity.ReadingKind;
+import oldtallow.core.quantity.ReadingUnit;
+import org.jspecify.annotations.Nullable;
+
+/** Something written down about a job. A job is what its entries say, in their order; none is ever changed. */
+public sealed interface JobEntry {
+
+    /** How far it goes and by which schools; the first entry of every job, and each change of mind. */
+    record Scoped(Scope scope, Choices choices, String reason) implements JobEntry {}
+
+    /**
+     * A step was done.
+     *
+     * @param checksMet ids of the checks that held
+     */
+    record StepDone(String stepId, Set<String> checksMet, List<Taken> readings, String note) implements JobEntry {
+
+        public StepDone {
+            checksMet = Set.copyOf(checksMet);
+            readings = List.copyOf(readings);
+        }
+
+        public Optional<Double> reading(ReadingKind kind) {
+            return readings.stream()
+                    .filter(taken -> taken.kind() == kind)
+                    .map(Taken::value)
+                    .findFirst();
+        }
+    }
+
+    /** The step done last was not done after all. */
+    record StepUndone(String stepId) implements JobEntry {}
+
+    /** Something to add to a step that is done: another device's readings, a note. */
+    record Added(String stepId, Set<String> checksMet, List<Taken> readings, String note) implements JobEntry {
+
+        public Added {
+            checksMet = Set.copyOf(checksMet);
+            readings = List.copyOf(readings);
+        }
+
+        public static Added to(StepDone step) {
+            return new Added(step.stepId(), step.checksMet(), step.readings(), step.note());
+        }
+    }
+
+    /** A mechanic lets a check go, and says why. */
+    record Waived(String checkId, String reason) implements JobEntry {}
+
+    /** Parts that are not to go back, whatever judging says. */
+    record Condemned(Set<Part> parts, String reason) implements JobEntry {
+
+        public Condemned {
+            parts = Set.copyOf(parts);
+        }
+    }
+
+    /** What was seen, heard and felt before anything was loosened; the latest look counts. */
+    record FirstLooked(List<Sign> signs) implements JobEntry {
+
+        public FirstLooked {
+            signs = List.copyOf(signs);
+        }
+
+        public List<Seen> seen() {
+            return signs.stream().map(Sign::seen).toList();
+        }
+    }
+
+    /**
+     * What was found on an item; the latest counts.
+     *
+     * @param looked how a bearing was looked at; null for spindle and hub
+     * @param overruled a mechanic's own verdict against the rules'; null where the rules' stands
+     * @param overruleReason empty where nothing is overruled
+     */
+    record Judged(
+            Item item,
+            List<Finding> findings,
+            @Nullable Looked looked,
+            @Nullable Outcome overruled,
+            String overruleReason)
+            implements JobEntry {
+
+        public Judged {
+            findings = List.copyOf(findings);
+        }
+    }
+
+    /**
+     * It waits for a part.
+     *
+     * @param bag label of the bag the loose parts lie in; may be empty
+     * @param orderedFrom where it was ordered; may be empty
+     */
+    record Waits(String what, String bag, String orderedFrom) implements JobEntry {}
+
+    /** What it waited for is here. */
+    record WentOn() implements JobEntry {}
+
+    /**
+     * Which grease goes in; the latest counts.
+     *
+     * @param batch may be empty
+     */
+    record Greased(Grease grease, String batch) implements JobEntry {}
+
+    /** By which school the nut is set on this job; the latest counts. */
+    record SchoolChosen(String school) implements JobEntry {
+
+        public SchoolId id() {
+            return new SchoolId(school);
+        }
+    }
+
+    /**
+     * Something moved under the wrench while the nut was seated: these cups were not home. What lies over them comes off
+     * again.
+     *
+     * @param what was felt; may be empty
+     */
+    record CupMoved(Set<Part> cups, String what) implements JobEntry {
+
+        public CupMoved {
+            cups = Set.copyOf(cups);
+        }
+    }
+
+    /**
+     * Proved, and found wrong: the nut is set again.
+     *
+     * @param what in own words; may be empty
+     */
+    record SettingReopened(Found found, String what) implements JobEntry {
+
+        /** What the drive showed. */
+        public enum Found {
+            HOT("it ran hot"),
+            LOOSE("it rocks"),
+            OTHER("something else");
+
+            private final String words;
+
+            Found(String words) {
+                this.words = words;
+            }
+
+            public String words() {
+                return words;
+            }
+        }
+    }
+
+    /** A photo was taken at a step. */
+    record PhotoTaken(String stepId, UUID photoId) implements JobEntry {}
+
+    record Closed() implements JobEntry {}
+
+    record SignedOff() implements JobEntry {}
+
+    record Abandoned(String reason) implements JobEntry {}
+
+    /** What is judged; cone and cup of a bearing are one item. */
+    enum Item {
+        INBOARD_BEARING("judge.inboard", "judge.inboard-verdict", "inboard bearing"),
+        OUTBOARD_BEARING("judge.outboard", "judge.outboard-verdict", "outboard bearing"),
+        SPINDLE("judge.spindle", "judge.spindle-good", "spindle"),
+        HUB("judge.hub", "judge.hub-good", "hub");
+
+        private final String step;
+        private final String check;
+        private final String words;
+
+        Item(String step, String check, String words) {
+            this.step = step;
+            this.check = check;
+            this.words = words;
+        }
+
+        public String words() {
+            return words;
+        }
+
+        /** The check that its verdict meets. */
+        public String check() {
+            return check;
+        }
+
+        public boolean isBearing() {
+            return this == INBOARD_BEARING || this == OUTBOARD_BEARING;
+        }
+
+        /** What a step judges; empty where it judges nothing. */
+        public static Optional<Item> judgedAt(String stepId) {
+            return Stream.of(values()).filter(item -> item.step.equals(stepId)).findFirst();
+        }
+    }
+
+    /**
+     * A reading as it was taken, in the kind's own unit.
+     *
+     * @param typed the unit it was typed in; null where an instrument gave it, and in entries from before it was kept
+     */
+    record Taken(ReadingKind kind, double value, @Nullable ReadingUnit typed) {
+
+        public Taken {
+            kind.require(value);
+        }
+    }
+}

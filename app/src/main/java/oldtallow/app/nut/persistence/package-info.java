@@ -1,5 +1,0 @@
-/** Nut settings in PostgreSQL. */
-@NullMarked
-package oldtallow.app.nut.persistence;
-
-import org.jspecify.annotations.NullMarked;

@@ -1,0 +1,7 @@
+/** What other rooms may ask. */
+@NamedInterface("api")
+@NullMarked
+package oldtallow.app.outlet.api;
+
+import org.jspecify.annotations.NullMarked;
+import org.springframework.modulith.NamedInterface;

@@ -1,0 +1,45 @@
+package oldtallow.app.outlet.model;
+
+import java.time.Instant;
+import java.time.LocalDate;
+import java.util.Collection;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import oldtallow.app.identity.access.SignedIn;
+import org.jspecify.annotations.Nullable;
+
+/** Where feeds are kept, and what calendars were told. */
+public interface CalendarStore {
+
+    /** A feed as its token opens it. */
+    record Opened(UUID feedId, @Nullable UUID rigId, SignedIn person) {}
+
+    /** Without a wall: the token alone says whose it is. */
+    Optional<Opened> open(String tokenHash);
+
+    /** A person's, those that were ended left out. */
+    List<CalendarFeed> of(UUID workshopId, UUID personId);
+
+    /** Everybody's, those that were ended left out. */
+    List<CalendarFeed> all(UUID workshopId);
+
+    /** Adds it, or gives the person's own of this id another token; false where the id is another's. */
+    boolean add(UUID workshopId, CalendarFeed feed, String tokenHash);
+
+    /** False where there is no such feed of the person. */
+    boolean end(UUID workshopId, UUID personId, UUID feedId, Instant now);
+
+    void read(UUID workshopId, UUID feedId, LocalDate on);
+
+    /** What calendars were told of these rigs. */
+    List<CalendarEntry> entries(UUID workshopId, Collection<UUID> rigIds);
+
+    /** Rigs of which a calendar still shows something. */
+    List<UUID> shown(UUID workshopId, int most);
+
+    void put(UUID workshopId, List<CalendarEntry> entries);
+
+    /** Forgets what was cancelled long ago. */
+    void forget(UUID workshopId, Instant cancelledBefore);
+}

@@ -1,0 +1,81 @@
+package oldtallow.app.outlet.web;
+
+import java.util.UUID;
+import oldtallow.app.outlet.api.Labels;
+import oldtallow.app.outlet.model.QrLabel;
+import oldtallow.app.platform.security.OwnAddress;
+import org.springframework.http.ContentDisposition;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Labels, each as a picture and as a page. */
+@RestController
+class LabelController {
+
+    private static final MediaType SVG = MediaType.parseMediaType("image/svg+xml");
+
+    private final Labels labels;
+    private final OwnAddress address;
+
+    LabelController(Labels labels, OwnAddress address) {
+        this.labels = labels;
+        this.address = address;
+    }
+
+    /** A label for a bag or box: its code opens the batch on the shelf. */
+    @GetMapping("/api/shelf/batches/{id}/label.svg")
+    ResponseEntity<String> ofBatch(@PathVariable UUID id) {
+        return picture(batch(id));
+    }
+
+    @GetMapping("/api/shelf/batches/{id}/label.pdf")
+    ResponseEntity<byte[]> ofBatchOnPaper(@PathVariable UUID id) {
+        return page(batch(id));
+    }
+
+    /** A label for a hub: its code opens the wheel end. */
+    @GetMapping("/api/wheel-ends/{id}/label.svg")
+    ResponseEntity<String> ofWheelEnd(@PathVariable UUID id) {
+        return picture(labels.ofWheelEnd(id, address.of("/wheel-ends/" + id)));
+    }
+
+    @GetMapping("/api/wheel-ends/{id}/label.pdf")
+    ResponseEntity<byte[]> ofWheelEndOnPaper(@PathVariable UUID id) {
+        return page(labels.ofWheelEnd(id, address.of("/wheel-ends/" + id)));
+    }
+
+    /** A label for a drawbar: its code opens the rig. */
+    @GetMapping("/api/rigs/{id}/label.svg")
+    ResponseEntity<String> ofRig(@PathVariable UUID id) {
+        return picture(labels.ofRig(id, address.of("/rigs/" + id)));
+    }
+
+    @GetMapping("/api/rigs/{id}/label.pdf")
+    ResponseEntity<byte[]> ofRigOnPaper(@PathVariable UUID id) {
+        return page(labels.ofRig(id, address.of("/rigs/" + id)));
+    }
+
+    private QrLabel batch(UUID id) {
+        return labels.ofBatch(id, number -> address.of("/shelf", "batch", number));
+    }
+
+    private static ResponseEntity<String> picture(QrLabel label) {
+        return ResponseEntity.ok().contentType(SVG).body(label.svg());
+    }
+
+    private static ResponseEntity<byte[]> page(QrLabel label) {
+        return ResponseEntity.ok()
+                .contentType(MediaType.APPLICATION_PDF)
+                .header(
+                        HttpHeaders.CONTENT_DISPOSITION,
+                        ContentDisposition.inline()
+                                .filename("label.pdf")
+                                .build()
+                                .toString())
+                .body(label.pdf());
+    }
+}

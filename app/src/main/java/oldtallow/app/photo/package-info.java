@@ -1,5 +1,0 @@
-/** Photos of rigs. */
-@NullMarked
-package oldtallow.app.photo;
-
-import org.jspecify.annotations.NullMarked;

@@ -1,5 +1,0 @@
-/** Photos in PostgreSQL. */
-@NullMarked
-package oldtallow.app.photo.persistence;
-
-import org.jspecify.annotations.NullMarked;

@@ -1,7 +1,0 @@
-package oldtallow.app.platform;
-
-/** So many are at work that a request was not begun; nothing was saved. */
-public final class BusyException extends RuntimeException {
-
-    private static final long serialVersionUID = 1L;
-}

@@ -1,0 +1,252 @@
+package oldtallow.app.platform.http;
+
+import java.io.IOException;
+import java.net.URI;
+import java.util.List;
+import oldtallow.app.platform.problem.ConflictException;
+import oldtallow.app.platform.problem.FieldError;
+import oldtallow.app.platform.problem.InvalidInputException;
+import oldtallow.app.platform.problem.NotFoundException;
+import oldtallow.app.platform.problem.NotYetException;
+import org.apache.tomcat.util.http.InvalidParameterException;
+import org.jspecify.annotations.Nullable;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.HttpStatusCode;
+import org.springframework.http.ProblemDetail;
+import org.springframework.http.ResponseEntity;
+import org.springframework.http.converter.HttpMessageNotReadableException;
+import org.springframework.http.converter.HttpMessageNotWritableException;
+import org.springframework.security.access.AccessDeniedException;
+import org.springframework.security.core.AuthenticationException;
+import org.springframework.security.web.csrf.CsrfException;
+import org.springframework.security.web.firewall.RequestRejectedException;
+import org.springframework.web.bind.annotation.ExceptionHandler;
+import org.springframework.web.bind.annotation.RestControllerAdvice;
+import org.springframework.web.context.request.ServletWebRequest;
+import org.springframework.web.context.request.WebRequest;
+import org.springframework.web.method.annotation.MethodArgumentTypeMismatchException;
+import org.springframework.web.multipart.MultipartException;
+import org.springframework.web.servlet.mvc.method.annotation.ResponseEntityExceptionHandler;
+import org.springframework.web.util.DisconnectedClientHelper;
+import tools.jackson.core.JacksonException;
+import tools.jackson.core.exc.InputCoercionException;
+import tools.jackson.core.exc.StreamReadException;
+import tools.jackson.databind.DatabindException;
+import tools.jackson.databind.exc.InvalidFormatException;
+import tools.jackson.databind.exc.MismatchedInputException;
+import tools.jackson.databind.exc.UnrecognizedPropertyException;
+
+/** Maps everything that goes wrong to RFC 9457 problem details, once. */
+@RestControllerAdvice
+class Problems extends ResponseEntityExceptionHandler {
+
+    private static final URI OLD_TOKEN = URI.create("urn:oldtallow:old-token");
+    private static final Logger LOG = LoggerFactory.getLogger(Problems.class);
+
+    @ExceptionHandler
+    ProblemDetail invalidInput(InvalidInputException e) {
+        return fields(HttpStatus.UNPROCESSABLE_CONTENT, "Not possible as entered", e.errors());
+    }
+
+    @ExceptionHandler
+    ProblemDetail notFound(NotFoundException e) {
+        return problem(
+                HttpStatus.NOT_FOUND,
+                "Not here",
+                "There is no " + e.what() + " with id " + e.id()
+                        + " in this workshop. Go back to the yard and pick one.");
+    }
+
+    @ExceptionHandler
+    ProblemDetail conflict(ConflictException e) {
+        return problem(HttpStatus.CONFLICT, "Not saved", String.valueOf(e.getMessage()));
+    }
+
+    @ExceptionHandler
+    ResponseEntity<ProblemDetail> notYet(NotYetException e) {
+        return ResponseEntity.status(HttpStatus.SERVICE_UNAVAILABLE)
+                .header(HttpHeaders.RETRY_AFTER, "30")
+                .body(problem(HttpStatus.SERVICE_UNAVAILABLE, "Not yet", String.valueOf(e.getMessage())));
+    }
+
+    @ExceptionHandler
+    ProblemDetail nobody(AuthenticationException e) {
+        return problem(
+                HttpStatus.UNAUTHORIZED,
+                "Sign in first",
+                "Nobody is signed in on this device. Your entry is still here: sign in, then try again.");
+    }
+
+    @ExceptionHandler
+    ProblemDetail notAllowed(AccessDeniedException e) {
+        if (e instanceof CsrfException) {
+            ProblemDetail problem = problem(
+                    HttpStatus.FORBIDDEN,
+                    "Not from this page",
+                    "The request did not carry this browser's token. Load the page again, then try once more.");
+            problem.setType(OLD_TOKEN);
+            return problem;
+        }
+        return problem(
+                HttpStatus.FORBIDDEN,
+                "Not yours to do",
+                "Your role does not cover this. Ask the workshop's owner or a mechanic.");
+    }
+
+    /** An address that is no text, or a form with files where none is taken. */
+    @ExceptionHandler({InvalidParameterException.class, MultipartException.class})
+    ProblemDetail unreadable(RuntimeException e) {
+        return problem(
+                HttpStatus.BAD_REQUEST,
+                "Not readable",
+                "The request is not written as the API document describes: addresses in UTF-8, bodies in JSON.");
+    }
+
+    /** By another name than it has, or with an address no page of it sends; nothing of it is said again. */
+    @ExceptionHandler
+    ProblemDetail rejected(RequestRejectedException e) {
+        return problem(
+                HttpStatus.BAD_REQUEST,
+                "Not readable",
+                "This address is not one that Old Tallow's own pages ask. Go back to its first page; behind a proxy, or by"
+                        + " another name, the name has to be told in OLDTALLOW_ADDRESS or OLDTALLOW_HOSTS.");
+    }
+
+    @ExceptionHandler
+    ProblemDetail wrongType(MethodArgumentTypeMismatchException e) {
+        return fields(
+                HttpStatus.BAD_REQUEST,
+                "Not readable",
+                List.of(new FieldError(
+                        e.getName(), String.valueOf(e.getValue()), "must be an id made by this product")));
+    }
+
+    @ExceptionHandler
+    @Nullable
+    ProblemDetail unexpected(Exception e) {
+        if (e instanceof IOException && DisconnectedClientHelper.isClientDisconnectedException(e)) {
+            return null; // whoever asked has left the page: nobody is there to be told
+        }
+        LOG.error("unexpected", e);
+        return problem(
+                HttpStatus.INTERNAL_SERVER_ERROR,
+                "Our mistake",
+                "Something failed that should not. Nothing was saved; the log has the details.");
+    }
+
+    @Override
+    protected ResponseEntity<Object> handleHttpMessageNotReadable(
+            HttpMessageNotReadableException e, HttpHeaders headers, HttpStatusCode status, WebRequest request) {
+        if (RequestTooLargeException.isCauseOf(e)) {
+            return entity(RequestSizeFilter.tooLarge(((ServletWebRequest) request).getRequest()));
+        }
+        if (e.getCause() instanceof JacksonException mapping && isAboutAField(mapping)) {
+            String field = field(mapping);
+            return entity(fields(
+                    HttpStatus.BAD_REQUEST,
+                    "Not readable",
+                    List.of(new FieldError(field, value(mapping), remedy(mapping)))));
+        }
+        String where = e.getCause() instanceof StreamReadException broken && broken.getLocation() != null
+                ? " at line " + broken.getLocation().getLineNr() + ", column "
+                        + broken.getLocation().getColumnNr()
+                : "";
+        return entity(problem(
+                HttpStatus.BAD_REQUEST,
+                "Not readable",
+                "The request is not well-formed JSON" + where
+                        + ". Send one JSON object as the API document describes."));
+    }
+
+    /** The answer to a change is made after its commit: what failed then does not undo it. */
+    @Override
+    protected @Nullable ResponseEntity<Object> handleHttpMessageNotWritable(
+            HttpMessageNotWritableException e, HttpHeaders headers, HttpStatusCode status, WebRequest request) {
+        LOG.error("an answer that cannot be written", e);
+        ProblemDetail problem = problem(
+                HttpStatus.INTERNAL_SERVER_ERROR,
+                "Our mistake",
+                "It was done as far as it changes anything, but the answer cannot be shown; the log has the details. Load"
+                        + " the page again.");
+        problem.setType(DatabaseProblems.NOT_KNOWN);
+        return entity(problem);
+    }
+
+    /** Not a broken text: a value that cannot become what its field is, an overflowing number included. */
+    private static boolean isAboutAField(JacksonException e) {
+        return e instanceof DatabindException || !e.getPath().isEmpty();
+    }
+
+    private static ResponseEntity<Object> entity(ProblemDetail problem) {
+        return ResponseEntity.status(problem.getStatus()).body(problem);
+    }
+
+    static ProblemDetail problem(HttpStatus status, String title, String detail) {
+        ProblemDetail problem = ProblemDetail.forStatusAndDetail(status, detail);
+        problem.setTitle(title);
+        problem.setType(URI.create("about:blank"));
+        return problem;
+    }
+
+    private static ProblemDetail fields(HttpStatus status, String title, List<FieldError> errors) {
+        FieldError first = errors.getFirst();
+        String value = first.value() == null ? "" : " (" + first.value() + ")";
+        ProblemDetail problem = problem(status, title, first.field() + value + ": " + first.remedy() + ".");
+        problem.setProperty("errors", errors);
+        return problem;
+    }
+
+    private static String field(JacksonException e) {
+        var path = new StringBuilder();
+        for (var reference : e.getPath()) {
+            if (reference.getPropertyName() == null) {
+                path.append('[').append(reference.getIndex()).append(']');
+            } else {
+                path.append(path.isEmpty() ? "" : ".").append(reference.getPropertyName());
+            }
+        }
+        return path.isEmpty() ? "request" : path.toString();
+    }
+
+    private static @Nullable String value(JacksonException e) {
+        return e instanceof InvalidFormatException format ? String.valueOf(format.getValue()) : null;
+    }
+
+    private static String remedy(JacksonException e) {
+        if (e instanceof BoundedValues.OutOfBounds bounds) {
+            return bounds.remedy();
+        }
+        if (e instanceof UnrecognizedPropertyException unknown) {
+            return "is not a field here; known are " + unknown.getKnownPropertyIds();
+        }
+        if (e instanceof InvalidFormatException format && format.getTargetType().isEnum()) {
+            return "must be one of " + List.of(format.getTargetType().getEnumConstants());
+        }
+        return "must be " + kind(e);
+    }
+
+    private static String kind(JacksonException e) {
+        if (e instanceof InputCoercionException) {
+            return "a whole number of usual size";
+        }
+        if (e instanceof MismatchedInputException mismatch && mismatch.getTargetType() != null) {
+            Class<?> type = mismatch.getTargetType();
+            if (Number.class.isAssignableFrom(type) || type.isPrimitive()) {
+                return type == Integer.class || type == int.class ? "a whole number" : "a plain number, such as 1.5";
+            }
+            return switch (type.getSimpleName()) {
+                case "UUID" -> "a UUID";
+                case "Instant" -> "a time such as 2026-05-14T10:00:00Z";
+                case "LocalDate" -> "a day such as 2026-05-14";
+                case "LocalTime" -> "a time of day such as 18:30";
+                case "String" -> "text";
+                case "List", "ArrayList" -> "a list";
+                default -> "an object with the fields of the API document";
+            };
+        }
+        return "as the API document describes";
+    }
+}

@@ -1,5 +1,0 @@
-/** Play read again, in PostgreSQL. */
-@NullMarked
-package oldtallow.app.play.persistence;
-
-import org.jspecify.annotations.NullMarked;

@@ -1,0 +1,89 @@
+package oldtallow.app.register.api;
+
+import java.util.Arrays;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import oldtallow.app.platform.problem.FieldErrors;
+import oldtallow.app.register.model.FittedPart;
+import oldtallow.app.register.model.PartPlace;
+import oldtallow.app.register.model.WheelEndBuild;
+import oldtallow.core.bearing.BearingSet;
+import oldtallow.core.bearing.SetDesignation;
+import oldtallow.core.hub.Fastening;
+import oldtallow.core.hub.HubDimension;
+import oldtallow.core.hub.ShapeAssumption;
+import oldtallow.core.hub.WheelEndShape;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Component;
+
+/** The shape of a wheel end from its build and the bearings fitted to it. */
+@Component
+class Shapes {
+
+    private final Catalogue catalogue;
+    private final NutSchools schools;
+
+    Shapes(Catalogue catalogue, NutSchools schools) {
+        this.catalogue = catalogue;
+        this.schools = schools;
+    }
+
+    /** The bearings of a wheel end as far as they are known. */
+    record Bearings(Optional<SetDesignation> inboard, Optional<SetDesignation> outboard) {
+
+        static Bearings of(List<FittedPart> fitted) {
+            return new Bearings(at(PartPlace.INBOARD_BEARING, fitted), at(PartPlace.OUTBOARD_BEARING, fitted));
+        }
+
+        Bearings with(PartPlace place, Optional<SetDesignation> set) {
+            return switch (place) {
+                case INBOARD_BEARING -> new Bearings(set, outboard);
+                case OUTBOARD_BEARING -> new Bearings(inboard, set);
+                default -> this;
+            };
+        }
+
+        private static Optional<SetDesignation> at(PartPlace place, List<FittedPart> fitted) {
+            return fitted.stream()
+                    .filter(part -> part.isFitted() && part.place() == place)
+                    .findFirst()
+                    .flatMap(FittedPart::set);
+        }
+    }
+
+    /** The shape; what cannot go together is noted under {@code path}. */
+    @Nullable
+    WheelEndShape check(WheelEndBuild build, Bearings bearings, String path, FieldErrors errors) {
+        if (schools.find(build.school()).isEmpty()) {
+            errors.add(
+                    path + "school", build.school().value(), "is no school of this workshop; choose one of the list");
+        }
+        Map<String, String> fields = new HashMap<>();
+        Arrays.stream(HubDimension.values())
+                .forEach(dimension -> fields.put(dimension.words(), path + "dimensions." + dimension));
+        fields.put("spindle thread", path + "thread.nominalDiameterMillimetres");
+        return errors.at(path + "construction", fields, () -> shape(build, bearings));
+    }
+
+    WheelEndShape shape(WheelEndBuild build, Bearings bearings) {
+        List<BearingSet> sets = catalogue.sets();
+        return new ShapeAssumption(
+                        build.construction(),
+                        bearings.inboard().flatMap(designation -> find(designation, sets)),
+                        bearings.outboard().flatMap(designation -> find(designation, sets)),
+                        build.thread().nominalDiameter(),
+                        Fastening.of(build.lock()),
+                        build.fittings(),
+                        build.dimensions(),
+                        sets)
+                .shape();
+    }
+
+    private static Optional<BearingSet> find(SetDesignation designation, List<BearingSet> sets) {
+        return sets.stream()
+                .filter(set -> set.designation().equals(designation))
+                .findFirst();
+    }
+}

@@ -1,0 +1,45 @@
+package oldtallow.app.register.model;
+
+import java.util.UUID;
+import oldtallow.core.fastening.sequence.SchoolId;
+import oldtallow.core.hub.Construction;
+
+/**
+ * One end of an axle.
+ *
+ * @param version counts the changes of its build, so that a stale edit is noticed
+ * @param axleCount axles of its rig, which its name needs
+ * @param build as it is today
+ */
+public record WheelEnd(
+        UUID id,
+        int version,
+        UUID rigId,
+        String rigName,
+        UUID axleId,
+        int axlePosition,
+        int axleCount,
+        Side side,
+        WheelEndBuild build) {
+
+    /** The name the trade uses: left, front left, middle right, axle 3 left. */
+    public String positionName() {
+        return named().positionName();
+    }
+
+    public WheelEndName named() {
+        return new WheelEndName(id, rigId, rigName, axlePosition, axleCount, side);
+    }
+
+    public Construction construction() {
+        return build.construction();
+    }
+
+    public SpindleNut nut() {
+        return build.nut();
+    }
+
+    public SchoolId school() {
+        return build.school();
+    }
+}

@@ -1,0 +1,17 @@
+package oldtallow.app.register.reference;
+
+import java.util.List;
+import java.util.UUID;
+import oldtallow.core.bearing.CatalogueEntry;
+
+/** Where a workshop's own sets are kept. */
+public interface CatalogueStore {
+
+    List<CatalogueSet> own(UUID workshopId);
+
+    /** False where the workshop has a set of that designation. */
+    boolean add(UUID workshopId, UUID id, CatalogueEntry entry);
+
+    /** False where there was none. */
+    boolean remove(UUID workshopId, UUID id);
+}

@@ -1,5 +1,0 @@
-/** The setting chart over HTTP. */
-@NullMarked
-package oldtallow.app.rolling.web;
-
-import org.jspecify.annotations.NullMarked;

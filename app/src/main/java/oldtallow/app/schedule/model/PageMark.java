@@ -1,0 +1,44 @@
+package oldtallow.app.schedule.model;
+
+import java.time.LocalDate;
+import java.time.format.DateTimeParseException;
+import java.util.List;
+import java.util.UUID;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import oldtallow.app.platform.problem.InvalidInputException;
+import oldtallow.app.schedule.model.StandingStore.Rank;
+
+/** The place between two pages of rigs, worst first, as text. */
+public final class PageMark {
+
+    private static final Pattern FORM = Pattern.compile("([0-2])_(\\d{4}-\\d{2}-\\d{2})_([0-9a-f-]{36})");
+
+    private PageMark() {}
+
+    public static String write(Rank last) {
+        return last.urgency() + "_" + last.attentionOn() + "_" + last.rigId();
+    }
+
+    /** Throws {@link InvalidInputException} for anything {@link #write} did not write. */
+    public static Rank parse(String text) {
+        Matcher matcher = FORM.matcher(text);
+        try {
+            if (matcher.matches()) {
+                return new Rank(
+                        Integer.parseInt(matcher.group(1)),
+                        LocalDate.parse(matcher.group(2)),
+                        UUID.fromString(matcher.group(3)),
+                        List.of());
+            }
+        } catch (DateTimeParseException | IllegalArgumentException e) {
+            throw refusal(text);
+        }
+        throw refusal(text);
+    }
+
+    private static InvalidInputException refusal(String text) {
+        return new InvalidInputException(
+                "more", text, "must be what the page before gave; start again at the first page");
+    }
+}

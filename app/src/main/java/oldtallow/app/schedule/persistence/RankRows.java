@@ -1,0 +1,146 @@
+package oldtallow.app.schedule.persistence;
+
+import static oldtallow.db.tables.RankPass.RANK_PASS;
+import static oldtallow.db.tables.RigStanding.RIG_STANDING;
+import static org.jooq.impl.DSL.field;
+import static org.jooq.impl.DSL.val;
+
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.UUID;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import oldtallow.app.schedule.model.StandingStore.NextDue;
+import oldtallow.app.schedule.model.StandingStore.Rank;
+import oldtallow.core.schedule.interval.DueAction;
+import oldtallow.db.tables.records.RigStandingRecord;
+import org.jooq.Condition;
+import org.jooq.DSLContext;
+import org.jooq.Field;
+import org.jooq.Record1;
+import org.jooq.ResultQuery;
+import org.jooq.SelectConditionStep;
+
+/** Ranks into their table and out of it, thousands in one statement. */
+final class RankRows {
+
+    /** Lists of a row are sent as text, since PostgreSQL has no ragged arrays. */
+    private static final String ADD = """
+            insert into rig_standing
+                (workshop_id, pass, rig_id, urgency, attention_on, due_what, due_on, due_minutes)
+            select {0}, {1}, r.rig_id, r.urgency, r.attention_on, r.what, r.days::date[], r.minutes::integer[]
+            from unnest({2}, {3}, {4}, {5}, {6}, {7}) as r(rig_id, urgency, attention_on, what, days, minutes)
+            """;
+
+    /** A row that stays as it is is not written. */
+    private static final String PUT = ADD + """
+            order by r.rig_id
+            on conflict (workshop_id, pass, rig_id) do update
+            set urgency = excluded.urgency, attention_on = excluded.attention_on, due_what = excluded.due_what, due_on = excluded.due_on, due_minutes = excluded.due_minutes
+            where (rig_standing.urgency, rig_standing.attention_on, rig_standing.due_what, rig_standing.due_on)
+                is distinct from (excluded.urgency, excluded.attention_on, excluded.due_what, excluded.due_on)
+            """;
+
+    private final DSLContext db;
+
+    RankRows(DSLContext db) {
+        this.db = db;
+    }
+
+    /** Ranks that count: those of other passes are being written, or about to go. */
+    Condition ofLatestPass(UUID workshopId) {
+        return RIG_STANDING.WORKSHOP_ID.eq(workshopId).and(RIG_STANDING.PASS.eq(latestPass(workshopId)));
+    }
+
+    Field<Integer> latestPass(UUID workshopId) {
+        return field(pass(workshopId));
+    }
+
+    void hold(UUID workshopId) {
+        lock(workshopId, pass(workshopId).forShare());
+    }
+
+    void claim(UUID workshopId) {
+        lock(workshopId, pass(workshopId).forUpdate());
+    }
+
+    /** The next pass, which nobody else sees until the transaction ends. */
+    int begin(UUID workshopId) {
+        claim(workshopId);
+        return db.update(RANK_PASS)
+                .set(RANK_PASS.PASS, RANK_PASS.PASS.plus(1))
+                .where(RANK_PASS.WORKSHOP_ID.eq(workshopId))
+                .returningResult(RANK_PASS.PASS)
+                .fetchSingle()
+                .value1();
+    }
+
+    private SelectConditionStep<Record1<Integer>> pass(UUID workshopId) {
+        return db.select(RANK_PASS.PASS).from(RANK_PASS).where(RANK_PASS.WORKSHOP_ID.eq(workshopId));
+    }
+
+    /** A workshop that has nothing ranked yet has no row to lock either. */
+    private void lock(UUID workshopId, ResultQuery<?> row) {
+        if (row.fetch().isEmpty()) {
+            db.insertInto(RANK_PASS)
+                    .set(RANK_PASS.WORKSHOP_ID, workshopId)
+                    .set(RANK_PASS.PASS, 1)
+                    .onConflictDoNothing()
+                    .execute();
+            row.fetch();
+        }
+    }
+
+    void removeBefore(UUID workshopId, int pass) {
+        db.deleteFrom(RIG_STANDING)
+                .where(RIG_STANDING.WORKSHOP_ID.eq(workshopId), RIG_STANDING.PASS.lt(pass))
+                .execute();
+    }
+
+    /** Of rigs that have none in this pass. */
+    void add(UUID workshopId, int pass, List<Rank> ranks) {
+        write(ADD, workshopId, val(pass), ranks);
+    }
+
+    void put(UUID workshopId, List<Rank> ranks) {
+        write(PUT, workshopId, latestPass(workshopId), ranks);
+    }
+
+    /** What is due next, as it lies in a row. */
+    static List<NextDue> next(RigStandingRecord row) {
+        if (row.getDueWhat().isEmpty()) {
+            return List.of();
+        }
+        String[] what = row.getDueWhat().split(",", -1);
+        List<NextDue> next = new ArrayList<>();
+        for (int i = 0; i < what.length; i++) {
+            String[] due = what[i].split(" ", 2);
+            next.add(new NextDue(
+                    UUID.fromString(due[1]), DueAction.valueOf(due[0]), row.getDueOn()[i], row.getDueMinutes()[i]));
+        }
+        return next;
+    }
+
+    private void write(String statement, UUID workshopId, Field<Integer> pass, List<Rank> ranks) {
+        if (ranks.isEmpty()) {
+            return;
+        }
+        db.execute(
+                statement,
+                val(workshopId),
+                pass,
+                val(ranks.stream().map(Rank::rigId).toArray(UUID[]::new)),
+                val(ranks.stream().map(rank -> (short) rank.urgency()).toArray(Short[]::new)),
+                val(ranks.stream().map(Rank::attentionOn).toArray(LocalDate[]::new)),
+                val(lists(ranks, due -> due.action().name() + " " + due.wheelEndId(), "", "")),
+                val(lists(ranks, due -> due.on().toString(), "{", "}")),
+                val(lists(ranks, due -> String.valueOf(due.minutes()), "{", "}")));
+    }
+
+    private static String[] lists(List<Rank> ranks, Function<NextDue, String> part, String before, String after) {
+        return ranks.stream()
+                .map(rank -> rank.next().stream().map(part).collect(Collectors.joining(",", before, after)))
+                .toArray(String[]::new);
+    }
+}

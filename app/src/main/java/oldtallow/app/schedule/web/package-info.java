@@ -1,0 +1,5 @@
+/** HTTP: controllers, forms and views. */
+@NullMarked
+package oldtallow.app.schedule.web;
+
+import org.jspecify.annotations.NullMarked;

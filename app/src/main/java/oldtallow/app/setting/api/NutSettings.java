@@ -1,0 +1,140 @@
+package oldtallow.app.setting.api;
+
+import java.time.Clock;
+import java.time.Instant;
+import java.util.Collection;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import oldtallow.app.identity.access.Asker;
+import oldtallow.app.identity.access.SignedIn;
+import oldtallow.app.identity.api.Workshops;
+import oldtallow.app.platform.problem.ConflictException;
+import oldtallow.app.platform.problem.NotFoundException;
+import oldtallow.app.register.api.Figures;
+import oldtallow.app.register.api.NutSchools;
+import oldtallow.app.register.api.Register;
+import oldtallow.app.register.model.WheelEnd;
+import oldtallow.app.setting.model.NewNutSetting;
+import oldtallow.app.setting.model.NutSetting;
+import oldtallow.app.setting.model.NutSettingStore;
+import oldtallow.app.setting.model.SettingSummary;
+import oldtallow.core.fastening.lock.FreeAngleLock;
+import oldtallow.core.schedule.figure.GoverningFigure;
+import oldtallow.core.setting.measure.Learned;
+import org.springframework.context.ApplicationEventPublisher;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Settings on record of the workshop that asks. */
+@Service
+public class NutSettings {
+
+    private final NutSettingStore store;
+    private final Register register;
+    private final Figures figures;
+    private final NutSchools schools;
+    private final Workshops workshops;
+    private final ApplicationEventPublisher events;
+    private final Clock clock;
+
+    NutSettings(
+            NutSettingStore store,
+            Register register,
+            Figures figures,
+            NutSchools schools,
+            Workshops workshops,
+            ApplicationEventPublisher events,
+            Clock clock) {
+        this.store = store;
+        this.register = register;
+        this.figures = figures;
+        this.schools = schools;
+        this.workshops = workshops;
+        this.events = events;
+        this.clock = clock;
+    }
+
+    /** What came of a save. */
+    public record Saved(SettingSummary setting, boolean isNew) {}
+
+    /** Puts a setting on record; sent again under the same id it is answered with what is on record. */
+    @Transactional
+    public Saved save(NewNutSetting reported) {
+        WheelEnd end = register.wheelEnd(reported.wheelEndId());
+        UUID workshopId = workshops.currentId();
+        var earlier = store.find(workshopId, reported.id());
+        if (earlier.isPresent()) {
+            return new Saved(earlier.get(), false);
+        }
+        NutSetting setting = SettingJudge.judge(
+                reported,
+                schools.require(reported.school()),
+                Asker.now(),
+                end,
+                GoverningFigure.governing(figures.endPlay(end)),
+                clock.instant());
+        if (!store.add(workshopId, setting)) {
+            throw ConflictException.idIsTaken();
+        }
+        register.hold(end.rigId());
+        events.publishEvent(new SettingRecorded(reported.id(), end.id(), reported.setAt()));
+        return new Saved(onRecord(workshopId, reported.id()), true);
+    }
+
+    /** A setting was put on record. */
+    public record SettingRecorded(UUID settingId, UUID wheelEndId, Instant setAt) {}
+
+    /** A mechanic answers for a setting at a wheel end of this rig. */
+    public record SettingSigned(UUID rigId) {}
+
+    /** Settings of a wheel end, latest first. */
+    @Transactional(readOnly = true)
+    public List<SettingSummary> of(UUID wheelEndId) {
+        return store.ofWheelEnd(
+                workshops.currentId(), register.wheelEnd(wheelEndId).id());
+    }
+
+    /** Settings of a wheel end put on record after an entry of a job, by its place, latest first. */
+    @Transactional(readOnly = true)
+    public List<SettingSummary> writtenAfter(UUID wheelEndId, long written) {
+        return store.writtenAfter(workshops.currentId(), wheelEndId, written);
+    }
+
+    /** What locking took at this wheel end whenever the play was measured after it; empty where it never was. */
+    @Transactional(readOnly = true)
+    public Optional<Learned> takenByLocking(WheelEnd end) {
+        if (end.nut().lock() != FreeAngleLock.TWO_NUTS) {
+            return Optional.empty();
+        }
+        return Learned.from(store.ofWheelEnd(workshops.currentId(), end.id()).stream()
+                .flatMap(setting -> setting.takenByLocking().stream())
+                .filter(taken -> !taken.isNegative())
+                .toList());
+    }
+
+    /** A mechanic answers for an apprentice's setting; signing twice changes nothing. */
+    @Transactional
+    public SettingSummary signOff(UUID settingId) {
+        SignedIn mechanic = Asker.now();
+        SettingSummary setting = onRecord(mechanic.workshopId(), settingId);
+        if (!setting.awaitsSignOff()) {
+            return setting;
+        }
+        store.signOff(mechanic, settingId, clock.instant());
+        UUID rigId = register.wheelEnd(setting.wheelEndId()).rigId();
+        register.hold(rigId);
+        events.publishEvent(new SettingSigned(rigId));
+        return onRecord(mechanic.workshopId(), settingId);
+    }
+
+    /** The latest setting of each of these wheel ends that has one. */
+    @Transactional(readOnly = true)
+    public List<SettingSummary> latest(Collection<UUID> wheelEndIds) {
+        return store.latest(workshops.currentId(), wheelEndIds);
+    }
+
+    private SettingSummary onRecord(UUID workshopId, UUID settingId) {
+        return store.find(workshopId, settingId).orElseThrow(() -> new NotFoundException("nut setting", settingId));
+    }
+}

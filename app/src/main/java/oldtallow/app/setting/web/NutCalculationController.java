@@ -1,0 +1,31 @@
+package oldtallow.app.setting.web;
+
+import oldtallow.app.register.api.NutSchools;
+import oldtallow.app.units.form.TorqueQuestionView;
+import oldtallow.core.setting.nut.NutCase;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RestController;
+
+@RestController
+class NutCalculationController {
+
+    private final NutSchools schools;
+
+    NutCalculationController(NutSchools schools) {
+        this.schools = schools;
+    }
+
+    /** Works out where the nut may stop. Reads and saves nothing. */
+    @PostMapping("/api/nut-calculations")
+    NutCalculationView calculate(@RequestBody NutCalculationForm form) {
+        NutCase nutCase = form.toNutCase();
+        return NutCalculationView.of(
+                nutCase,
+                form.toBackOff(),
+                TorqueQuestionView.of(
+                        form.finalTorque(),
+                        form.toSchool(schools).finalTorque(),
+                        nutCase.thread().nominalDiameter()));
+    }
+}

@@ -1,5 +1,0 @@
-/** The stores in PostgreSQL. */
-@NullMarked
-package oldtallow.app.shelf.persistence;
-
-import org.jspecify.annotations.NullMarked;

@@ -1,5 +1,0 @@
-/** Hub temperatures in PostgreSQL. */
-@NullMarked
-package oldtallow.app.warmth.persistence;
-
-import org.jspecify.annotations.NullMarked;

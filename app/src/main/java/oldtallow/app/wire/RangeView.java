@@ -1,4 +1,0 @@
-package oldtallow.app.wire;
-
-/** Between which a figure lies that nobody knows better. */
-public record RangeView(double least, double most) {}

@@ -1,5 +1,0 @@
-/** Whose rows these are. */
-@NullMarked
-package oldtallow.app.workshop;
-
-import org.jspecify.annotations.NullMarked;

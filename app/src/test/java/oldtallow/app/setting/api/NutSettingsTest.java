@@ -1,0 +1,133 @@
+package oldtallow.app.setting.api;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.mockito.ArgumentMatchers.any;
+import static org.mockito.ArgumentMatchers.eq;
+import static org.mockito.Mockito.never;
+import static org.mockito.Mockito.verify;
+import static org.mockito.Mockito.when;
+
+import java.time.Clock;
+import java.time.ZoneOffset;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import oldtallow.app.identity.access.Asker;
+import oldtallow.app.identity.api.Workshops;
+import oldtallow.app.platform.problem.ConflictException;
+import oldtallow.app.platform.problem.InvalidInputException;
+import oldtallow.app.platform.problem.NotFoundException;
+import oldtallow.app.register.TestSchools;
+import oldtallow.app.register.api.Figures;
+import oldtallow.app.register.api.Register;
+import oldtallow.app.setting.model.Hubs;
+import oldtallow.app.setting.model.NewNutSetting;
+import oldtallow.app.setting.model.NutSetting;
+import oldtallow.app.setting.model.NutSettingStore;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import org.mockito.ArgumentCaptor;
+import org.mockito.Mock;
+import org.mockito.junit.jupiter.MockitoExtension;
+import org.mockito.junit.jupiter.MockitoSettings;
+import org.mockito.quality.Strictness;
+
+@ExtendWith(MockitoExtension.class)
+@MockitoSettings(strictness = Strictness.LENIENT)
+class NutSettingsTest {
+
+    private static final UUID WORKSHOP = UUID.randomUUID();
+
+    @Mock
+    private NutSettingStore store;
+
+    @Mock
+    private Register register;
+
+    @Mock
+    private Figures figures;
+
+    @Mock
+    private Workshops workshops;
+
+    private NutSettings settings;
+
+    @BeforeEach
+    void openTheWorkshop() {
+        when(workshops.currentId()).thenReturn(WORKSHOP);
+        when(register.wheelEnd(Hubs.ID)).thenReturn(Hubs.castleNut());
+        when(figures.endPlay(any())).thenReturn(List.of(Hubs.COMMON));
+        settings = new NutSettings(
+                store,
+                register,
+                figures,
+                TestSchools.standard(),
+                workshops,
+                event -> {},
+                Clock.fixed(Hubs.NOW, ZoneOffset.UTC));
+    }
+
+    @Test
+    void addsANewSettingWithWhatWasTrueOfItsWheelEnd() {
+        NewNutSetting reported = Hubs.seventeenBack();
+        when(store.find(WORKSHOP, reported.id()))
+                .thenReturn(Optional.empty())
+                .thenAnswer(call -> Optional.of(Hubs.summary(reported)));
+        when(store.add(eq(WORKSHOP), any())).thenReturn(true);
+
+        NutSettings.Saved saved = save(reported);
+
+        assertThat(saved.isNew()).isTrue();
+        var added = ArgumentCaptor.forClass(NutSetting.class);
+        verify(store).add(eq(WORKSHOP), added.capture());
+        assertThat(added.getValue().lockWords()).isEqualTo("castle nut, 6 slots, holes at 0°, 90°");
+        assertThat(added.getValue().engagedMarks()).containsExactly(2);
+    }
+
+    @Test
+    void answersARetryWithWhatIsOnRecordAndAddsNothing() {
+        NewNutSetting reported = Hubs.seventeenBack();
+        when(store.find(WORKSHOP, reported.id()))
+                .thenReturn(Optional.empty())
+                .thenAnswer(call -> Optional.of(Hubs.summary(reported)));
+        when(store.add(eq(WORKSHOP), any())).thenReturn(true);
+        save(reported);
+
+        NutSettings.Saved again = save(reported);
+
+        assertThat(again.isNew()).isFalse();
+        assertThat(again.setting().id()).isEqualTo(reported.id());
+        verify(store).add(any(), any()); // once, not twice
+    }
+
+    /** Of another workshop, which is not to be seen here. */
+    @Test
+    void refusesAnIdThatBelongsToSomethingElse() {
+        NewNutSetting reported = Hubs.seventeenBack();
+        when(store.find(WORKSHOP, reported.id())).thenReturn(Optional.empty());
+
+        assertThatThrownBy(() -> save(reported)).isInstanceOf(ConflictException.class);
+    }
+
+    @Test
+    void addsNothingWhenTheEntryIsRefused() {
+        NewNutSetting tooLong = Hubs.report().note("x".repeat(1001)).build();
+
+        assertThatThrownBy(() -> save(tooLong)).isInstanceOf(InvalidInputException.class);
+        verify(store, never()).add(any(), any());
+    }
+
+    @Test
+    void knowsNoWheelEndOfAnotherWorkshop() {
+        NewNutSetting reported = Hubs.seventeenBack();
+        when(register.wheelEnd(Hubs.ID)).thenThrow(new NotFoundException("wheel end", Hubs.ID));
+
+        assertThatThrownBy(() -> save(reported)).isInstanceOf(NotFoundException.class);
+    }
+
+    private NutSettings.Saved save(NewNutSetting reported) {
+        return Asker.as(Hubs.TOBE, () -> settings.save(reported));
+    }
+}

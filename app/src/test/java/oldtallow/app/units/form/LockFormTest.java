@@ -1,0 +1,85 @@
+package oldtallow.app.units.form;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import java.math.BigDecimal;
+import java.util.List;
+import java.util.stream.Stream;
+import oldtallow.app.platform.problem.FieldError;
+import oldtallow.app.platform.problem.FieldErrors;
+import oldtallow.app.platform.problem.InvalidInputException;
+import oldtallow.core.fastening.lock.CastleNut;
+import oldtallow.core.fastening.lock.FreeAngleLock;
+import oldtallow.core.fastening.lock.LockPattern;
+import oldtallow.core.fastening.lock.LockPlate;
+import oldtallow.core.fastening.lock.SeatedRetainer;
+import oldtallow.core.fastening.lock.TangWasher;
+import oldtallow.core.quantity.Turn;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.EnumSource;
+import org.junit.jupiter.params.provider.MethodSource;
+
+class LockFormTest {
+
+    static Stream<LockPattern> locks() {
+        return Stream.of(
+                new CastleNut(6, List.of(Turn.ZERO, Turn.ofDegrees(new BigDecimal("22.125")))),
+                new SeatedRetainer(10, 12, List.of(Turn.ZERO)),
+                new TangWasher(6, List.of(Turn.ofDegrees(15), Turn.ofDegrees(200))),
+                new LockPlate(15, 12, 3),
+                FreeAngleLock.TWO_NUTS,
+                FreeAngleLock.STAKED_COLLAR);
+    }
+
+    @ParameterizedTest
+    @MethodSource("locks")
+    void comesBackAsTheSameLock(LockPattern lock) {
+        assertThat(LockForm.of(lock).toLock("lock", new FieldErrors())).isEqualTo(lock);
+    }
+
+    @Test
+    void writesAnglesAsPlainDegrees() {
+        assertThat(LockForm.of(new CastleNut(6, List.of(Turn.ZERO, Turn.ofDegrees(100))))
+                        .marksDegrees())
+                .extracting(BigDecimal::toString)
+                .containsExactly("0", "100");
+    }
+
+    @ParameterizedTest
+    @EnumSource(names = {"CASTLE_NUT", "SEATED_RETAINER", "TANG_WASHER", "LOCK_PLATE"})
+    void namesEveryNumberAKindStillNeeds(LockKind kind) {
+        var errors = new FieldErrors();
+        assertThat(new LockForm(kind, null, null, null, null, null, null, null, null).toLock("lock", errors))
+                .isNull();
+
+        assertThatThrownBy(errors::throwIfAny).isInstanceOfSatisfying(InvalidInputException.class, e -> {
+            assertThat(e.errors()).hasSizeGreaterThan(1);
+            assertThat(e.errors()).extracting(FieldError::field).allMatch(field -> field.startsWith("lock."));
+        });
+    }
+
+    @Test
+    void namesTheAngleThatIsWrong() {
+        var errors = new FieldErrors();
+        var form = new LockForm(
+                LockKind.CASTLE_NUT,
+                6,
+                null,
+                List.of(BigDecimal.ZERO, new BigDecimal("45.00001")),
+                null,
+                null,
+                null,
+                null,
+                null);
+        assertThat(form.toLock("lock", errors)).isNull();
+
+        assertThatThrownBy(errors::throwIfAny)
+                .isInstanceOfSatisfying(
+                        InvalidInputException.class,
+                        e -> assertThat(e.errors())
+                                .extracting(FieldError::field)
+                                .containsExactly("lock.marksDegrees[1]"));
+    }
+}

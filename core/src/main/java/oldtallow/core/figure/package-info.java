@@ -1,5 +1,0 @@
-/** Figures that govern the work, and whose they are: maker's over workshop's over common practice. */
-@NullMarked
-package oldtallow.core.figure;
-
-import org.jspecify.annotations.NullMarked;

@@ -1,0 +1,63 @@
+package oldtallow.core.hub.section;
+
+import java.util.List;
+import oldtallow.core.hub.Construction;
+import oldtallow.core.hub.section.Outline.Look;
+
+/** Drum or disc, drawn thin. Its rim stands far out on a real rig; here it is moved in behind a break line. */
+final class BrakeParts {
+
+    private BrakeParts() {}
+
+    static List<SectionPart> of(Layout layout) {
+        if (layout.construction == Construction.SPACER_SET) {
+            return List.of();
+        }
+        double plate = layout.flangeEnd();
+        double inner = layout.flangeRadius() + 1;
+        double s = layout.s;
+        return switch (layout.shape.fittings().brake()) {
+            case NONE -> List.of();
+            case DRUM ->
+                List.of(SectionPart.of(
+                        PartName.BRAKE,
+                        true,
+                        Outline.of(
+                                Look.THIN,
+                                plate - 6 * s,
+                                inner,
+                                plate,
+                                inner,
+                                plate,
+                                inner + 9 * s,
+                                plate + 48 * s,
+                                inner + 9 * s,
+                                plate + 48 * s,
+                                inner + 15 * s,
+                                plate - 6 * s,
+                                inner + 15 * s)));
+            case DISC ->
+                List.of(SectionPart.of(
+                        PartName.BRAKE,
+                        true,
+                        Outline.of(
+                                Look.THIN,
+                                plate - 5 * s,
+                                inner,
+                                plate,
+                                inner,
+                                plate,
+                                inner + 3 * s,
+                                plate + 22 * s,
+                                inner + 3 * s,
+                                plate + 22 * s,
+                                inner + 30 * s,
+                                plate + 10 * s,
+                                inner + 30 * s,
+                                plate + 10 * s,
+                                inner + 8 * s,
+                                plate - 5 * s,
+                                inner + 8 * s)));
+        };
+    }
+}

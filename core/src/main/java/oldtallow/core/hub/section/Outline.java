@@ -1,0 +1,47 @@
+package oldtallow.core.hub.section;
+
+import java.util.ArrayList;
+import java.util.List;
+import oldtallow.core.quantity.OutOfRangeException;
+
+/**
+ * A closed line around a piece of a part; the last point joins the first.
+ *
+ * @param look how it is drawn
+ * @param points three or more
+ */
+public record Outline(Look look, List<Point> points) {
+
+    /** How a piece is drawn. */
+    public enum Look {
+        /** Metal or rubber the section plane cuts: hatched. */
+        CUT,
+        /** Seen whole, not cut: rollers, pins, shafts by drawing rule. */
+        WHOLE,
+        /** A space that can be filled. */
+        SPACE,
+        /** Drawn thin beside the work: drum, disc, locking hub. */
+        THIN
+    }
+
+    public Outline {
+        points = List.copyOf(points);
+        if (points.size() < 3) {
+            throw new OutOfRangeException("points of an outline", points.size(), "3 or more");
+        }
+    }
+
+    /** From x, y, x, y … */
+    static Outline of(Look look, double... coordinates) {
+        List<Point> points = new ArrayList<>();
+        for (int i = 0; i + 1 < coordinates.length; i += 2) {
+            points.add(new Point(coordinates[i], coordinates[i + 1]));
+        }
+        return new Outline(look, points);
+    }
+
+    /** A rectangle along the axis. */
+    static Outline box(Look look, double x0, double x1, double y0, double y1) {
+        return of(look, x0, y0, x1, y0, x1, y1, x0, y1);
+    }
+}

@@ -1,5 +1,0 @@
-/** Which bearing it is, from whatever could be measured; and what studs and an axle hint at. */
-@NullMarked
-package oldtallow.core.identify;
-
-import org.jspecify.annotations.NullMarked;

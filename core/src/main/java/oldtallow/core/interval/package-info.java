@@ -1,5 +1,0 @@
-/** What falls due and by what: actions, triggers, the schools of the trade; and how a wheel end stands because of it. */
-@NullMarked
-package oldtallow.core.interval;
-
-import org.jspecify.annotations.NullMarked;

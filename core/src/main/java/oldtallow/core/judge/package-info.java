@@ -1,5 +1,0 @@
-/** Judging parts that are clean and in good light: damage modes, findings, verdicts and what caused it. */
-@NullMarked
-package oldtallow.core.judge;
-
-import org.jspecify.annotations.NullMarked;

@@ -1,5 +1,0 @@
-/** Locks of an adjusting nut, and every angle at which each can hold it. Angles are exact fractions of a turn, counted in the loosening direction as seen from outside the hub. */
-@NullMarked
-package oldtallow.core.lock;
-
-import org.jspecify.annotations.NullMarked;

@@ -1,5 +1,0 @@
-/** Readings with what they are uncertain by, and what may be said of them. */
-@NullMarked
-package oldtallow.core.measure;
-
-import org.jspecify.annotations.NullMarked;

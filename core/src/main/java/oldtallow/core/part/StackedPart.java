@@ -1,4 +1,0 @@
-package oldtallow.core.part;
-
-/** A part in the order it comes off, and what usually becomes of it (common practice). */
-public record StackedPart(Part part, Fate usual) {}

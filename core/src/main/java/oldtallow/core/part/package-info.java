@@ -1,5 +1,0 @@
-/** The parts of a wheel end as they come off and go back on. */
-@NullMarked
-package oldtallow.core.part;
-
-import org.jspecify.annotations.NullMarked;

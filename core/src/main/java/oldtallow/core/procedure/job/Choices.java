@@ -1,0 +1,179 @@
+package oldtallow.core.procedure.job;
+
+/**
+ * Schools among which good mechanics choose, and what is known of the parts that will come.
+ *
+ * @param cupRemoval how old cups leave the hub
+ * @param hubBrings what a new hub comes with, on a hub exchange or a first build
+ */
+public record Choices(
+        Cleaning cleaning,
+        Reuse reuse,
+        RaceFitting races,
+        InboardCone inboardCone,
+        Packing packing,
+        CapFill capFill,
+        CupRemoval cupRemoval,
+        HubBrings hubBrings) {
+
+    /** What most do with hand tools (common practice). */
+    public static final Choices USUAL = new Choices(
+            Cleaning.SOLVENT,
+            Reuse.WHAT_PASSES,
+            RaceFitting.DRIVEN,
+            InboardCone.LEVERED,
+            Packing.BY_HAND,
+            CapFill.FILM,
+            CupRemoval.DRIFTED,
+            HubBrings.BEARINGS);
+
+    /** The same with another choice. */
+    public Choices with(Object one) {
+        return new Choices(
+                one instanceof Cleaning is ? is : cleaning,
+                one instanceof Reuse is ? is : reuse,
+                one instanceof RaceFitting is ? is : races,
+                one instanceof InboardCone is ? is : inboardCone,
+                one instanceof Packing is ? is : packing,
+                one instanceof CapFill is ? is : capFill,
+                one instanceof CupRemoval is ? is : cupRemoval,
+                one instanceof HubBrings is ? is : hubBrings);
+    }
+
+    /** How old grease gets out of the bearings. */
+    public enum Cleaning {
+        SOLVENT("rag, then solvent"),
+        PURGE("push new grease through until no old colour comes");
+
+        private final String words;
+
+        Cleaning(String words) {
+            this.words = words;
+        }
+
+        public String words() {
+            return words;
+        }
+    }
+
+    /** What happens to bearings once they are apart. */
+    public enum Reuse {
+        WHAT_PASSES("reuse what passes"),
+        NOTHING("renew everything once it is apart");
+
+        private final String words;
+
+        Reuse(String words) {
+            this.words = words;
+        }
+
+        public String words() {
+            return words;
+        }
+    }
+
+    /** How new cups go in. */
+    public enum RaceFitting {
+        DRIVEN("driven in"),
+        WARMED("hub warmed, cup chilled"),
+        PRESSED("pressed in");
+
+        private final String words;
+
+        RaceFitting(String words) {
+            this.words = words;
+        }
+
+        public String words() {
+            return words;
+        }
+    }
+
+    /** How seal and inboard cone leave the hub. */
+    public enum InboardCone {
+        LEVERED("seal levered out"),
+        HOOKED("hooked off with the nut"),
+        /** Harsh on what is struck: only where both are renewed. */
+        KNOCKED("knocked through from the front"),
+        /** Only where the cup is renewed too. */
+        WITH_CUP("driven out together with their cup");
+
+        private final String words;
+
+        InboardCone(String words) {
+            this.words = words;
+        }
+
+        public String words() {
+            return words;
+        }
+    }
+
+    /** How cones are packed. */
+    public enum Packing {
+        BY_HAND("in the palm"),
+        PACKER("with a packer");
+
+        private final String words;
+
+        Packing(String words) {
+            this.words = words;
+        }
+
+        public String words() {
+            return words;
+        }
+    }
+
+    /** What goes into the cap. */
+    public enum CapFill {
+        FILM("a film against rust"),
+        FILLED("filled");
+
+        private final String words;
+
+        CapFill(String words) {
+            this.words = words;
+        }
+
+        public String words() {
+            return words;
+        }
+    }
+
+    /** How old cups leave the hub. */
+    public enum CupRemoval {
+        DRIFTED("with a drift on the ledge"),
+        /** No ledge to strike on, or the cup sits the wrong way round. */
+        WELDED("no ledge: a bead of weld shrinks it loose"),
+        GROUND("no ledge: slit with a grinder");
+
+        private final String words;
+
+        CupRemoval(String words) {
+            this.words = words;
+        }
+
+        public String words() {
+            return words;
+        }
+    }
+
+    /** What a new hub comes with. */
+    public enum HubBrings {
+        NOTHING("bare: no cups in it"),
+        CUPS("cups in, no bearings"),
+        BEARINGS("cups in, bearings loose with it"),
+        READY("bearings in, greased and sealed");
+
+        private final String words;
+
+        HubBrings(String words) {
+            this.words = words;
+        }
+
+        public String words() {
+            return words;
+        }
+    }
+}

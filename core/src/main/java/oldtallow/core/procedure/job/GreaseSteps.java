@@ -1,0 +1,117 @@
+package oldtallow.core.procedure.job;
+
+import static oldtallow.core.procedure.job.Piece.after;
+import static oldtallow.core.procedure.job.Piece.called;
+import static oldtallow.core.procedure.job.Piece.careful;
+import static oldtallow.core.procedure.job.Piece.how;
+import static oldtallow.core.procedure.job.Piece.must;
+import static oldtallow.core.procedure.job.Piece.only;
+import static oldtallow.core.procedure.job.Piece.takes;
+import static oldtallow.core.procedure.job.Piece.using;
+import static oldtallow.core.procedure.job.Piece.when;
+import static oldtallow.core.procedure.job.Piece.why;
+import static oldtallow.core.procedure.job.Piece.with;
+import static oldtallow.core.procedure.job.StepDefinition.step;
+
+import java.util.List;
+import oldtallow.core.hub.Construction;
+import oldtallow.core.hub.Fittings.CavityFill;
+import oldtallow.core.procedure.job.Choices.HubBrings;
+import oldtallow.core.procedure.step.Caution;
+import oldtallow.core.procedure.step.Stage;
+import oldtallow.core.procedure.step.Supply;
+import oldtallow.core.procedure.step.Tool;
+
+/** Stage 7: grease, or oil. Common practice of the trade. */
+final class GreaseSteps {
+
+    static final List<StepDefinition> ALL = List.of(
+            pack("grease.inboard", "Pack the inboard cone", "inboard"),
+            pack("grease.outboard", "Pack the outboard cone", "outboard"),
+            step(
+                    "grease.oil-film",
+                    Stage.GREASE,
+                    "Wet both bearings with the oil they will run in",
+                    why("The first turns are dry until the oil has reached them."),
+                    using(Supply.GEAR_OIL),
+                    when(s -> s.assembles() && isOil(s))),
+            step(
+                    "grease.beds",
+                    Stage.GREASE,
+                    "A bed on the cups, a film on seats and seal lip",
+                    only(GreaseSteps::isReady, called("A film on the spindle's seats and land")),
+                    only(s -> !isReady(s), how("Both raceways coated.")),
+                    how("A film keeps seats from rust and the lip from running dry."),
+                    only(Situation::hasBrake, careful(Caution.BRAKE_FACE), how("None on what brakes.")),
+                    using(Supply.WHEEL_BEARING_GREASE),
+                    after("grease.kind", "clean.hub"),
+                    takes(90),
+                    when(s -> s.assembles() && !isOil(s))),
+            step(
+                    "grease.channel",
+                    Stage.GREASE,
+                    "Fill the spindle's channel until grease comes",
+                    why("Else the first strokes pump air through the bearing."),
+                    with(Tool.GREASE_GUN),
+                    using(Supply.WHEEL_BEARING_GREASE),
+                    when(s -> s.assembles() && s.isOn(Construction.GREASE_THROUGH) && !isOil(s))),
+            step(
+                    "grease.cavity",
+                    Stage.GREASE,
+                    "The hub's cavity",
+                    only(s -> s.isOn(Construction.SPACER_SET), called("The upright's cavity")),
+                    only(s -> fill(s) == CavityFill.EMPTY, how("Stays empty: a film against rust.")),
+                    only(
+                            s -> fill(s) == CavityFill.RING,
+                            how("A ring beside each cup, so that the bearing's own stays in.")),
+                    only(s -> fill(s) == CavityFill.THIRD, how("A third full, spread round.")),
+                    only(
+                            s -> fill(s) == CavityFill.FULL && !s.isOn(Construction.GREASE_THROUGH),
+                            how("Full: it keeps water out and is the store. Room is left for the spindle.")),
+                    only(
+                            s -> fill(s) == CavityFill.FULL && s.isOn(Construction.GREASE_THROUGH),
+                            how("Left: it is filled from the nipple once the nut is set.")),
+                    using(Supply.WHEEL_BEARING_GREASE),
+                    after("grease.kind", "clean.hub"),
+                    when(s -> s.assembles() && !isOil(s) && !isReady(s))));
+
+    private GreaseSteps() {}
+
+    static boolean isOil(Situation s) {
+        return fill(s) == CavityFill.OIL;
+    }
+
+    /** Whether the hub comes greased and sealed. */
+    static boolean isReady(Situation s) {
+        return s.brief().brings() == HubBrings.READY;
+    }
+
+    private static CavityFill fill(Situation s) {
+        return s.fittings().cavity();
+    }
+
+    private static StepDefinition pack(String id, String what, String which) {
+        return step(
+                id,
+                Stage.GREASE,
+                what,
+                why("Only the grease between the rollers reaches the big rib."),
+                only(Situation::isRoadside, how("It is packed: open its bag last, and let no sand near it.")),
+                only(
+                        s -> !s.isRoadside() && s.brief().choices().packing() == Choices.Packing.BY_HAND,
+                        how(
+                                "Wide end down into a palmful.",
+                                "Press until it worms out on top.",
+                                "Next bite, all the way round."),
+                        careful(Caution.SMEARED_NOT_PACKED)),
+                only(
+                        s -> !s.isRoadside() && s.brief().choices().packing() == Choices.Packing.PACKER,
+                        how("Narrow end down in the packer.", "Pump until it worms out all round."),
+                        with(Tool.BEARING_PACKER)),
+                using(Supply.WHEEL_BEARING_GREASE),
+                must("grease." + which + "-packed", "grease worms out between the rollers all round"),
+                after("grease.kind", "strip." + which + "-cone", "strip.hook", "strip.knock", "strip.together"),
+                takes(90),
+                when(s -> s.assembles() && !isOil(s) && !isReady(s)));
+    }
+}

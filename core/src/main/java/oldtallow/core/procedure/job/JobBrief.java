@@ -1,0 +1,126 @@
+package oldtallow.core.procedure.job;
+
+import java.util.EnumSet;
+import java.util.Set;
+import oldtallow.core.fastening.sequence.NutSchool;
+import oldtallow.core.hub.Construction;
+import oldtallow.core.hub.Fastening;
+import oldtallow.core.hub.Fittings;
+import oldtallow.core.hub.Fittings.Spacing;
+import oldtallow.core.hub.part.Part;
+import oldtallow.core.hub.part.Stack;
+import oldtallow.core.procedure.job.Choices.HubBrings;
+import oldtallow.core.quantity.OutOfRangeException;
+
+/**
+ * What a job is to be planned for.
+ *
+ * @param school by which the nut is set
+ * @param condemned parts that were judged not fit to go back; cone and cup of a bearing together, and where a spacer sets the
+ *     play both bearings with it
+ */
+public record JobBrief(
+        Construction construction,
+        Fastening fastening,
+        Fittings fittings,
+        Scope scope,
+        Choices choices,
+        Known known,
+        Worker worker,
+        NutSchool school,
+        Set<Part> condemned) {
+
+    private static final Set<Part> MATCHED =
+            EnumSet.of(Part.INBOARD_CONE, Part.INBOARD_CUP, Part.OUTBOARD_CONE, Part.OUTBOARD_CUP, Part.SPACER);
+
+    public JobBrief {
+        if (!scope.isPossibleOn(construction)) {
+            throw new OutOfRangeException(
+                    "scope",
+                    scope.words() + " on a " + construction.words(),
+                    "another one; the bearings sit in the upright, which goes to the bench: renew them");
+        }
+        for (Part part : condemned) {
+            if (part.otherRing().isPresent()
+                    && !condemned.contains(part.otherRing().get())) {
+                throw new OutOfRangeException(
+                        "parts to renew",
+                        part.words() + " alone",
+                        "cone and cup of a bearing together; they wear together");
+            }
+        }
+        condemned = fittings.spacing() == Spacing.SPACER && condemned.stream().anyMatch(MATCHED::contains)
+                ? withMatched(condemned)
+                : Set.copyOf(condemned);
+    }
+
+    /** Who has the spanner. */
+    public enum Worker {
+        MECHANIC,
+        /** A mechanic looks at races and setting, and signs the job off. */
+        APPRENTICE
+    }
+
+    /**
+     * What the records say beforehand.
+     *
+     * @param bearings whether the numbers of both sets are known
+     * @param figures whether a maker's nut sequence or end play is on file
+     * @param grease whether the kind of the old grease is known
+     */
+    public record Known(boolean bearings, boolean figures, boolean grease) {
+
+        public static final Known NOTHING = new Known(false, false, false);
+    }
+
+    /** The same job gone further: more is to be renewed. */
+    public JobBrief condemning(Part part) {
+        EnumSet<Part> more = EnumSet.of(part);
+        more.addAll(condemned);
+        part.otherRing().ifPresent(more::add);
+        return new JobBrief(construction, fastening, fittings, scope, choices, known, worker, school, more);
+    }
+
+    /** The same wheel end with another scope. */
+    public JobBrief within(Scope other) {
+        return new JobBrief(construction, fastening, fittings, other, choices, known, worker, school, condemned);
+    }
+
+    /** As {@link Fittings#setsByNut}. */
+    public boolean setsByNut() {
+        return fittings.setsByNut();
+    }
+
+    /** Whether a new hub goes on, or one on an axle that never ran. */
+    public boolean isOnNewHub() {
+        return scope.takesNewHub();
+    }
+
+    /** What that new hub comes with; an upright is always built up from its parts. */
+    public HubBrings brings() {
+        return isOnNewHub() && construction != Construction.SPACER_SET ? choices.hubBrings() : HubBrings.NOTHING;
+    }
+
+    /** Whether a part is in or with the new hub, and is not bought for itself. */
+    public boolean comesWithHub(Part part) {
+        if (!isOnNewHub()) {
+            return false;
+        }
+        return switch (part) {
+            case INBOARD_CUP, OUTBOARD_CUP -> brings() != HubBrings.NOTHING;
+            case INBOARD_CONE, OUTBOARD_CONE -> brings().compareTo(HubBrings.BEARINGS) >= 0;
+            case SEAL, SNAP_RING -> brings() == HubBrings.READY;
+            default -> false;
+        };
+    }
+
+    private static Set<Part> withMatched(Set<Part> condemned) {
+        EnumSet<Part> all = EnumSet.copyOf(MATCHED);
+        all.addAll(condemned);
+        return Set.copyOf(all);
+    }
+
+    public Stack stack() {
+        return Stack.of(construction, fastening, fittings);
+    }
+}

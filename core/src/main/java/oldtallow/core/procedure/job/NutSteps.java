@@ -1,0 +1,182 @@
+package oldtallow.core.procedure.job;
+
+import static oldtallow.core.procedure.job.Piece.after;
+import static oldtallow.core.procedure.job.Piece.byMechanic;
+import static oldtallow.core.procedure.job.Piece.called;
+import static oldtallow.core.procedure.job.Piece.careful;
+import static oldtallow.core.procedure.job.Piece.how;
+import static oldtallow.core.procedure.job.Piece.must;
+import static oldtallow.core.procedure.job.Piece.only;
+import static oldtallow.core.procedure.job.Piece.read;
+import static oldtallow.core.procedure.job.Piece.takes;
+import static oldtallow.core.procedure.job.Piece.when;
+import static oldtallow.core.procedure.job.Piece.why;
+import static oldtallow.core.procedure.job.Piece.with;
+import static oldtallow.core.procedure.job.Piece.worded;
+import static oldtallow.core.procedure.job.StepDefinition.step;
+
+import java.util.List;
+import oldtallow.core.fastening.sequence.NutSchool;
+import oldtallow.core.fastening.sequence.StepKind;
+import oldtallow.core.hub.Construction;
+import oldtallow.core.hub.Fastening;
+import oldtallow.core.hub.part.Part;
+import oldtallow.core.procedure.step.Caution;
+import oldtallow.core.procedure.step.PartMove.Kind;
+import oldtallow.core.procedure.step.Stage;
+import oldtallow.core.procedure.step.Tool;
+import oldtallow.core.quantity.ReadingKind;
+
+/** Stage 9: setting the nut. Words and figures are those of the school by which it is set; the rest is common practice. */
+final class NutSteps {
+
+    static final List<StepDefinition> ALL = List.of(
+            step(
+                    "nut.seat",
+                    Stage.SET_NUT,
+                    "Seat it, turning the hub both ways",
+                    why("Unspun rollers read tight and go loose a mile on."),
+                    worded(s -> says(s, StepKind.SEAT)),
+                    how("A jump under the wrench is a cup that was not home: back to the races."),
+                    only(
+                            s -> s.puts(Part.INBOARD_CONE) != Kind.REFIT && s.assembles(),
+                            how("New rings: seat, settle and seat again.")),
+                    worded(s -> wrench(s, StepKind.SEAT, ReadingKind.SEATING_TORQUE)),
+                    only(s -> s.fastening() == Fastening.RING_AND_LOCK_PLATE, with(Tool.PIN_SPANNER)),
+                    only(s -> s.fastening() != Fastening.RING_AND_LOCK_PLATE, with(Tool.NUT_SOCKET)),
+                    read(ReadingKind.HUB_TURNS),
+                    must("nut.turned", "the hub was turned throughout, both ways"),
+                    after("hub.nut", "strip.tang"),
+                    when(s -> has(s, StepKind.SEAT))),
+            step(
+                    "nut.release",
+                    Stage.SET_NUT,
+                    "Release it, hub held still",
+                    only(
+                            s -> !school(s).holdsTheHub(StepKind.RELEASE),
+                            called("Back it off, trying the hub as you go")),
+                    worded(s -> says(s, StepKind.RELEASE)),
+                    only(
+                            NutSteps::releasesFully,
+                            how("Drag to be measured? Pull the scale now, steadily: this is the seal alone."),
+                            read(ReadingKind.DRAG_WITH_NUT_LOOSE)),
+                    only(s -> s.fastening() == Fastening.RING_AND_LOCK_PLATE, with(Tool.PIN_SPANNER)),
+                    only(s -> s.fastening() != Fastening.RING_AND_LOCK_PLATE, with(Tool.NUT_SOCKET)),
+                    after("nut.seat"),
+                    when(s -> has(s, StepKind.RELEASE))),
+            step(
+                    "nut.fine",
+                    Stage.SET_NUT,
+                    "The fine setting",
+                    only(s -> school(s).samePartsOnly(), called("Back to where it stood")),
+                    worded(s -> says(s, StepKind.FINAL)),
+                    worded(s -> wrench(s, StepKind.FINAL, ReadingKind.FINAL_TORQUE)),
+                    after("nut.release", "nut.seat", "hub.nut", "strip.tang"),
+                    when(s -> has(s, StepKind.FINAL))),
+            step(
+                    "nut.stop",
+                    Stage.SET_NUT,
+                    "To the stop, looser only",
+                    why("Tight kills a bearing far sooner than loose."),
+                    only(
+                            s -> s.fastening().holdsAnywhere(),
+                            called("Back to the play it is to keep, looser only"),
+                            how("Anywhere inside the dial's green arc; save it.")),
+                    only(
+                            s -> !s.fastening().holdsAnywhere(),
+                            how("Match the dial to the nut, take the stop it names, save it.")),
+                    only(s -> s.fastening() == Fastening.TWO_NUTS, how("Locking takes up play: leave that much more.")),
+                    only(s -> school(s).samePartsOnly(), called("Save where it stands")),
+                    careful(Caution.NEVER_TIGHTER),
+                    // two nuts: locking takes up play, so what is recorded is what stands then
+                    only(s -> s.fastening() != Fastening.TWO_NUTS, must("nut.recorded", "the setting is recorded")),
+                    after("nut.fine", "nut.release", "nut.seat"),
+                    when(NutSteps::isSet)),
+            step(
+                    "nut.play",
+                    Stage.SET_NUT,
+                    "Measure the end play",
+                    only(Situation::isRoadside, called("Feel for play and drag")),
+                    why("The angle says what it should be; the dial says what it is."),
+                    only(
+                            s -> !s.isRoadside(),
+                            how(
+                                    "Push and pull the hub while turning it to and fro.",
+                                    "Several readings; note the spread."),
+                            with(Tool.DIAL_INDICATOR),
+                            read(ReadingKind.END_PLAY, ReadingKind.ROLLING_DRAG)),
+                    only(
+                            Situation::isRoadside,
+                            how("Rocks hardly, turns freely: measure it as soon as a dial is at hand.")),
+                    after("nut.stop"),
+                    takes(60),
+                    when(s -> isSet(s) && s.fastening() != Fastening.TWO_NUTS)),
+            step(
+                    "nut.full-torque",
+                    Stage.SET_NUT,
+                    "Nut to full torque; the spacer sets the play",
+                    why("There is nothing to adjust: wrong or mixed parts are the failure here."),
+                    how("The maker's figure, going up."),
+                    only(
+                            s -> s.isOn(Construction.SPACER_SET) && s.hasBrake(),
+                            how("Somebody on the pedal: the brake holds the hub.")),
+                    only(
+                            s -> s.fastening().takesCotter(),
+                            how("On to the next hole, torque still going up, never back."),
+                            must("nut.hole-going-up", "the hole was met going up, not by backing off")),
+                    with(Tool.TORQUE_WRENCH),
+                    only(s -> s.fastening() == Fastening.RING_AND_LOCK_PLATE, with(Tool.PIN_SPANNER)),
+                    only(s -> s.fastening() != Fastening.RING_AND_LOCK_PLATE, with(Tool.NUT_SOCKET)),
+                    read(ReadingKind.FINAL_TORQUE),
+                    must("nut.torque-recorded", "the torque is recorded"),
+                    must("nut.free-at-torque", "at full torque it turns freely and does not rock"),
+                    after("hub.nut", "strip.tang", "hub.caliper"),
+                    when(s -> !isSet(s))),
+            step(
+                    "nut.shown",
+                    Stage.SET_NUT,
+                    "Show the setting to a mechanic",
+                    byMechanic(),
+                    must("nut.shown-good", "a mechanic felt the setting"),
+                    after("nut.stop", "nut.play", "nut.full-torque"),
+                    when(s -> s.brief().worker() == JobBrief.Worker.APPRENTICE)));
+
+    private NutSteps() {}
+
+    /** Whether the nut sets the play. */
+    static boolean isSet(Situation s) {
+        return s.brief().setsByNut();
+    }
+
+    private static boolean has(Situation s, StepKind kind) {
+        return isSet(s) && !school(s).steps(kind).isEmpty();
+    }
+
+    private static NutSchool school(Situation s) {
+        return s.brief().school();
+    }
+
+    /** Whether the nut is clear of the bearing afterwards, so that the seal alone can be felt. */
+    private static boolean releasesFully(Situation s) {
+        return school(s).holdsTheHub(StepKind.RELEASE)
+                && school(s).steps(StepKind.RELEASE).stream().allMatch(step -> step.turn() == null);
+    }
+
+    /** What the school says, each step in its own words. */
+    private static List<Piece> says(Situation s, StepKind kind) {
+        return List.of(how(school(s).steps(kind).stream()
+                .map(step -> step.says() + ".")
+                .distinct()
+                .toArray(String[]::new)));
+    }
+
+    /** A torque wrench only where the school pulls a torque, and its caution only where that is printed in inch-pounds. */
+    private static List<Piece> wrench(Situation s, StepKind kind, ReadingKind reading) {
+        if (!school(s).asksWrench(kind)) {
+            return List.of();
+        }
+        return school(s).asksInchPounds(kind)
+                ? List.of(with(Tool.TORQUE_WRENCH_SMALL), careful(Caution.INCH_POUNDS), read(reading))
+                : List.of(with(Tool.TORQUE_WRENCH), read(reading));
+    }
+}

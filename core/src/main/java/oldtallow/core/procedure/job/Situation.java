@@ -1,0 +1,171 @@
+package oldtallow.core.procedure.job;
+
+import java.util.EnumMap;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.function.Predicate;
+import oldtallow.core.hub.Construction;
+import oldtallow.core.hub.Fastening;
+import oldtallow.core.hub.Fittings;
+import oldtallow.core.hub.Fittings.BrakeKind;
+import oldtallow.core.hub.Fittings.SnapRing;
+import oldtallow.core.hub.part.Part;
+import oldtallow.core.hub.part.Stack;
+import oldtallow.core.hub.part.StackedPart;
+import oldtallow.core.procedure.job.Choices.HubBrings;
+import oldtallow.core.procedure.step.PartMove.Kind;
+
+/** What the conditions of steps look at. */
+record Situation(JobBrief brief, Stack stack, Map<Part, Kind> putOn) {
+
+    private static final Set<Part> STAY_ON_FOR_ADJUSTING = EnumSet.of(
+            Part.WHEEL, Part.CALIPER, Part.DRUM, Part.LOCATING_PINS, Part.DISC, Part.DISC_SPACER, Part.LININGS);
+
+    static Situation of(JobBrief brief) {
+        Stack stack = brief.stack();
+        Map<Part, Kind> putOn = new EnumMap<>(Part.class);
+        for (Part part : moved(brief, stack)) {
+            putOn.put(part, puts(part, brief, stack));
+        }
+        return new Situation(brief, stack, putOn);
+    }
+
+    /** Whether a part of this wheel end leaves it, or is put on it, during the job. */
+    boolean moves(Part part) {
+        return putOn.containsKey(part);
+    }
+
+    boolean renews(Part part) {
+        return puts(part) == Kind.RENEW;
+    }
+
+    /** How a part that moves comes to be on the wheel end at the end; as it was where it does not move. */
+    Kind puts(Part part) {
+        return putOn.getOrDefault(part, Kind.REFIT);
+    }
+
+    /** Parts in the order they come off. */
+    List<Part> offInOrder() {
+        return stack.parts().stream().map(StackedPart::part).filter(this::moves).toList();
+    }
+
+    /** What comes off so that the nut can be set, of what this job moves. */
+    Set<Part> overTheNut() {
+        Set<Part> over = movedByAdjusting(brief.stack());
+        over.removeIf(part -> !moves(part));
+        return over;
+    }
+
+    Scope scope() {
+        return brief.scope();
+    }
+
+    boolean isOn(Construction... constructions) {
+        return Set.of(constructions).contains(brief.construction());
+    }
+
+    boolean hasBrake() {
+        return brief.fittings().brake() != BrakeKind.NONE;
+    }
+
+    Fittings fittings() {
+        return brief.fittings();
+    }
+
+    Fastening fastening() {
+        return brief.fastening();
+    }
+
+    boolean isRoadside() {
+        return brief.scope() == Scope.ROADSIDE;
+    }
+
+    /** Whether old parts come off: everything but a first build. */
+    boolean hasRun() {
+        return brief.scope() != Scope.FIRST_BUILD;
+    }
+
+    boolean strips() {
+        return brief.scope().strips();
+    }
+
+    /** Whether bearings are put on a spindle: everything but adjusting. */
+    boolean assembles() {
+        return brief.scope().opens();
+    }
+
+    boolean is(Predicate<Situation> condition) {
+        return condition.test(this);
+    }
+
+    private static Kind puts(Part part, JobBrief brief, Stack stack) {
+        if (brief.scope() == Scope.FIRST_BUILD) {
+            return Kind.FIT;
+        }
+        boolean isNew = stack.isAlwaysNew(part)
+                || brief.condemned().contains(part)
+                || (isMatched(part) && renewsBearings(brief))
+                || (brief.scope() == Scope.EXCHANGE && (part == Part.HUB || part == Part.CAP));
+        return isNew ? Kind.RENEW : Kind.REFIT;
+    }
+
+    /** Rings of a bearing, and the spacer ground for them. */
+    private static boolean isMatched(Part part) {
+        return part.otherRing().isPresent() || part == Part.SPACER;
+    }
+
+    private static Set<Part> moved(JobBrief brief, Stack stack) {
+        EnumSet<Part> moved = EnumSet.noneOf(Part.class);
+        if (brief.scope() == Scope.ADJUST) {
+            moved.addAll(movedByAdjusting(stack));
+        } else {
+            stack.parts().forEach(one -> moved.add(one.part()));
+        }
+        if (brief.scope() == Scope.REPACK) {
+            keepCups(brief, moved);
+        }
+        if (brief.isOnNewHub() && brief.brings() != HubBrings.NOTHING) {
+            // the new hub comes with its cups, the old one leaves with them
+            moved.removeAll(EnumSet.of(Part.INBOARD_CUP, Part.OUTBOARD_CUP));
+            if (brief.fittings().snapRing() == SnapRing.BEFORE_CUP || brief.comesWithHub(Part.SNAP_RING)) {
+                moved.remove(Part.SNAP_RING);
+            }
+        }
+        if (!brief.condemned().contains(Part.LININGS)) {
+            moved.remove(Part.LININGS);
+        }
+        return moved;
+    }
+
+    private static Set<Part> movedByAdjusting(Stack stack) {
+        EnumSet<Part> moved = EnumSet.noneOf(Part.class);
+        moved.addAll(stack.before(Part.NUT));
+        moved.removeAll(STAY_ON_FOR_ADJUSTING);
+        if (stack.isAlwaysNew(Part.NUT)) {
+            moved.add(Part.NUT);
+        }
+        return moved;
+    }
+
+    /** Cups stay in the hub unless their bearing is renewed, and so does a snap ring that holds one. */
+    private static void keepCups(JobBrief brief, Set<Part> moved) {
+        if (renewsBearings(brief)) {
+            return;
+        }
+        for (Part cup : List.of(Part.INBOARD_CUP, Part.OUTBOARD_CUP)) {
+            if (!brief.condemned().contains(cup)) {
+                moved.remove(cup);
+            }
+        }
+        if (!moved.contains(Part.INBOARD_CUP) && brief.fittings().snapRing() == SnapRing.BEFORE_CUP) {
+            moved.remove(Part.SNAP_RING);
+        }
+    }
+
+    private static boolean renewsBearings(JobBrief brief) {
+        return brief.scope().renewsBearings()
+                || (brief.scope() == Scope.REPACK && brief.choices().reuse() == Choices.Reuse.NOTHING);
+    }
+}

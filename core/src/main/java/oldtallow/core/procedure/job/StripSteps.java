@@ -1,0 +1,173 @@
+package oldtallow.core.procedure.job;
+
+import static oldtallow.core.procedure.job.Piece.after;
+import static oldtallow.core.procedure.job.Piece.careful;
+import static oldtallow.core.procedure.job.Piece.how;
+import static oldtallow.core.procedure.job.Piece.off;
+import static oldtallow.core.procedure.job.Piece.only;
+import static oldtallow.core.procedure.job.Piece.takes;
+import static oldtallow.core.procedure.job.Piece.when;
+import static oldtallow.core.procedure.job.Piece.why;
+import static oldtallow.core.procedure.job.Piece.with;
+import static oldtallow.core.procedure.job.StepDefinition.step;
+
+import java.util.List;
+import oldtallow.core.hub.Construction;
+import oldtallow.core.hub.Fastening;
+import oldtallow.core.hub.part.Part;
+import oldtallow.core.procedure.step.Caution;
+import oldtallow.core.procedure.step.PartMove.Kind;
+import oldtallow.core.procedure.step.Stage;
+import oldtallow.core.procedure.step.Tool;
+
+/** Stage 3 from the lock to the spacer between the cones. Common practice of the trade. */
+final class StripSteps {
+
+    static final List<StepDefinition> ALL = List.of(
+            step(
+                    "strip.cotter",
+                    Stage.STRIP,
+                    "Cotter straightened and pulled",
+                    how("It is done with: at most a spare."),
+                    with(Tool.PLIERS),
+                    after("strip.look-grease"),
+                    off(Part.COTTER)),
+            step(
+                    "strip.retainer",
+                    Stage.STRIP,
+                    "Nut retainer off",
+                    only(
+                            s -> s.fastening() == Fastening.PUSH_ON_RETAINER,
+                            how("Straight off the nut; it is used again.")),
+                    with(Tool.SCREWDRIVER),
+                    after("strip.look-grease"),
+                    off(Part.RETAINER)),
+            step(
+                    "strip.tang",
+                    Stage.STRIP,
+                    "Tang bent clear of the nut",
+                    how("No further than it needs; another tang goes up next time."),
+                    with(Tool.COLD_CHISEL, Tool.HAMMER, Tool.GOGGLES),
+                    careful(Caution.STEEL_CHIPS),
+                    after("strip.look-grease"),
+                    when(s -> s.fastening() == Fastening.NUT_AND_TANG_WASHER && s.hasRun())),
+            step(
+                    "strip.lock-screws",
+                    Stage.STRIP,
+                    "Lock screws out",
+                    with(Tool.SCREWDRIVER),
+                    after("strip.look-grease"),
+                    off(Part.LOCK_SCREWS)),
+            step("strip.lock-plate", Stage.STRIP, "Lock plate off", off(Part.LOCK_PLATE)),
+            step(
+                    "strip.outer-nut",
+                    Stage.STRIP,
+                    "Tab straightened, outer nut off",
+                    with(Tool.NUT_SOCKET, Tool.COLD_CHISEL, Tool.HAMMER, Tool.GOGGLES),
+                    careful(Caution.STEEL_CHIPS),
+                    after("strip.look-grease"),
+                    off(Part.OUTER_NUT)),
+            step(
+                    "strip.tab-washer",
+                    Stage.STRIP,
+                    "Tab washer off",
+                    how("Bent twice it breaks: it is done with."),
+                    off(Part.TAB_WASHER)),
+            step(
+                    "strip.mark-nut",
+                    Stage.STRIP,
+                    "Mark where the nut stood",
+                    why("With the same bearings the old stop is a place to start from."),
+                    with(Tool.PAINT_MARKER),
+                    after("strip.cotter", "strip.retainer", "strip.tang", "strip.lock-plate", "strip.tab-washer"),
+                    when(s -> s.strips()
+                            && s.brief().setsByNut()
+                            && !s.isRoadside()
+                            && s.puts(Part.NUT) == Kind.REFIT
+                            && s.puts(Part.OUTBOARD_CONE) == Kind.REFIT)),
+            step(
+                    "strip.nut",
+                    Stage.STRIP,
+                    "Nut off",
+                    only(
+                            s -> s.isOn(Construction.SPACER_SET) && s.hasBrake(),
+                            how("It stands at full torque: somebody on the pedal, the brake holds the hub.")),
+                    only(
+                            s -> s.fastening() == Fastening.STAKED_NUT,
+                            how("Lift the stake out of its slot first, or the spindle's thread goes with it."),
+                            with(Tool.COLD_CHISEL, Tool.HAMMER, Tool.GOGGLES),
+                            careful(Caution.STEEL_CHIPS)),
+                    only(s -> s.fastening() == Fastening.RING_AND_LOCK_PLATE, with(Tool.PIN_SPANNER)),
+                    only(s -> s.fastening() != Fastening.RING_AND_LOCK_PLATE, with(Tool.NUT_SOCKET)),
+                    after("strip.mark-nut", "strip.tang", "strip.look-grease"),
+                    off(Part.NUT)),
+            step(
+                    "strip.washer",
+                    Stage.STRIP,
+                    "Washer off, outer side marked",
+                    why("Turned over it runs on another face, and kits rarely hold one."),
+                    only(s -> !s.isRoadside(), with(Tool.PAINT_MARKER)),
+                    only(Situation::isRoadside, how("A scratch on its outer side will do.")),
+                    off(Part.WASHER)),
+            step(
+                    "strip.tang-washer",
+                    Stage.STRIP,
+                    "Tang washer off",
+                    how("Which tang was bent? Another one next time; none left, a new washer."),
+                    off(Part.TANG_WASHER)),
+            step(
+                    "strip.upright-flange",
+                    Stage.STRIP,
+                    "Drive flange and disc drawn off",
+                    how("Puller on the flange, the shaft free behind it and not hanging by its joint."),
+                    with(Tool.PULLER),
+                    off(Part.DRIVE_FLANGE),
+                    when(s -> s.isOn(Construction.SPACER_SET)),
+                    takes(300)),
+            step(
+                    "strip.steering-joints",
+                    Stage.STRIP,
+                    "Steering arm and ball joints parted",
+                    how("The maker's splitter, boots kept whole.", "Nuts the maker wants used once: new ones."),
+                    with(Tool.SOCKET_SET, Tool.BALL_JOINT_SPLITTER),
+                    off(Part.STEERING_JOINTS),
+                    takes(900)),
+            step(
+                    "strip.upright",
+                    Stage.STRIP,
+                    "Upright off, to the bench",
+                    how("Off the shaft; the shaft left supported, never hanging by its joint."),
+                    with(Tool.WIRE_HOOK),
+                    careful(Caution.HEAVY_WHEEL),
+                    off(Part.UPRIGHT),
+                    takes(300)),
+            step(
+                    "strip.outboard-seal",
+                    Stage.STRIP,
+                    "Outboard seal out",
+                    how("A rag over it; pull away from yourself."),
+                    careful(Caution.LEVER_SLIPS),
+                    with(Tool.SEAL_LEVER, Tool.GOGGLES),
+                    off(Part.OUTBOARD_SEAL)),
+            step(
+                    "strip.outboard-cone",
+                    Stage.STRIP,
+                    "Outboard cone out",
+                    only(s -> !s.isOn(Construction.SPACER_SET), how("Rock the hub until it slides into your hand.")),
+                    only(StripSteps::keepsApart, how("Label it outboard, and the side."), with(Tool.TRAY, Tool.BAGS)),
+                    off(Part.OUTBOARD_CONE)),
+            step(
+                    "strip.spacer",
+                    Stage.STRIP,
+                    "Spacer out",
+                    why("It was made for this pair and no other."),
+                    off(Part.SPACER)),
+            step("strip.water-shield", Stage.STRIP, "Water shield off the seal's rim", off(Part.WATER_SHIELD)));
+
+    private StripSteps() {}
+
+    /** Scrap is not labelled or bagged. */
+    static boolean keepsApart(Situation s) {
+        return s.scope() != Scope.EXCHANGE;
+    }
+}

@@ -1,0 +1,73 @@
+package oldtallow.core.procedure.step;
+
+import java.time.Duration;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import oldtallow.core.hub.part.Part;
+import oldtallow.core.quantity.ReadingKind;
+
+/**
+ * A step of a job, one thing to do.
+ *
+ * @param id the same in every plan that has it, such as strip.nut
+ * @param what in a few words, as a mechanic would say it
+ * @param why what it is good for
+ * @param how in order; short sentences
+ * @param moves parts it takes off or puts on, in order
+ * @param judges parts of which it is settled here whether they go back or new ones come
+ * @param after ids of steps of the same plan that come before it
+ * @param usually how long it takes; common practice
+ * @param byMechanic whether an apprentice cannot tick it off alone
+ */
+public record Step(
+        String id,
+        Stage stage,
+        String what,
+        String why,
+        List<String> how,
+        List<Tool> tools,
+        List<Supply> supplies,
+        List<Caution> cautions,
+        List<PartMove> moves,
+        Set<Part> judges,
+        List<ReadingKind> readings,
+        List<Check> checks,
+        Optional<Timer> timer,
+        Set<String> after,
+        Duration usually,
+        boolean byMechanic) {
+
+    public Step {
+        how = List.copyOf(how);
+        tools = List.copyOf(tools);
+        supplies = List.copyOf(supplies);
+        cautions = List.copyOf(cautions);
+        moves = List.copyOf(moves);
+        judges = Set.copyOf(judges);
+        readings = List.copyOf(readings);
+        checks = List.copyOf(checks);
+        after = Set.copyOf(after);
+    }
+
+    /** The same step with other ones before it. */
+    public Step withAfter(Set<String> ids) {
+        return new Step(
+                id,
+                stage,
+                what,
+                why,
+                how,
+                tools,
+                supplies,
+                cautions,
+                moves,
+                judges,
+                readings,
+                checks,
+                timer,
+                ids,
+                usually,
+                byMechanic);
+    }
+}

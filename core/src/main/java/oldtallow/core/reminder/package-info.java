@@ -1,5 +1,0 @@
-/** When a reminder goes out: daily at an hour, never in quiet hours, by the wall clock of the place. */
-@NullMarked
-package oldtallow.core.reminder;
-
-import org.jspecify.annotations.NullMarked;

@@ -1,0 +1,28 @@
+package oldtallow.core.schedule.interval;
+
+import java.util.List;
+
+/**
+ * What the intervals of a wheel end follow from where nobody says anything.
+ *
+ * @param springCap whether its cap is spring-loaded, and wants topping up between services
+ */
+public record Upkeep(Duty duty, boolean springCap) {
+
+    /** Schools that are common practice for it, of different actions each. */
+    public List<IntervalSchool> schools() {
+        return springCap
+                ? List.of(StandardIntervals.common(duty), StandardIntervals.springCap())
+                : List.of(StandardIntervals.common(duty));
+    }
+
+    /** Of them all. */
+    public List<DueRule> rules() {
+        return schools().stream().flatMap(school -> school.rules().stream()).toList();
+    }
+
+    /** What the rules of its duty go by. */
+    public String source() {
+        return StandardIntervals.common(duty).source();
+    }
+}

@@ -1,5 +1,0 @@
-/** Schools of setting the nut as ordered steps, and the guard against mixed torque units. */
-@NullMarked
-package oldtallow.core.sequence;
-
-import org.jspecify.annotations.NullMarked;

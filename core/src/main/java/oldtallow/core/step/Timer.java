@@ -1,6 +1,0 @@
-package oldtallow.core.step;
-
-import java.time.Duration;
-
-/** A wait or a working time that matters. */
-public record Timer(Duration lasts, String words) {}

@@ -1,5 +1,0 @@
-/** What lies on the shelf and what a job takes from it: kits, shelf lives, money. */
-@NullMarked
-package oldtallow.core.store;
-
-import org.jspecify.annotations.NullMarked;

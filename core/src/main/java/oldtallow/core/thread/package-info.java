@@ -1,5 +1,0 @@
-/** Spindle threads: pitch, hand, nominal diameter, and what a tightening torque does to one. */
-@NullMarked
-package oldtallow.core.thread;
-
-import org.jspecify.annotations.NullMarked;

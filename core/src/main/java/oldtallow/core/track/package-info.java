@@ -1,5 +1,0 @@
-/** How far a recorded track went: jitter left out, gaps bridged and told. */
-@NullMarked
-package oldtallow.core.track;
-
-import org.jspecify.annotations.NullMarked;

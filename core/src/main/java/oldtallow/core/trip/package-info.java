@@ -1,5 +1,0 @@
-/** What a trip asks of the hubs: what to do before leaving, what on the way, and where to feel them. */
-@NullMarked
-package oldtallow.core.trip;
-
-import org.jspecify.annotations.NullMarked;

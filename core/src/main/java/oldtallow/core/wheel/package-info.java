@@ -1,5 +1,0 @@
-/** Closing up: which wheel nut after which, how hard in which stage, and what that does to the stud. */
-@NullMarked
-package oldtallow.core.wheel;
-
-import org.jspecify.annotations.NullMarked;
