@@ -5,7 +5,10 @@ import globals from 'globals'
 import ts from 'typescript-eslint'
 import svelteConfig from './svelte.config.js'
 
-const insideFeatures = { regex: '^\\$features/[^/]+/', message: 'features meet at their index' }
+const insideFeatures = {
+  regex: '^\\$features/(?!(bench|reckoner|nut-dial)/[^/]+$)[^/]+/',
+  message: 'features meet at their index',
+}
 const farUp = { regex: '^(\\.\\./){2,}', message: 'use $features, $ui or $api' }
 
 export default ts.config(

@@ -1,5 +1,7 @@
 import { beforeEach, describe, expect, it, vi } from 'vitest'
-import { api } from './client'
+import { client, dataOf } from './request'
+
+const ofJob = { path: { jobId: 'job' } }
 
 describe('a request', () => {
   beforeEach(() => {
@@ -20,7 +22,9 @@ describe('a request', () => {
         ? Response.json({ id: 'job', number: 3 })
         : Response.json({ status: 403, type: 'urn:oldtallow:old-token' }, { status: 403 })
     })
-    const job = await api.closeJob('job', { id: 'c' })
+    const job = await dataOf(
+      client.POST('/api/jobs/{jobId}/close', { params: ofJob, body: { id: 'c' } }),
+    )
     expect(job.number).toBe(3)
     expect(seen).toEqual([
       'POST /api/jobs/job/close old',
@@ -39,7 +43,7 @@ describe('a request', () => {
         ? Response.json({ status: 503, type: 'urn:oldtallow:busy' }, { status: 503 })
         : Response.json({ id: 'job', number: 3 })
     })
-    const job = api.job('job')
+    const job = dataOf(client.GET('/api/jobs/{jobId}', { params: ofJob }))
     await vi.runAllTimersAsync()
     expect((await job).number).toBe(3)
     expect(asked).toBe(3)

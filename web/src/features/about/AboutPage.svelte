@@ -1,10 +1,11 @@
 <script lang="ts">
+  import { api } from './api'
   import archivo from '@fontsource-variable/archivo/LICENSE?raw'
   import mono from '@fontsource-variable/atkinson-hyperlegible-mono/LICENSE?raw'
   import next from '@fontsource-variable/atkinson-hyperlegible-next/LICENSE?raw'
   import { onMount } from 'svelte'
   import { Attempt } from '$api/attempt.svelte'
-  import { api, type Schemas } from '$api/client'
+  import type { Schemas } from '$api/request'
   import { moment } from '$features/display'
   import { ProblemCard } from '$ui/problem-card'
 

@@ -1,9 +1,8 @@
 <script lang="ts">
-  import type { Schemas } from '$api/client'
-  import { date } from '$features/display'
-  import { authorityWords } from '$features/nut-dial'
+  import type { Schemas } from '$api/request'
+  import { away, date } from '$features/display'
+  import { authorityWords } from '$features/nut-dial/state'
   import { Mark } from '$ui/mark'
-  import { away } from './strip'
 
   interface Props {
     item: Schemas['DueItemView']

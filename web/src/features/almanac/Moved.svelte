@@ -1,5 +1,5 @@
 <script lang="ts">
-  import type { Schemas } from '$api/client'
+  import type { Schemas } from '$api/request'
   import { date, day } from '$features/display'
 
   interface Props {

@@ -2,7 +2,7 @@
   import { session } from '$features/session'
   import { onMount } from 'svelte'
   import { goto } from '$app/navigation'
-  import { date } from '$features/display'
+  import { away, date } from '$features/display'
   import { keys } from '$features/keys'
   import { ProblemCard } from '$ui/problem-card'
   import EndDues from './EndDues.svelte'
@@ -10,8 +10,7 @@
   import { RigAlmanac } from './rig-almanac.svelte'
   import ServiceDone from './ServiceDone.svelte'
   import Strip from './Strip.svelte'
-  import { away } from './strip'
-  import UsageCard from './UsageCard.svelte'
+  import { UsageCard } from '$features/usage'
   import WhatIf from './WhatIf.svelte'
 
   interface Props {

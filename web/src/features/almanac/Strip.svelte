@@ -1,6 +1,6 @@
 <script lang="ts">
   import { onMount } from 'svelte'
-  import type { Schemas } from '$api/client'
+  import type { Schemas } from '$api/request'
   import { date } from '$features/display'
   import StripLane from './StripLane.svelte'
   import { monthLetter, Scale } from './strip'

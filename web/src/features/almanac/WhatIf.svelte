@@ -1,6 +1,7 @@
 <script lang="ts">
+  import { records } from '$features/records'
   import { onMount } from 'svelte'
-  import { api, type Schemas } from '$api/client'
+  import type { Schemas } from '$api/request'
   import { Button } from '$ui/button'
   import { Choice } from '$ui/choice'
   import { Pick } from '$ui/pick'
@@ -38,7 +39,7 @@
   const changed = $derived(school !== '' || factor !== '1')
 
   onMount(async () => {
-    schools = await api.intervalSchools()
+    schools = await records.intervalSchools()
   })
 
   function look(): void {

@@ -1,3 +1,2 @@
 export { default as AlmanacPage } from './AlmanacPage.svelte'
 export { default as RigAlmanacPage } from './RigAlmanacPage.svelte'
-export { default as UsageCard } from './UsageCard.svelte'

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { away, DayScale, monthLetter, monthsFrom, Scale, wordsWithRoom } from './strip'
+import { DayScale, monthLetter, monthsFrom, Scale, wordsWithRoom } from './strip'
 
 const months = [
   { from: '2027-12-01', km: 0, expected: false },
@@ -41,13 +41,5 @@ describe('the strip of the almanac', () => {
 
   it('names its months', () => {
     expect(monthLetter('2028-02-01')).toBe('Feb')
-  })
-
-  it('says how far away something is', () => {
-    expect(away(0)).toBe('today')
-    expect(away(1)).toBe('in 1 day')
-    expect(away(-12)).toBe('12 days late')
-    expect(away(100)).toBe('in 3 months')
-    expect(away(-800)).toBe('2 years late')
   })
 })

@@ -1,4 +1,4 @@
-import type { Schemas } from '$api/client'
+import type { Schemas } from '$api/request'
 
 type Almanac = Schemas['AlmanacView']
 
@@ -77,17 +77,4 @@ export function wordsWithRoom(at: number[], word: number, right: number): boolea
     if (fits) taken.push([from, to])
     return fits
   })
-}
-
-/** How long from today, as one would say it. */
-export function away(days: number): string {
-  if (days === 0) return 'today'
-  if (days < 0) return `${span(-days)} late`
-  return `in ${span(days)}`
-}
-
-function span(days: number): string {
-  if (days === 1) return '1 day'
-  if (days < 60) return `${days} days`
-  return days < 730 ? `${Math.round(days / 30.4)} months` : `${Math.round(days / 365.25)} years`
 }

@@ -1,7 +1,7 @@
 import { render, screen } from '@testing-library/svelte'
 import userEvent from '@testing-library/user-event'
 import { beforeEach, describe, expect, it, vi } from 'vitest'
-import type { Schemas } from '$api/client'
+import type { Schemas } from '$api/request'
 import { answerWith, json, length } from '$testing/answers'
 import BearingPicker from './BearingPicker.svelte'
 

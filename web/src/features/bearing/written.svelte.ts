@@ -1,4 +1,5 @@
-import { api, type Schemas } from '$api/client'
+import { api } from './api'
+import type { Schemas } from '$api/request'
 import { Attempt } from '$api/attempt.svelte'
 
 /** What stands where a bearing's number belongs, as the catalogue reads it. */

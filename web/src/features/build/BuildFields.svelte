@@ -1,21 +1,11 @@
 <script lang="ts">
-  import type { Schemas } from '$api/client'
-  import { lockPresets } from '$features/nut-dial'
+  import type { Schemas } from '$api/request'
+  import { lockPresets } from '$features/nut-dial/state'
   import { Choice } from '$ui/choice'
   import { Field } from '$ui/field'
   import { Pick } from '$ui/pick'
   import type { BuildEntry, SizeUnit } from './build-entry.svelte'
-  import {
-    brakes,
-    caps,
-    cavities,
-    lockWords,
-    seals,
-    snapRings,
-    spacings,
-    washers,
-    wheelFixings,
-  } from './words'
+  import { brakes, caps, cavities, lockWords, seals, snapRings, spacings, washers, wheelFixings } from './words'
 
   interface Props {
     entry: BuildEntry

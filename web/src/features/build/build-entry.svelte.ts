@@ -1,6 +1,6 @@
-import type { Schemas } from '$api/client'
+import type { Schemas } from '$api/request'
 import { display } from '$features/display'
-import { lockPresets } from '$features/nut-dial'
+import { lockPresets } from '$features/nut-dial/state'
 import { number } from '$ui/number-field'
 
 type Build = Schemas['BuildForm']

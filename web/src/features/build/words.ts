@@ -1,4 +1,4 @@
-import type { Schemas } from '$api/client'
+import type { Schemas } from '$api/request'
 
 type Build = Schemas['BuildForm']
 type Options<K extends keyof Build> = readonly {

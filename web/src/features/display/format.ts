@@ -24,3 +24,16 @@ export const moment = (instant: string): string =>
     hour: '2-digit',
     minute: '2-digit',
   }).format(new Date(instant))
+
+/** How long from today, as one would say it. */
+export function away(days: number): string {
+  if (days === 0) return 'today'
+  if (days < 0) return `${span(-days)} late`
+  return `in ${span(days)}`
+}
+
+function span(days: number): string {
+  if (days === 1) return '1 day'
+  if (days < 60) return `${days} days`
+  return days < 730 ? `${Math.round(days / 30.4)} months` : `${Math.round(days / 365.25)} years`
+}

@@ -1,5 +1,6 @@
 import { beforeEach, describe, expect, it } from 'vitest'
 import { length } from '$testing/answers'
+import { away } from './format'
 import {
   degrees,
   display,
@@ -55,5 +56,13 @@ describe('figures on screen', () => {
     expect(between({ least: 6.6, most: 7.3 })).toBe('7')
     expect(between({ least: 0.1, most: 0.4 })).toBe('under 1')
     expect(between({ least: 0.2, most: 3 })).toBe('0 to 3')
+  })
+
+  it('says how far away something is', () => {
+    expect(away(0)).toBe('today')
+    expect(away(1)).toBe('in 1 day')
+    expect(away(-12)).toBe('12 days late')
+    expect(away(100)).toBe('in 3 months')
+    expect(away(-800)).toBe('2 years late')
   })
 })

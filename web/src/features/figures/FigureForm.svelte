@@ -1,6 +1,6 @@
 <script lang="ts">
   import type { Attempt } from '$api/attempt.svelte'
-  import type { Schemas } from '$api/client'
+  import type { Schemas } from '$api/request'
   import { Button } from '$ui/button'
   import { Choice } from '$ui/choice'
   import { Field } from '$ui/field'

@@ -1,8 +1,10 @@
 <script lang="ts">
+  import { api } from './api'
+  import { records } from '$features/records'
   import { onMount } from 'svelte'
   import { Attempt } from '$api/attempt.svelte'
-  import { api, type Schemas } from '$api/client'
-  import { authorityWords } from '$features/nut-dial'
+  import type { Schemas } from '$api/request'
+  import { authorityWords } from '$features/nut-dial/state'
   import { session } from '$features/session'
   import { FigureDraft } from './figure-entry.svelte'
   import FigureForm from './FigureForm.svelte'
@@ -34,7 +36,7 @@
 
   async function load(): Promise<void> {
     await attempt.run(async () => {
-      rungs = await api.ladder(wheelEndId)
+      rungs = await records.ladder(wheelEndId)
     })
   }
 
@@ -52,7 +54,11 @@
 
   async function save(): Promise<void> {
     const done = await attempt.run(async () => {
-      rungs = await api.fileForWheelEnd(wheelEndId, place, draft.toEntry(replaced?.version ?? 0))
+      rungs = await records.fileForWheelEnd(
+        wheelEndId,
+        place,
+        draft.toEntry(replaced?.version ?? 0),
+      )
     })
     if (done) {
       open = null

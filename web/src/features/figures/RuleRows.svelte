@@ -1,6 +1,7 @@
 <script lang="ts">
+  import { records } from '$features/records'
   import { onMount } from 'svelte'
-  import { api, type Schemas } from '$api/client'
+  import type { Schemas } from '$api/request'
   import { Button } from '$ui/button'
   import { NumberField } from '$ui/number-field'
   import { Pick } from '$ui/pick'
@@ -22,7 +23,7 @@
   ])
 
   onMount(async () => {
-    schools = await api.intervalSchools()
+    schools = await records.intervalSchools()
   })
 
   function change(key: string, part: Partial<RuleRow>): void {

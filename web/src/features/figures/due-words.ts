@@ -1,4 +1,4 @@
-import type { Schemas } from '$api/client'
+import type { Schemas } from '$api/request'
 
 type Action = Schemas['DueView']['action']
 type Trigger = NonNullable<Schemas['DueRuleForm']['trigger']>

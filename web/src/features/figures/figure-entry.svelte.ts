@@ -1,4 +1,4 @@
-import type { Schemas } from '$api/client'
+import type { Schemas } from '$api/request'
 import { number } from '$ui/number-field'
 import { newRow, rowsOf, rulesOf, type RuleRow } from './rules'
 import type { FigureKind } from './words'

@@ -1,4 +1,4 @@
-import type { Schemas } from '$api/client'
+import type { Schemas } from '$api/request'
 import { leadingLength, otherLength } from '$features/display'
 
 type Value = Schemas['FigureValueView']

@@ -1,6 +1,6 @@
 <script lang="ts">
   import { onMount, untrack } from 'svelte'
-  import type { Schemas } from '$api/client'
+  import type { Schemas } from '$api/request'
   import { keys } from '$features/keys'
   import { KeyCap } from '$ui/key-cap'
   import { Mark } from '$ui/mark'

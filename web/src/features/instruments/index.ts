@@ -1,3 +1,3 @@
-export { instruments, type ReadingKind } from './instruments.svelte'
 export { default as InstrumentWall } from './InstrumentWall.svelte'
 export { default as LiveStrip } from './LiveStrip.svelte'
+export { instruments, type ReadingKind } from './instruments.svelte'

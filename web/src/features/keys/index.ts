@@ -1,2 +1,2 @@
-export { keys, type KeyBinding } from './keys.svelte'
 export { default as KeysHelp } from './KeysHelp.svelte'
+export { type KeyBinding, keys } from './keys.svelte'

@@ -1,4 +1,4 @@
-import { isOpen, ProblemError, type Problem } from '$api/client'
+import { isOpen, ProblemError, type Problem } from '$api/request'
 import { keep, kept, leftByOlder } from './keep'
 import { sendOne, type Answer, type Body, type Kind, type Waiting } from './senders'
 

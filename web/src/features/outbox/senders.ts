@@ -1,4 +1,6 @@
-import { api, type Schemas } from '$api/client'
+import { api } from './api'
+import { records } from '$features/records'
+import type { Schemas } from '$api/request'
 
 type Job = Schemas['JobView']
 
@@ -22,7 +24,7 @@ export const senders = {
   abandon: (jobId: string, body: Schemas['ReasonForm']) => api.abandonJob(jobId, body),
   photo: async (jobId: string, body: { id: string; stepId: string; file: Blob }): Promise<Job> => {
     await api.addJobPhoto(jobId, body.id, body.stepId, body.file)
-    return api.job(jobId)
+    return records.job(jobId)
   },
   /** Of the nut: of a job, or of a wheel end by itself. */
   setting: (_: string, body: { id: string; wheelEndId: string; form: Schemas['NutSettingForm'] }) =>

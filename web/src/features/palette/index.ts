@@ -1,2 +1,2 @@
-export { palette } from './palette.svelte'
 export { default as PaletteBox } from './PaletteBox.svelte'
+export { palette } from './palette.svelte'

@@ -1,4 +1,5 @@
-import { api, ProblemError, type Schemas } from '$api/client'
+import { api } from './api'
+import { ProblemError, type Schemas } from '$api/request'
 
 /** Something to go to. */
 export interface Target {

@@ -1,5 +1,5 @@
 <script lang="ts">
-  import type { Schemas } from '$api/client'
+  import type { Schemas } from '$api/request'
   import { leadingLength, otherLength } from '$features/display'
   import { Mark } from '$ui/mark'
   import { decisionMarks } from './decision-marks'

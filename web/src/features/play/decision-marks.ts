@@ -1,4 +1,4 @@
-import type { Schemas } from '$api/client'
+import type { Schemas } from '$api/request'
 import type { MarkShape } from '$ui/mark'
 
 /** The mark that goes with what a reading proves. */

@@ -1,7 +1,7 @@
 <script lang="ts">
-  import type { Schemas } from '$api/client'
+  import type { Schemas } from '$api/request'
   import { kindWords, valueWords } from '$features/figures'
-  import { authorityWords } from '$features/nut-dial'
+  import { authorityWords } from '$features/nut-dial/state'
 
   interface Props {
     figures: Schemas['FiledFigureView'][]

@@ -1,5 +1,7 @@
+import { records } from '$features/records'
+import { api } from './api'
 import { Attempt } from '$api/attempt.svelte'
-import { api, type Schemas } from '$api/client'
+import type { Schemas } from '$api/request'
 import { rings } from '$features/bearing'
 import { BuildEntry } from '$features/build'
 import type { SectionView } from '$features/section'
@@ -31,8 +33,8 @@ export class NewRig extends Attempt {
   async load(): Promise<void> {
     await this.run(async () => {
       ;[this.reference, this.constructions] = await Promise.all([
-        api.reference(),
-        api.constructions(),
+        records.reference(),
+        records.constructions(),
       ])
       this.setKind(this.rig.kind)
     })

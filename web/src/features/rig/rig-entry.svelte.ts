@@ -1,4 +1,4 @@
-import type { Schemas } from '$api/client'
+import type { Schemas } from '$api/request'
 import { number } from '$ui/number-field'
 import type { DistanceBy, Kind, Use } from './words'
 

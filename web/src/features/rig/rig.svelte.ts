@@ -1,6 +1,8 @@
+import { records } from '$features/records'
+import { api } from './api'
 import { Attempt } from '$api/attempt.svelte'
 import { toSend } from '$api/picture'
-import { api, ProblemError, type Problem, type Schemas } from '$api/client'
+import { ProblemError, type Problem, type Schemas } from '$api/request'
 
 /** A rig with how its wheel ends stand, as last fetched. */
 export class Rig {
@@ -19,7 +21,7 @@ export class Rig {
     try {
       ;[this.view, this.standings, this.figures] = await Promise.all([
         api.rig(this.id),
-        api.standings(this.id),
+        records.standings(this.id),
         api.figuresOfRig(this.id),
       ])
       this.problem = null

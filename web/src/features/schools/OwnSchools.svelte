@@ -1,7 +1,9 @@
 <script lang="ts">
+  import { records } from '$features/records'
+  import { api } from './api'
   import { onMount } from 'svelte'
   import { Attempt } from '$api/attempt.svelte'
-  import { api, type Schemas } from '$api/client'
+  import type { Schemas } from '$api/request'
   import { session } from '$features/session'
   import { Button } from '$ui/button'
   import { Pick } from '$ui/pick'
@@ -21,7 +23,7 @@
 
   async function load(): Promise<void> {
     await attempt.run(async () => {
-      const [mine, reference] = await Promise.all([api.ownSchools(), api.reference()])
+      const [mine, reference] = await Promise.all([api.ownSchools(), records.reference()])
       own = mine
       all = reference.schools
     })

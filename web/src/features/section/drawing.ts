@@ -1,4 +1,4 @@
-import type { Schemas } from '$api/client'
+import type { Schemas } from '$api/request'
 
 export type SectionView = Schemas['SectionView']
 export type SectionPart = Schemas['SectionPartView']

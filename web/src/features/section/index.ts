@@ -1,5 +1,12 @@
 export { default as Section } from './Section.svelte'
 export { default as SizeList } from './SizeList.svelte'
+export {
+  frameOf,
+  hatches,
+  hatchFor,
+  type PartName,
+  type PartStatus,
+  pathOf,
+  type SectionView,
+} from './drawing'
 export { savePng, saveSvg } from './save'
-export { frameOf, hatches, hatchFor, pathOf } from './drawing'
-export type { PartName, PartStatus, SectionView } from './drawing'

@@ -1,6 +1,6 @@
 <script lang="ts">
   import { onMount } from 'svelte'
-  import type { Schemas } from '$api/client'
+  import type { Schemas } from '$api/request'
   import { session } from './session.svelte'
 
   interface Props {

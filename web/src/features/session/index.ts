@@ -1,4 +1,4 @@
-export { session } from './session.svelte'
-export { roleWords, type Role } from './roles'
-export { default as SignInPage } from './SignInPage.svelte'
 export { default as SignInAgain } from './SignInAgain.svelte'
+export { default as SignInPage } from './SignInPage.svelte'
+export { type Role, roleWords } from './roles'
+export { session } from './session.svelte'

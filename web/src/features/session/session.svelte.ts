@@ -1,5 +1,6 @@
+import { api } from './api'
 import { answerWithPasskey } from '$api/passkey'
-import { api, ProblemError, whenSignedOut, type Problem, type Schemas } from '$api/client'
+import { ProblemError, whenSignedOut, type Problem, type Schemas } from '$api/request'
 
 type View = Schemas['SessionView']
 

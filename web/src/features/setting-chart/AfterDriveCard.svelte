@@ -1,5 +1,5 @@
 <script lang="ts">
-  import type { Schemas } from '$api/client'
+  import type { Schemas } from '$api/request'
   import { NumberField } from '$ui/number-field'
   import { Pick } from '$ui/pick'
   import { Tick } from '$ui/tick'

@@ -1,7 +1,7 @@
 <script lang="ts">
-  import type { Schemas } from '$api/client'
+  import type { Schemas } from '$api/request'
   import { display, leadingLength } from '$features/display'
-  import { shapeOf } from '$features/nut-dial'
+  import { shapeOf } from '$features/nut-dial/state'
   import { Mark } from '$ui/mark'
   import { across, strip } from './strips'
 

@@ -1,7 +1,7 @@
 <script lang="ts">
-  import type { Schemas } from '$api/client'
+  import type { Schemas } from '$api/request'
   import { leadingLength } from '$features/display'
-  import { shapeOf, verdictWords } from '$features/nut-dial'
+  import { shapeOf, verdictWords } from '$features/nut-dial/state'
   import { Mark } from '$ui/mark'
 
   interface Props {

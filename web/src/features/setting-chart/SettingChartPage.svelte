@@ -1,8 +1,9 @@
 <script lang="ts">
+  import { records } from '$features/records'
   import { onMount } from 'svelte'
-  import { api, type Schemas } from '$api/client'
+  import type { Schemas } from '$api/request'
   import { leadingLength, otherLength } from '$features/display'
-  import { shapeOf, verdictWords } from '$features/nut-dial'
+  import { shapeOf, verdictWords } from '$features/nut-dial/state'
   import { keys } from '$features/keys'
   import { Choice } from '$ui/choice'
   import { Mark } from '$ui/mark'
@@ -48,7 +49,7 @@
 
   onMount(() => {
     void road.run(async () => {
-      end = await api.wheelEnd(wheelEndId)
+      end = await records.wheelEnd(wheelEndId)
     })
     void road.ask()
     return keys.add([

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import type { Schemas } from '$api/client'
+import type { Schemas } from '$api/request'
 import { length } from '$testing/answers'
 import { across, strip, ticks } from './strips'
 

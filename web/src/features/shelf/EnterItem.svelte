@@ -1,6 +1,7 @@
 <script lang="ts">
+  import { records } from '$features/records'
   import { onMount } from 'svelte'
-  import { api, type Schemas } from '$api/client'
+  import type { Schemas } from '$api/request'
   import { BearingPicker } from '$features/bearing'
   import { Button } from '$ui/button'
   import { Field } from '$ui/field'
@@ -28,7 +29,7 @@
   let thickeners = $state.raw<Schemas['ThickenerView'][]>([])
 
   onMount(() => {
-    void api.greaseReference().then((reference) => {
+    void records.greaseReference().then((reference) => {
       thickeners = reference.thickeners.filter((one) => one.id !== 'UNKNOWN')
     })
   })

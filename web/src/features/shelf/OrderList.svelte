@@ -1,5 +1,5 @@
 <script lang="ts">
-  import type { Schemas } from '$api/client'
+  import type { Schemas } from '$api/request'
   import { Button } from '$ui/button'
   import { Mark } from '$ui/mark'
   import { orderText } from './shelf.svelte'

@@ -1,6 +1,7 @@
 <script lang="ts">
-  import { api, type Schemas } from '$api/client'
-  import { scopes, type Scope } from '$features/bench'
+  import { records } from '$features/records'
+  import type { Schemas } from '$api/request'
+  import { scopes, type Scope } from '$features/bench/start'
   import { date } from '$features/display'
   import { Button } from '$ui/button'
   import { Field } from '$ui/field'
@@ -27,7 +28,7 @@
   async function begin(): Promise<void> {
     planning = !planning
     if (!planning || rigs.length > 0) return
-    const [every, reference] = await Promise.all([everyRig(), api.benchReference()])
+    const [every, reference] = await Promise.all([everyRig(), records.benchReference()])
     rigs = every
     brings =
       reference.choices

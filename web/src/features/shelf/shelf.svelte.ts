@@ -1,5 +1,7 @@
+import { records } from '$features/records'
+import { api } from './api'
 import { Attempt } from '$api/attempt.svelte'
-import { api, type Schemas } from '$api/client'
+import type { Schemas } from '$api/request'
 
 export type Item = Schemas['StockItemView']
 export type Batch = Schemas['StockBatchView']
@@ -94,10 +96,10 @@ export class Orders extends Attempt {
 
 /** Every rig with its wheel ends; the yard comes page by page. */
 export async function everyRig(): Promise<Schemas['YardRigView'][]> {
-  let page = await api.yard({})
+  let page = await records.yard({})
   const all = [...page.rigs]
   while (page.more) {
-    page = await api.yard({ more: page.more })
+    page = await records.yard({ more: page.more })
     all.push(...page.rigs)
   }
   return all.sort((a, b) => a.yardNumber - b.yardNumber)

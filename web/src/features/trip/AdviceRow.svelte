@@ -1,6 +1,6 @@
 <script lang="ts">
   import { date } from '$features/display'
-  import { authorityWords } from '$features/nut-dial'
+  import { authorityWords } from '$features/nut-dial/state'
   import { Mark } from '$ui/mark'
   import type { Advice } from './trip-plan.svelte'
 

@@ -1,5 +1,5 @@
 <script lang="ts">
-  import type { Schemas } from '$api/client'
+  import type { Schemas } from '$api/request'
   import { Button } from '$ui/button'
   import { Choice } from '$ui/choice'
   import { NumberField } from '$ui/number-field'

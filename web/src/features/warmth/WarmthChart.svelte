@@ -1,5 +1,5 @@
 <script lang="ts">
-  import type { Schemas } from '$api/client'
+  import type { Schemas } from '$api/request'
   import { day, moment } from '$features/display'
   import { Wide } from '$ui/wide'
   import { StopScale, span, type Axle } from './chart'

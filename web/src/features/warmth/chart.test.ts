@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import type { Schemas } from '$api/client'
+import type { Schemas } from '$api/request'
 import { axles, span, StopScale } from './chart'
 
 const hub = (name: string, ...at: string[]): Schemas['HubWarmthView'] => ({

@@ -1,5 +1,5 @@
 export { default as AlarmCard } from './AlarmCard.svelte'
-export { StopDraft, type Warmth } from './stop-draft.svelte'
 export { default as StopForm } from './StopForm.svelte'
 export { default as WarmthPage } from './WarmthPage.svelte'
+export { StopDraft, type Warmth } from './stop-draft.svelte'
 export { WarmthLog } from './warmth-log.svelte'

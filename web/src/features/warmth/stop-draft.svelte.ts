@@ -1,5 +1,6 @@
+import { api } from './api'
 import { Attempt } from '$api/attempt.svelte'
-import { api, type Schemas } from '$api/client'
+import type { Schemas } from '$api/request'
 import { now, remember, remembered } from '$features/display'
 import { number } from '$ui/number-field'
 

@@ -1,5 +1,5 @@
+import { api } from './api'
 import { Attempt } from '$api/attempt.svelte'
-import { api } from '$api/client'
 import type { Warmth } from './stop-draft.svelte'
 
 /** Hub temperatures of one rig. */

@@ -1,6 +1,6 @@
 <script lang="ts">
   import { today as theDay } from '$features/display'
-  import type { Schemas } from '$api/client'
+  import type { Schemas } from '$api/request'
   import { BearingPicker, rings } from '$features/bearing'
   import { number } from '$ui/number-field'
   import { Button } from '$ui/button'

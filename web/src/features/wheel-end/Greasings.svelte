@@ -1,5 +1,5 @@
 <script lang="ts">
-  import type { Schemas } from '$api/client'
+  import type { Schemas } from '$api/request'
   import { day } from '$features/display'
   import { Button } from '$ui/button'
   import { Field } from '$ui/field'

@@ -1,7 +1,7 @@
 <script lang="ts">
-  import type { Schemas } from '$api/client'
+  import type { Schemas } from '$api/request'
   import { BothUnits, day } from '$features/display'
-  import { authorityWords, shapeOf, verdictWords } from '$features/nut-dial'
+  import { authorityWords, shapeOf, verdictWords } from '$features/nut-dial/state'
   import { KeyCap } from '$ui/key-cap'
   import { Mark } from '$ui/mark'
   import { leftWith } from './chart'

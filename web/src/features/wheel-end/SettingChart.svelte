@@ -1,7 +1,7 @@
 <script lang="ts">
-  import type { Schemas } from '$api/client'
+  import type { Schemas } from '$api/request'
   import { day, millimetres } from '$features/display'
-  import { shapeOf } from '$features/nut-dial'
+  import { shapeOf } from '$features/nut-dial/state'
   import { Mark } from '$ui/mark'
   import { chartOf, leftWith } from './chart'
 

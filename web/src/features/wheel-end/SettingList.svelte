@@ -1,7 +1,7 @@
 <script lang="ts">
-  import type { Schemas } from '$api/client'
+  import type { Schemas } from '$api/request'
   import { day, degrees, figure, leadingLength, otherLength } from '$features/display'
-  import { authorityWords, shapeOf, verdictWords } from '$features/nut-dial'
+  import { authorityWords, shapeOf, verdictWords } from '$features/nut-dial/state'
   import { Button } from '$ui/button'
   import { Mark } from '$ui/mark'
   import { leftWith } from './chart'

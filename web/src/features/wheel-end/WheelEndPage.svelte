@@ -1,9 +1,10 @@
 <script lang="ts">
+  import { records } from '$features/records'
   import { onMount } from 'svelte'
   import { goto } from '$app/navigation'
-  import { api, type Schemas } from '$api/client'
+  import type { Schemas } from '$api/request'
   import { FigureLadder } from '$features/figures'
-  import { PastJobs } from '$features/bench'
+  import { PastJobs } from '$features/bench/start'
   import { keys } from '$features/keys'
   import { SizeList } from '$features/section'
   import { session } from '$features/session'
@@ -42,7 +43,7 @@
     await end.load()
     if (end.problem) return
     void stores.load()
-    ;[reference, constructions] = await Promise.all([api.reference(), api.constructions()])
+    ;[reference, constructions] = await Promise.all([records.reference(), records.constructions()])
   }
 
   function other(by: number): void {

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import type { Schemas } from '$api/client'
+import type { Schemas } from '$api/request'
 import { at, placeOf, statusOf } from './fitted'
 
 const part = (more: Partial<Schemas['PartView']>): Schemas['PartView'] => ({

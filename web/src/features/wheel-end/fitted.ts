@@ -1,4 +1,4 @@
-import type { Schemas } from '$api/client'
+import type { Schemas } from '$api/request'
 import type { PartName, PartStatus } from '$features/section'
 
 type Part = Schemas['PartView']

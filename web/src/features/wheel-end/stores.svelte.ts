@@ -1,5 +1,7 @@
+import { records } from '$features/records'
+import { api } from './api'
 import { Attempt } from '$api/attempt.svelte'
-import { api, type Schemas } from '$api/client'
+import type { Schemas } from '$api/request'
 
 /** What went into a wheel end: its grease, and what came from the shelf. */
 export class Stores extends Attempt {
@@ -14,7 +16,7 @@ export class Stores extends Attempt {
   load(): Promise<boolean> {
     return this.run(async () => {
       ;[this.greasings, this.fromTheShelf] = await Promise.all([
-        api.greasings(this.wheelEndId),
+        records.greasings(this.wheelEndId),
         api.fromTheShelf(this.wheelEndId),
       ])
     })
@@ -23,7 +25,7 @@ export class Stores extends Attempt {
   /** Looked up when somebody wants to choose one. */
   loadThickeners(): Promise<boolean> {
     return this.run(async () => {
-      this.thickeners = (await api.greaseReference()).thickeners
+      this.thickeners = (await records.greaseReference()).thickeners
     })
   }
 

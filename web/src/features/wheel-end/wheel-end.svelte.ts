@@ -1,5 +1,7 @@
+import { records } from '$features/records'
+import { api } from './api'
 import { Attempt } from '$api/attempt.svelte'
-import { api, ProblemError, type Problem, type Schemas } from '$api/client'
+import { ProblemError, type Problem, type Schemas } from '$api/request'
 import type { PartName, PartStatus } from '$features/section'
 import { statusOf } from './fitted'
 
@@ -34,13 +36,13 @@ export class WheelEnd {
 
   async load(): Promise<void> {
     try {
-      const view = await api.wheelEnd(this.id)
+      const view = await records.wheelEnd(this.id)
       const [settings, section, parts, builds, siblings] = await Promise.all([
         api.settings(this.id),
-        api.section(this.id),
+        records.section(this.id),
         api.parts(this.id),
         api.builds(this.id),
-        api.standings(view.rigId),
+        records.standings(view.rigId),
       ])
       this.view = view
       this.settings = settings
@@ -69,7 +71,7 @@ export class WheelEnd {
   async fit(part: Schemas['PartForm']): Promise<boolean> {
     const saved = await this.fitting.run(async () => {
       this.parts = await api.fit(this.id, part)
-      this.section = await api.section(this.id)
+      this.section = await records.section(this.id)
     })
     return saved
   }
@@ -78,14 +80,14 @@ export class WheelEnd {
   async correct(part: Schemas['PartForm']): Promise<boolean> {
     return this.fitting.run(async () => {
       this.parts = await api.correctPart(this.id, part)
-      this.section = await api.section(this.id)
+      this.section = await records.section(this.id)
     })
   }
 
   async takeOff(place: Schemas['PartForm']['place']): Promise<boolean> {
     return this.fitting.run(async () => {
       this.parts = await api.takeOff(this.id, place)
-      this.section = await api.section(this.id)
+      this.section = await records.section(this.id)
     })
   }
 

@@ -1,6 +1,6 @@
 <script lang="ts">
-  import type { Schemas } from '$api/client'
-  import { authorityWords } from '$features/nut-dial'
+  import type { Schemas } from '$api/request'
+  import { authorityWords } from '$features/nut-dial/state'
   import { Button } from '$ui/button'
   import WheelStar from './WheelStar.svelte'
 

@@ -1,8 +1,9 @@
 <script lang="ts">
+  import { api } from './api'
   import { onMount } from 'svelte'
   import { Attempt } from '$api/attempt.svelte'
-  import { api, type Schemas } from '$api/client'
-  import { ReckonerTabs } from '$features/reckoner'
+  import type { Schemas } from '$api/request'
+  import { ReckonerTabs } from '$features/reckoner/shared'
   import { Choice } from '$ui/choice'
   import { NumberField, number } from '$ui/number-field'
   import { ProblemCard } from '$ui/problem-card'

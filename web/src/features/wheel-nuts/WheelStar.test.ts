@@ -1,6 +1,6 @@
 import { render, screen } from '@testing-library/svelte'
 import { describe, expect, it } from 'vitest'
-import type { Schemas } from '$api/client'
+import type { Schemas } from '$api/request'
 import WheelStar from './WheelStar.svelte'
 
 /** Five studs on their circle, the first at the top; every second one next is common practice. */

@@ -1,2 +1,2 @@
-export { default as WheelNutsPage } from './WheelNutsPage.svelte'
 export { default as WheelNutsCard } from './WheelNutsCard.svelte'
+export { default as WheelNutsPage } from './WheelNutsPage.svelte'

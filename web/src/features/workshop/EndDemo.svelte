@@ -1,6 +1,6 @@
 <script lang="ts">
+  import { api } from './api'
   import { Attempt } from '$api/attempt.svelte'
-  import { api } from '$api/client'
   import { Button } from '$ui/button'
   import { ProblemCard } from '$ui/problem-card'
 

@@ -1,7 +1,8 @@
 <script lang="ts">
+  import { api } from './api'
   import { onMount } from 'svelte'
   import { Attempt } from '$api/attempt.svelte'
-  import { api, type Schemas } from '$api/client'
+  import type { Schemas } from '$api/request'
   import { Button } from '$ui/button'
   import { number, NumberField } from '$ui/number-field'
 

@@ -1,7 +1,9 @@
 <script lang="ts">
+  import { records } from '$features/records'
+  import { api } from './api'
   import { onMount } from 'svelte'
   import { Attempt } from '$api/attempt.svelte'
-  import { api, type Schemas } from '$api/client'
+  import type { Schemas } from '$api/request'
   import { FigureDraft, FigureForm, kindWords, valueWords } from '$features/figures'
   import { Button } from '$ui/button'
 
@@ -21,7 +23,7 @@
 
   onMount(() => {
     void attempt.run(async () => {
-      const [filed, reference] = await Promise.all([api.rules(), api.reference()])
+      const [filed, reference] = await Promise.all([api.rules(), records.reference()])
       rules = filed
       schools = reference.schools
     })

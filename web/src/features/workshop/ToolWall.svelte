@@ -1,7 +1,9 @@
 <script lang="ts">
+  import { records } from '$features/records'
+  import { api } from './api'
   import { onMount } from 'svelte'
   import { Attempt } from '$api/attempt.svelte'
-  import { api, type Schemas } from '$api/client'
+  import type { Schemas } from '$api/request'
   import { display, leadingSize, otherSize } from '$features/display'
   import { session } from '$features/session'
   import { Button } from '$ui/button'
@@ -29,7 +31,7 @@
 
   onMount(() => {
     void attempt.run(async () => {
-      tools = await api.tools()
+      tools = await records.tools()
     })
   })
 

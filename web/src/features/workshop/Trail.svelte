@@ -1,6 +1,7 @@
 <script lang="ts">
+  import { api } from './api'
   import { onMount } from 'svelte'
-  import { api, ProblemError, type Schemas } from '$api/client'
+  import { ProblemError, type Schemas } from '$api/request'
   import { moment } from '$features/display'
   import { Button } from '$ui/button'
 

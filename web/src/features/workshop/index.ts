@@ -1,2 +1,2 @@
-export { default as WorkshopPage } from './WorkshopPage.svelte'
 export { default as Trail } from './Trail.svelte'
+export { default as WorkshopPage } from './WorkshopPage.svelte'

@@ -1,5 +1,5 @@
 <script lang="ts">
-  import type { Schemas } from '$api/client'
+  import type { Schemas } from '$api/request'
   import { Mark } from '$ui/mark'
   import RigPlan from './RigPlan.svelte'
   import { states, which, type HubState } from './states'

@@ -1,5 +1,5 @@
 <script lang="ts">
-  import type { Schemas } from '$api/client'
+  import type { Schemas } from '$api/request'
   import { KeyCap } from '$ui/key-cap'
   import { Mark } from '$ui/mark'
   import { reason, states, which } from './states'

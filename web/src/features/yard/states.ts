@@ -1,5 +1,5 @@
-import type { Schemas } from '$api/client'
-import { authorityWords } from '$features/nut-dial'
+import type { Schemas } from '$api/request'
+import { authorityWords } from '$features/nut-dial/state'
 import type { MarkShape } from '$ui/mark'
 
 export type HubState = Schemas['StandingView']['state']

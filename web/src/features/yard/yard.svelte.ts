@@ -1,4 +1,5 @@
-import { api, ProblemError, type Problem, type Schemas } from '$api/client'
+import { records } from '$features/records'
+import { ProblemError, type Problem, type Schemas } from '$api/request'
 
 export type Show = 'ALL' | 'DUE'
 
@@ -22,7 +23,7 @@ export class Yard {
 
   async load(): Promise<void> {
     await this.fetch(async () => {
-      this.view = await api.yard(this.query())
+      this.view = await records.yard(this.query())
       if (!this.view.isWhole) setTimeout(() => void this.load(), 3000)
     })
   }
@@ -33,7 +34,7 @@ export class Yard {
     if (!view?.more || this.fetchingMore) return
     this.fetchingMore = true
     await this.fetch(async () => {
-      const page = await api.yard({ ...this.query(), more: view.more ?? '' })
+      const page = await records.yard({ ...this.query(), more: view.more ?? '' })
       this.view = {
         ...page,
         rigs: [...view.rigs, ...page.rigs],

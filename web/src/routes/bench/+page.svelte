@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { JobsPage } from '$features/bench'
+  import { JobsPage } from '$features/bench/start'
 </script>
 
 <JobsPage />

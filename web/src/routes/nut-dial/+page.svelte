@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { FreeDialPage } from '$features/nut-dial'
+  import { FreeDialPage } from '$features/nut-dial/dial'
 </script>
 
 <FreeDialPage />

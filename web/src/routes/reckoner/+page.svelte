@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { ReckonerPage } from '$features/reckoner'
+  import { ReckonerPage } from '$features/reckoner/identify'
 </script>
 
 <ReckonerPage />

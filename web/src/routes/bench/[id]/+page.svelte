@@ -1,6 +1,6 @@
 <script lang="ts">
   import { page } from '$app/state'
-  import { BenchPage } from '$features/bench'
+  import { BenchPage } from '$features/bench/page'
 </script>
 
 {#key page.params['id']}

@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { FeelPage } from '$features/reckoner'
+  import { FeelPage } from '$features/reckoner/feel'
 </script>
 
 <FeelPage />

@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { FitPage } from '$features/reckoner'
+  import { FitPage } from '$features/reckoner/fit'
 </script>
 
 <FitPage />

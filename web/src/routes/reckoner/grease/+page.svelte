@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { GreasePage } from '$features/reckoner'
+  import { GreasePage } from '$features/reckoner/grease'
 </script>
 
 <GreasePage />

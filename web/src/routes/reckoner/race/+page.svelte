@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { RacePage } from '$features/reckoner'
+  import { RacePage } from '$features/reckoner/race'
 </script>
 
 <RacePage />

@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { SealPage } from '$features/reckoner'
+  import { SealPage } from '$features/reckoner/seal'
 </script>
 
 <SealPage />

@@ -1,6 +1,6 @@
 <script lang="ts">
   import { page } from '$app/state'
-  import { StartJob } from '$features/bench'
+  import { StartJob } from '$features/bench/start'
 </script>
 
 {#key page.params['id']}

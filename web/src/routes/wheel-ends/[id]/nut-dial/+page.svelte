@@ -1,6 +1,6 @@
 <script lang="ts">
   import { page } from '$app/state'
-  import { WheelEndDialPage } from '$features/nut-dial'
+  import { WheelEndDialPage } from '$features/nut-dial/saving'
 </script>
 
 {#key page.params['id']}

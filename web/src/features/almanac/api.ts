@@ -1,0 +1,14 @@
+import { client, dataOf, type Schemas } from '$api/request'
+
+export const api = {
+  dueList: (more?: string) =>
+    dataOf(client.GET('/api/almanac', { params: { query: more ? { more } : {} } })),
+  dueWeeks: () => dataOf(client.GET('/api/almanac/weeks')),
+  rigAlmanac: (id: string) =>
+    dataOf(client.GET('/api/rigs/{id}/almanac', { params: { path: { id } } })),
+  whatIf: (id: string, body: Schemas['WhatIfForm']) =>
+    dataOf(client.POST('/api/rigs/{id}/almanac/what-if', { params: { path: { id } }, body })),
+  serviceDone: (id: string, body: Schemas['ServiceForm']) =>
+    dataOf(client.POST('/api/rigs/{id}/services', { params: { path: { id } }, body })),
+  yardStrip: () => dataOf(client.GET('/api/almanac/strip')),
+}

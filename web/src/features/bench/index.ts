@@ -1,5 +1,0 @@
-export { default as BenchPage } from './BenchPage.svelte'
-export { default as JobsPage } from './JobsPage.svelte'
-export { default as StartJob } from './StartJob.svelte'
-export { default as PastJobs } from './PastJobs.svelte'
-export { scopes, type Scope } from './scopes'

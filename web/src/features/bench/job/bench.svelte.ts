@@ -1,0 +1,254 @@
+import { records } from '$features/records'
+import { ProblemError, type Problem, type Schemas } from '$api/request'
+import { Attempt } from '$api/attempt.svelte'
+import { toSend } from '$api/picture'
+import { outbox, type Body, type JobKind } from '$features/outbox'
+import type { PartName, PartStatus } from '$features/section'
+import { moveNow, type Item, type Move } from './move'
+import { Readings } from './readings.svelte'
+
+type Job = Schemas['JobView']
+type Step = Schemas['BenchStepView']
+export type { Item, Move } from './move'
+
+/** A job as this device sees it, and what was ticked here on the step to do now. */
+export class Bench {
+  job = $state.raw<Job | null>(null)
+  reference = $state.raw<Schemas['BenchReferenceView'] | null>(null)
+  section = $state.raw<Schemas['SectionView'] | null>(null)
+  /** The rig's other wheel ends; null until asked for. */
+  otherEnds = $state.raw<readonly Schemas['StandingView'][] | null>(null)
+  /** What governs on this hub, by kind; empty until it is looked up. */
+  rungs = $state.raw<readonly Schemas['RungView'][]>([])
+  problem = $state.raw<Problem | null>(null)
+  picked = $state<PartName | null>(null)
+  /** When the job was last seen as the server has it. */
+  seenAt = $state(Date.now())
+  readonly attempt = new Attempt()
+  readonly readings = new Readings()
+  private signsUnderWay = $state.raw<readonly Schemas['SignForm'][] | null>(null)
+  private metCautions = $state.raw<readonly string[]>([])
+  private metChecks = $state.raw<readonly string[]>([])
+  /** Met here though the plan has no such check: a torque somebody stands by. */
+  extraChecks = $state.raw<readonly string[]>([])
+  /** The step that was ticked here; another one starts afresh. */
+  private ticking = ''
+
+  readonly step: Step | null = $derived(this.job?.now ?? null)
+
+  /** What is judged now; null at other steps. */
+  readonly item: Item | null = $derived(this.step?.judges ?? null)
+
+  readonly judging = $derived(this.job?.judgings.find((one) => one.item === this.item) ?? null)
+
+  /** Which spanners and sockets fit this hub; empty where nobody kept them. */
+  readonly spanners = $derived(
+    this.rungs.find((one) => one.kind === 'SPANNERS')?.figures[0]?.value.words ?? '',
+  )
+
+  readonly move: Move = $derived.by(() => moveNow(this, this.mayRelease()))
+
+  readonly status: Partial<Record<PartName, PartStatus>> = $derived.by(() => {
+    const off = Object.fromEntries((this.job?.offSection ?? []).map((name) => [name, 'absent']))
+    const hand = (this.job?.tray ?? [])
+      .filter((part) => part.inHand)
+      .flatMap((part) => part.drawn.map((name) => [name, 'inHand'] as const))
+    return { ...off, ...Object.fromEntries(hand) }
+  })
+
+  constructor(
+    readonly id: string,
+    private readonly mayRelease: () => boolean,
+  ) {}
+
+  /** Whether an entry of this device is not known to be saved. */
+  get hasWaiting(): boolean {
+    return outbox.of(this.id).length > 0
+  }
+
+  cautionMet(id: string): boolean {
+    return this.metCautions.includes(id)
+  }
+
+  checkMet(check: Schemas['CheckView']): boolean {
+    return check.met || check.waived || this.metChecks.includes(check.id)
+  }
+
+  meetCaution(id: string): void {
+    this.metCautions = [...this.metCautions, id]
+  }
+
+  toggleCheck(id: string): void {
+    this.metChecks = toggled(this.metChecks, id)
+  }
+
+  toggleExtra(id: string): void {
+    this.extraChecks = toggled(this.extraChecks, id)
+  }
+
+  async load(): Promise<void> {
+    try {
+      const job = await records.job(this.id)
+      this.section ??= await records.section(job.wheelEndId)
+      this.reference ??= await records.benchReference()
+      this.show(job)
+      this.problem = null
+      if (this.rungs.length === 0) this.rungs = await records.ladder(job.wheelEndId)
+    } catch (error) {
+      if (!(error instanceof ProblemError)) throw error
+      // what is on the bench stays in sight while the server is away
+      if (!this.job) this.problem = error.problem
+    }
+  }
+
+  /** Looked up when somebody asks for them. */
+  async loadOtherEnds(): Promise<void> {
+    const { job } = this
+    if (!job) return
+    await this.attempt.run(async () => {
+      const ends = await records.standings(job.rigId)
+      this.otherEnds = ends.filter((end) => end.id !== job.wheelEndId)
+    })
+  }
+
+  /** Finishes the step. */
+  async finish(): Promise<void> {
+    const { step } = this
+    if (!step || this.attempt.busy || this.hasWaiting) return
+    const readings = this.readings.forms()
+    if (readings === null) return
+    const checksMet = [
+      ...step.checks.filter((check) => this.checkMet(check)).map((check) => check.id),
+      ...this.extraChecks,
+    ]
+    await this.enter('step', { stepId: step.id, checksMet, readings }, step.what)
+  }
+
+  /** Takes the step done last back. */
+  back(): Promise<boolean> {
+    const last = this.job?.done.at(-1)
+    if (!last) return Promise.resolve(false)
+    return this.enter('undo', { stepId: last.stepId }, 'a step taken back')
+  }
+
+  waive(checkId: string, reason: string): Promise<boolean> {
+    return this.enter('waiver', { checkId, reason }, 'a check let go')
+  }
+
+  /** These parts do not go back. */
+  condemn(parts: Schemas['CondemnedForm']['parts'], reason: string): Promise<boolean> {
+    return this.enter('condemned', { parts, reason }, 'parts that do not go back')
+  }
+
+  /** What was noticed at the first look, what is still under way to the server included. */
+  readonly signs: readonly Schemas['SignForm'][] = $derived(
+    this.signsUnderWay ?? this.job?.firstLook?.signs ?? [],
+  )
+
+  /** Sends everything noticed so far, this one in place of an earlier one of its kind. */
+  async look(sign: Schemas['SignForm']): Promise<boolean> {
+    const others = this.signs.filter(
+      (one) => one.kind !== sign.kind || (sign.kind === 'MISPLACED' && one.part !== sign.part),
+    )
+    // two taps in quick succession: the second must know of the first before it is answered
+    const signs = [...others, sign]
+    this.signsUnderWay = signs
+    const sent = await this.enter('look', { signs: [...signs] }, 'the first look')
+    if (this.signsUnderWay === signs) this.signsUnderWay = null
+    return sent
+  }
+
+  /** Keeps a photo with the step to do now. */
+  async addPhoto(file: Blob): Promise<boolean> {
+    const { step } = this
+    if (!step) return false
+    return this.enter('photo', { stepId: step.id, file: await toSend(file) }, 'a photo')
+  }
+
+  judge(form: Omit<Schemas['JudgingForm'], 'id'>): Promise<boolean> {
+    return this.enter('judging', form, 'a verdict')
+  }
+
+  /** Seen clean, felt and turned, and nothing found. */
+  nothingFound(item: Item): Promise<boolean> {
+    const looked = {
+      cleaned: true,
+      by: ['LOOKING', 'FINGERNAIL', 'TURNING'],
+      noisy: false,
+    } as const
+    return this.judge({ item, findings: [], looked: { ...looked, by: [...looked.by] } })
+  }
+
+  /** Which grease goes in. */
+  grease(form: Omit<Schemas['GreasedForm'], 'id'>): Promise<boolean> {
+    return this.enter('grease', form, 'the grease')
+  }
+
+  rescope(scope: Schemas['RescopeForm']['scope'], reason: string): Promise<boolean> {
+    return this.enter('scope', { scope, reason }, 'another scope')
+  }
+
+  /** Proved, and found wrong: the job goes back to the nut. */
+  reopenSetting(found: Schemas['SettingReopenedForm']['found'], what = ''): Promise<boolean> {
+    return this.enter('reopened', { found, what }, 'the way back to the nut')
+  }
+
+  /** These cups were not home: the job goes back to them. */
+  cupMoved(cups: Schemas['CupMovedForm']['cups']): Promise<boolean> {
+    return this.enter('cupMoved', { cups }, 'cups that were not home')
+  }
+
+  waits(what: string, bag: string, orderedFrom: string): Promise<boolean> {
+    return this.enter('waits', { what, bag, orderedFrom }, 'the wait for a part')
+  }
+
+  giveUp(reason: string): Promise<boolean> {
+    return this.enter('abandon', { reason }, 'giving it up')
+  }
+
+  goOn(): Promise<boolean> {
+    return this.enter('goesOn', {}, 'going on')
+  }
+
+  close(): Promise<boolean> {
+    return this.enter('close', {}, 'closing the job')
+  }
+
+  signOff(): Promise<boolean> {
+    return this.enter('signOff', {}, 'signing it off')
+  }
+
+  /** Through the outbox: kept on this device until it is known what became of it. */
+  private enter<K extends JobKind>(
+    kind: K,
+    form: Omit<Body<K>, 'id'>,
+    what: string,
+  ): Promise<boolean> {
+    // a second press while the first waits would be a second entry; signs and photos are many by nature
+    if (this.hasWaiting && kind !== 'look' && kind !== 'photo') return Promise.resolve(false)
+    const body = { ...form, id: crypto.randomUUID() } as unknown as Body<K>
+    return this.attempt.run(async () => {
+      const known = await outbox.put(this.id, kind, body, what)
+      if ('refused' in known) throw new ProblemError(known.refused)
+      this.show(known.answer)
+    })
+  }
+
+  private show(job: Job): void {
+    // an answer that was overtaken by a later one
+    if (this.job && job.number < this.job.number) return
+    this.job = job
+    this.seenAt = Date.now()
+    const now = `${job.now?.id ?? ''} ${job.done.length}`
+    if (now !== this.ticking) {
+      this.ticking = now
+      this.metCautions = []
+      this.metChecks = []
+      this.extraChecks = []
+      this.readings.start(job.now?.readings ?? [])
+    }
+  }
+}
+
+const toggled = (all: readonly string[], id: string): string[] =>
+  all.includes(id) ? all.filter((other) => other !== id) : [...all, id]

@@ -1,0 +1,127 @@
+import { beforeEach, describe, expect, it, vi } from 'vitest'
+import type { Schemas } from '$api/request'
+import { answerWith, json } from '$testing/answers'
+import { Bench } from './bench.svelte'
+import { outbox } from '$features/outbox'
+
+const step = {
+  id: 'raise.jack',
+  cautions: [{ id: 'FALLING_RIG', title: 'A jack lets go', words: '', licensedWork: false }],
+  checks: [{ id: 'raise.on-stands', says: 'it stands', must: true, met: false, waived: false }],
+  readings: [],
+} as unknown as Schemas['BenchStepView']
+
+const jobAt = (now: Schemas['BenchStepView'] | undefined, number: number): Schemas['JobView'] =>
+  ({
+    id: 'job',
+    state: 'OPEN',
+    wheelEndId: 'end',
+    number,
+    now,
+    done: Array.from({ length: number }, () => ({})),
+    tray: [],
+    offSection: [],
+    toAnswerFor: [],
+    hindrances: [],
+    judgings: [],
+    ahead: [],
+  }) as unknown as Schemas['JobView']
+
+describe('the bench', () => {
+  let job = jobAt(step, 3)
+  let sent: string[] = []
+  let reachable = true
+
+  beforeEach(() => {
+    localStorage.clear()
+    job = jobAt(step, 3)
+    sent = []
+    reachable = true
+    answerWith((path) => {
+      if (path === '/api/jobs/job') return json(job)
+      if (path === '/api/jobs/job/steps') {
+        if (!reachable) throw new TypeError('no line')
+        sent.push(path)
+        job = jobAt(undefined, 4)
+        return json(job)
+      }
+      return json({ parts: [], signs: [] })
+    })
+  })
+
+  it('asks for cautions, then checks, then the step itself', async () => {
+    const bench = new Bench('job', () => true)
+    await bench.load()
+    expect(bench.move.does).toBe('caution')
+    bench.meetCaution('FALLING_RIG')
+    expect(bench.move.does).toBe('check')
+    bench.toggleCheck('raise.on-stands')
+    expect(bench.move.does).toBe('finish')
+    await bench.finish()
+    expect(bench.move.does).toBe('close')
+  })
+
+  it('keeps a step that nobody took, and shows the job once it is taken', async () => {
+    const bench = new Bench('job', () => true)
+    await bench.load()
+    reachable = false
+    const finished = bench.finish()
+    await vi.waitFor(() => expect(outbox.problem?.status).toBe(0))
+    expect(bench.hasWaiting).toBe(true)
+    expect(bench.step?.id).toBe('raise.jack')
+
+    // pressed again while it waits: no second entry
+    expect(await bench.close()).toBe(false)
+    expect(outbox.of('job')).toHaveLength(1)
+
+    reachable = true
+    await outbox.send()
+    await finished
+    expect(sent).toHaveLength(1)
+    expect(bench.hasWaiting).toBe(false)
+    expect(bench.step).toBeNull()
+  })
+
+  it('knows of a first tap when the second comes before its answer', async () => {
+    const looks: unknown[] = []
+    answerWith(async (path, body) => {
+      if (path === '/api/jobs/job/first-look') {
+        looks.push(body)
+        await Promise.resolve()
+        return json(jobAt(step, 4))
+      }
+      return json(path === '/api/jobs/job' ? job : { parts: [], signs: [] })
+    })
+    const bench = new Bench('job', () => true)
+    await bench.load()
+    const first = bench.look({ kind: 'GREASE', value: 'RUSTY' })
+    const second = bench.look({ kind: 'LOCK', value: 'NUT_LOOSE' })
+    expect(bench.signs.map((sign) => sign.value)).toEqual(['RUSTY', 'NUT_LOOSE'])
+    await Promise.all([first, second])
+    expect(bench.signs).toEqual([])
+  })
+
+  it('names the other hubs of the rig and the jobs on them', async () => {
+    answerWith((path) => {
+      if (path === '/api/jobs/job') return json({ ...job, rigId: 'rig' })
+      if (path === '/api/rigs/rig/standings') {
+        return json([{ id: 'end' }, { id: 'other', openJobId: 'its job' }])
+      }
+      return json({ parts: [], signs: [] })
+    })
+    const bench = new Bench('job', () => true)
+    await bench.load()
+    expect(bench.otherEnds).toBeNull()
+    await bench.loadOtherEnds()
+    expect(bench.otherEnds).toEqual([{ id: 'other', openJobId: 'its job' }])
+  })
+
+  it('forgets an answer that was overtaken', async () => {
+    const bench = new Bench('job', () => true)
+    job = jobAt(undefined, 9)
+    await bench.load()
+    job = jobAt(step, 3)
+    await bench.load()
+    expect(bench.job?.number).toBe(9)
+  })
+})

@@ -1,0 +1,47 @@
+import type { Schemas } from '$api/request'
+
+export type Item = Schemas['JudgingForm']['item']
+
+/** What the one big button does now. */
+export type Move =
+  | { does: 'caution'; caution: Schemas['CautionView'] }
+  | { does: 'check'; check: Schemas['CheckView'] }
+  | { does: 'dial' }
+  | { does: 'judge'; item: Item }
+  | { does: 'finish'; step: Schemas['BenchStepView'] }
+  | { does: 'goOn' }
+  | { does: 'close' }
+  | { does: 'signOff' }
+  | { does: 'leave' }
+  | { does: 'nothing' }
+
+/** What the move depends on. */
+interface AtBench {
+  job: Schemas['JobView'] | null
+  step: Schemas['BenchStepView'] | null
+  item: Item | null
+  judging: Schemas['JudgingView'] | null
+  cautionMet: (id: string) => boolean
+  checkMet: (check: Schemas['CheckView']) => boolean
+}
+
+/** The one thing to do now. */
+export function moveNow(bench: AtBench, mayRelease: boolean): Move {
+  const { job, step } = bench
+  if (!job) return { does: 'nothing' }
+  if (job.waits) return { does: 'goOn' }
+  if (!step) return endMove(job, mayRelease)
+  const caution = step.cautions.find((one) => !bench.cautionMet(one.id))
+  if (caution) return { does: 'caution', caution }
+  if (bench.item && !bench.judging) return { does: 'judge', item: bench.item }
+  const check = step.checks.find((one) => one.must && !bench.checkMet(one))
+  if (check?.id === 'nut.recorded' && !job.settingRecorded) return { does: 'dial' }
+  if (check) return { does: 'check', check }
+  return { does: 'finish', step }
+}
+
+function endMove(job: Schemas['JobView'], mayRelease: boolean): Move {
+  if (job.state === 'OPEN' && job.hindrances.length === 0) return { does: 'close' }
+  if (job.state === 'AWAITS_SIGN_OFF' && mayRelease) return { does: 'signOff' }
+  return job.state === 'OPEN' ? { does: 'nothing' } : { does: 'leave' }
+}

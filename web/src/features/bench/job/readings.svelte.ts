@@ -1,0 +1,92 @@
+import type { Schemas } from '$api/request'
+import { display } from '$features/display'
+
+type Kind = Schemas['ReadingKindView']
+type Unit = Schemas['UnitView']['unit']
+
+/** Units of those who think in inches; a reading starts in one of them when inches lead. */
+const INCH_UNITS: readonly Unit[] = [
+  'THOU',
+  'DEGREE_FAHRENHEIT',
+  'POUND_FORCE_FOOT',
+  'MILE',
+  'POUND_FORCE',
+]
+
+/** A reading being typed. */
+export interface Typing {
+  kind: Kind
+  text: string
+  unit: Unit
+}
+
+/** The numbers of a step, typed by the big keys. */
+export class Readings {
+  all = $state<Typing[]>([])
+  /** Which one is being typed; −1 while none is. */
+  at = $state(-1)
+
+  /** What the step's aid says of one of them as it is typed. */
+  said = $state.raw<{ kind: Kind['kind']; words: string } | null>(null)
+
+  readonly current: Typing | null = $derived(this.all[this.at] ?? null)
+
+  start(kinds: Kind[]): void {
+    this.at = -1
+    this.all = kinds.map((kind) => ({ kind, text: '', unit: firstUnit(kind) }))
+  }
+
+  /** Opens the next one; behind the last none is open. */
+  next(): void {
+    this.at = this.at + 1 >= this.all.length ? -1 : this.at + 1
+  }
+
+  type(key: string): void {
+    const { current } = this
+    if (!current) return
+    if (key === 'back') current.text = current.text.slice(0, -1)
+    else if (key === '.' && current.text.includes('.')) return
+    else if (current.text.length < 8) current.text += key
+  }
+
+  /** Puts a number in that was worked out or counted elsewhere. */
+  set(kind: Kind['kind'], text: string, unit?: Unit): void {
+    const typing = this.all.find((one) => one.kind.kind === kind)
+    if (!typing) return
+    typing.text = text
+    typing.unit = unit ?? typing.unit
+  }
+
+  /** Takes what an instrument showed, in its own unit. */
+  take(kind: Kind['kind'], reading: Schemas['InstrumentReadingView']): void {
+    this.set(kind, String(reading.number), reading.unit)
+  }
+
+  swapUnit(): void {
+    const { current } = this
+    if (!current) return
+    const units = current.kind.units
+    const here = units.findIndex((one) => one.unit === current.unit)
+    current.unit = (units[(here + 1) % units.length] ?? units[0])?.unit ?? current.unit
+  }
+
+  /** As they are sent; null where one is no number yet. */
+  forms(): Schemas['TakenForm'][] | null {
+    const taken = this.all.filter((one) => one.text.trim() !== '')
+    const forms = taken.map((one) => ({
+      kind: one.kind.kind,
+      number: Number(one.text.replace(',', '.')),
+      unit: one.unit,
+    }))
+    return forms.some((form) => Number.isNaN(form.number)) ? null : forms
+  }
+}
+
+function firstUnit(kind: Kind): Unit {
+  const inch = kind.units.find((one) => INCH_UNITS.includes(one.unit))
+  const own = kind.units[0]
+  return (display.leading === 'inch' ? inch : undefined)?.unit ?? own?.unit ?? 'MILLIMETRE'
+}
+
+export const symbolOf = (typing: Typing): string =>
+  typing.kind.units.find((one) => one.unit === typing.unit)?.symbol ?? ''

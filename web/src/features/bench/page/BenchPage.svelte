@@ -1,0 +1,206 @@
+<script lang="ts">
+  import { onMount } from 'svelte'
+  import { goto } from '$app/navigation'
+  import { keys } from '$features/keys'
+  import { Section } from '$features/section'
+  import { session } from '$features/session'
+  import { Button } from '$ui/button'
+  import { ProblemCard } from '$ui/problem-card'
+  import { Bench, JobLine } from '$features/bench/job'
+  import { outbox, OutboxStrip } from '$features/outbox'
+  import JobEnd from './JobEnd.svelte'
+  import LineStrip from './LineStrip.svelte'
+  import JobPlate from './JobPlate.svelte'
+  import MainAction from './MainAction.svelte'
+  import MoreOnJob from './MoreOnJob.svelte'
+  import { canSay, say } from './say'
+  import StageRail from './StageRail.svelte'
+  import { StepPanel, StepPhotos } from '$features/bench/step'
+  import { Tray } from '$features/bench/tray'
+
+  interface Props {
+    jobId: string
+  }
+
+  let { jobId }: Props = $props()
+
+  // the route makes a new page for every job
+  // svelte-ignore state_referenced_locally
+  const bench = new Bench(jobId, () => session.mayManage)
+  let panes = $state<HTMLElement | null>(null)
+  let panel = $state<HTMLElement | null>(null)
+  let pane = 0
+  let line = $state.raw<JobLine | null>(null)
+
+  /** A new step, or the wait for a part, begins at its top: on a desk in its panel, on a phone in the page. */
+  const begins = $derived(`${bench.step?.id ?? ''} ${bench.job?.waits ? 'waits' : ''}`)
+  $effect(() => {
+    void begins
+    panel?.scrollTo({ top: 0 })
+    window.scrollTo({ top: 0 })
+  })
+
+  function press(): void {
+    const { move } = bench
+    switch (move.does) {
+      case 'caution':
+        bench.meetCaution(move.caution.id)
+        break
+      case 'check':
+        bench.toggleCheck(move.check.id)
+        break
+      case 'judge':
+        void bench.nothingFound(move.item)
+        break
+      case 'dial':
+        void goto(`/wheel-ends/${bench.job?.wheelEndId ?? ''}/nut-dial?job=${jobId}`)
+        break
+      case 'finish':
+        void bench.finish()
+        break
+      case 'goOn':
+        void bench.goOn()
+        break
+      case 'close':
+        void bench.close()
+        break
+      case 'signOff':
+        void bench.signOff()
+        break
+      case 'leave':
+        void goto(`/wheel-ends/${bench.job?.wheelEndId ?? ''}`)
+        break
+      case 'nothing':
+        break
+    }
+  }
+
+  /** On a phone: step, section and tray stand side by side. */
+  function nextPane(): void {
+    if (!panes) return
+    pane = (pane + 1) % 3
+    panes.scrollTo({ left: pane * panes.clientWidth, behavior: 'smooth' })
+  }
+
+  onMount(() => {
+    void bench.load()
+    // what waited may just have been sent
+    void outbox.send().then(() => bench.load())
+    const opened = new JobLine(
+      jobId,
+      () => bench.job?.number ?? 0,
+      () => void bench.load(),
+    )
+    line = opened
+    const removeKeys = keys.add([
+      { keys: [' ', 'PageDown'], does: 'What the blue button says', run: press },
+      { keys: ['PageUp'], does: 'Take the last step back', run: () => void bench.back() },
+      { keys: ['m', 'M'], does: 'Take the next reading', run: () => bench.readings.next() },
+      {
+        keys: ['x', 'X'],
+        does: 'The reading in another unit',
+        run: () => bench.readings.swapUnit(),
+      },
+      { keys: ['s', 'S'], does: 'Step, section, tray (phone)', run: nextPane },
+      {
+        keys: ['r', 'R'],
+        does: 'Read the step out',
+        run: () => bench.step && canSay() && say(bench.step),
+      },
+      ...[...'0123456789.'].map((key) => ({
+        keys: key === '.' ? ['.', ','] : [key],
+        does: '',
+        run: () => bench.readings.type(key),
+      })),
+      { keys: ['Backspace'], does: '', run: () => bench.readings.type('back') },
+    ])
+    return () => {
+      opened.close()
+      removeKeys()
+    }
+  })
+</script>
+
+<svelte:head
+  ><title>{bench.job ? `${bench.job.rigName}, ${bench.job.position}` : 'Bench'} · Old Tallow</title
+  ></svelte:head
+>
+
+{#if bench.problem}
+  <div class="max-w-xl p-5">
+    <ProblemCard title={bench.problem.title}><p>{bench.problem.detail}</p></ProblemCard>
+    <p class="mt-3"><a href="/bench">To the bench</a></p>
+  </div>
+{:else if bench.job}
+  {@const job = bench.job}
+  <div
+    bind:this={panes}
+    class="flex snap-x snap-mandatory overflow-x-auto desk:grid desk:h-[calc(100dvh-46px)] desk:grid-cols-[minmax(0,1fr)_400px_148px] desk:grid-rows-[minmax(0,1fr)_auto] desk:overflow-hidden"
+  >
+    <section
+      aria-label="What to do now"
+      class="flex w-full flex-none snap-start flex-col border-ink desk:col-start-2 desk:row-span-2 desk:row-start-1 desk:w-auto desk:border-x"
+    >
+      <div bind:this={panel} class="flex-1 px-4 pt-3 pb-32 desk:overflow-y-auto desk:pb-3">
+        <p class="mb-2 text-label desk:hidden">
+          <b>{job.rigName}, {job.position}</b> · {job.scopeWords}
+        </p>
+        {#if bench.attempt.problem}
+          <ProblemCard title={bench.attempt.problem.title}>
+            <p>{bench.attempt.rest(() => false)}</p>
+          </ProblemCard>
+        {/if}
+        {#if bench.step && !job.waits}
+          <StepPanel {bench} step={bench.step} mayWaive={session.mayManage} />
+          {@const step = bench.step}
+          <div class="mt-3 flex flex-wrap gap-2">
+            {#if canSay()}<Button size="list" onclick={() => say(step)}>Read it out</Button>{/if}
+            <StepPhotos {bench} stepId={step.id} />
+          </div>
+        {:else}
+          <JobEnd {job} mayRelease={session.mayManage} />
+        {/if}
+        {#if job.state === 'OPEN' && !job.waits}<div class="mt-4"><MoreOnJob {bench} /></div>{/if}
+      </div>
+      <div
+        class="fixed inset-x-0 bottom-0 z-20 border-t border-ink bg-wall p-2.5 desk:sticky desk:inset-x-auto"
+      >
+        <OutboxStrip {jobId} />
+        <LineStrip {bench} {line} />
+        <MainAction {bench} mayRelease={session.mayManage} onpress={press} />
+      </div>
+    </section>
+    <section
+      aria-label="The wheel end"
+      class="relative flex w-full flex-none snap-start flex-col px-4 py-3 desk:col-start-1 desk:row-start-1 desk:min-h-0 desk:w-auto"
+    >
+      <JobPlate {job} />
+      {#if bench.section}
+        <Section
+          class="min-h-0 flex-1 desk:-mt-10"
+          section={bench.section}
+          label={`Half-section of ${job.rigName}, ${job.position}`}
+          picked={bench.picked}
+          onpick={(part) => {
+            bench.picked = part
+          }}
+          status={bench.status}
+          filled={false}
+          showAssumed={false}
+        />
+      {/if}
+    </section>
+    <section
+      aria-label="Tray"
+      class="w-full flex-none snap-start px-2 pb-2 desk:col-start-1 desk:row-start-2 desk:w-auto"
+    >
+      <p class="px-2 text-label text-ink2">Off left to right, back right to left</p>
+      <Tray parts={job.tray} section={bench.section} />
+    </section>
+    <aside class="hidden desk:col-start-3 desk:row-span-2 desk:row-start-1 desk:block">
+      <StageRail stages={job.stages} now={job.now?.stage ?? 12} />
+    </aside>
+  </div>
+{:else}
+  <p class="p-5 text-ink2" role="status">Fetching the job …</p>
+{/if}

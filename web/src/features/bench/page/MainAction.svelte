@@ -1,0 +1,63 @@
+<script lang="ts">
+  import { KeyCap } from '$ui/key-cap'
+  import type { Bench, Move } from '$features/bench/job'
+
+  interface Props {
+    bench: Bench
+    mayRelease: boolean
+    onpress: () => void
+  }
+
+  let { bench, mayRelease, onpress }: Props = $props()
+
+  const says = $derived.by((): string => {
+    const move: Move = bench.move
+    switch (move.does) {
+      case 'caution':
+        return `${move.caution.title}: understood`
+      case 'check':
+        return `Yes: ${move.check.says}`
+      case 'judge':
+        return 'Nothing found: clean, felt, turned'
+      case 'dial':
+        return 'To the nut dial, and save the setting'
+      case 'finish':
+        return bench.job?.ahead[0] ? `Done. Next: ${bench.job.ahead[0].what}` : 'Done'
+      case 'goOn':
+        return 'It is here: go on'
+      case 'close':
+        return bench.job?.toAnswerFor.length && mayRelease
+          ? 'Close it and answer for it'
+          : 'Close the job'
+      case 'signOff':
+        return 'Sign it off'
+      case 'leave':
+        return 'To the wheel end'
+      case 'nothing':
+        return ''
+    }
+  })
+</script>
+
+<div class="flex gap-2">
+  <button
+    type="button"
+    class="flex min-h-16 flex-none flex-col items-center justify-center rounded-plate border border-ink bg-sheet px-4 font-semibold hover:bg-tray disabled:text-ink2"
+    disabled={bench.job?.state !== 'OPEN' || bench.job.done.length === 0 || bench.attempt.busy}
+    onclick={(event) => {
+      event.currentTarget.blur() // the pedal's Space is for the blue button
+      void bench.back()
+    }}
+  >
+    Back <KeyCap key="PgUp" />
+  </button>
+  <button
+    type="button"
+    class="flex min-h-16 flex-1 items-center justify-between gap-3 rounded-plate bg-grease-fill px-4 py-2 text-left type-card text-[22px] text-on-grease disabled:bg-tray disabled:text-ink2"
+    disabled={bench.move.does === 'nothing' || bench.attempt.busy || bench.hasWaiting}
+    onclick={onpress}
+  >
+    <span>{says || 'Nothing to press here'}</span>
+    <KeyCap key="Space" />
+  </button>
+</div>

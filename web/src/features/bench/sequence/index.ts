@@ -1,0 +1,3 @@
+export { default as SequenceAid } from './SequenceAid.svelte'
+export { default as TorqueDoubt } from './TorqueDoubt.svelte'
+export { isSequence } from './sequence.svelte'

@@ -1,0 +1,40 @@
+<script lang="ts">
+  import type { Schemas } from '$api/request'
+
+  interface Props {
+    caution: Schemas['CautionView']
+    met: boolean
+    onmeet: () => void
+  }
+
+  let { caution, met, onmeet }: Props = $props()
+</script>
+
+<div class={['rounded-plate border-2 border-ink', met ? 'bg-sheet' : 'bg-brass-wash']} role="note">
+  <button
+    type="button"
+    class="flex w-full gap-3 p-3 text-left"
+    aria-pressed={met}
+    onclick={(event) => {
+      onmeet()
+      event.currentTarget.blur() // the pedal's Space is for the blue button
+    }}
+  >
+    <svg width="40" height="40" viewBox="-17 -17 34 34" aria-hidden="true" class="mt-0.5 flex-none">
+      <path
+        d="M0 -13 14 12H-14Z"
+        class={[met ? 'fill-sheet' : 'fill-brass-fill', 'stroke-ink']}
+        stroke-width="2"
+      />
+      {#if met}
+        <path d="M-5 4 -1.5 8 5 -1" class="fill-none stroke-verdigris" stroke-width="3" />
+      {:else}
+        <path d="M0 -5V4M0 7V9.6" class="stroke-on-brass" stroke-width="3" />
+      {/if}
+    </svg>
+    <span>
+      <span class="block type-card">{caution.title}{met ? ': met' : ''}</span>
+      {#if !met}<span class="mt-0.5 block">{caution.words}</span>{/if}
+    </span>
+  </button>
+</div>

@@ -1,0 +1,153 @@
+<script lang="ts">
+  import type { Schemas } from '$api/request'
+  import { Aids, ProveAid, StepAid } from '$features/bench/aids'
+  import type { Bench } from '$features/bench/job'
+  import CautionCard from './CautionCard.svelte'
+  import { Diagnosis, Judge, SignChoice, SoakedLinings } from '$features/bench/judge'
+  import Keypad from './Keypad.svelte'
+  import { isSequence, SequenceAid } from '$features/bench/sequence'
+  import StepFigures from './StepFigures.svelte'
+  import WheelNutsAid from './WheelNutsAid.svelte'
+  import PlayAid from './PlayAid.svelte'
+  import StepTimer from './StepTimer.svelte'
+  import WaiveCheck from './WaiveCheck.svelte'
+
+  interface Props {
+    bench: Bench
+    step: Schemas['BenchStepView']
+    mayWaive: boolean
+  }
+
+  let { bench, step, mayWaive }: Props = $props()
+
+  const wheelEnd = $derived(bench.job?.wheelEndId ?? '')
+  /** What can be worked out for this step in the reckoner. */
+  const reckonings = $derived(
+    step.stage === 6
+      ? [{ href: `/reckoner/fit?wheelEnd=${wheelEnd}`, words: 'Work out fit and heat' }]
+      : step.stage === 7
+        ? [{ href: `/reckoner/grease?wheelEnd=${wheelEnd}`, words: 'All about its grease' }]
+        : [],
+  )
+  const aids = $derived(new Aids(wheelEnd))
+  const rounds = { WHEEL_SNUG: 'SNUG', WHEEL_NUTS: 'HALF', WHEEL_NUTS_AGAIN: 'ROUND' } as const
+  const nutRound = $derived(
+    step.aid && step.aid in rounds ? rounds[step.aid as keyof typeof rounds] : null,
+  )
+  /** What the sequence beside the step says already. */
+  let said = $state.raw<readonly string[]>([])
+  const how = $derived(
+    step.aid && isSequence(step.aid) ? step.how.filter((line) => !said.includes(line)) : step.how,
+  )
+  const needs = $derived([...step.tools, ...step.supplies].join(', '))
+  /** What governs the readings of bolts; that of the wheel nuts stands with their star. */
+  const governed = $derived(step.readings.flatMap((one) => one.figure ?? []))
+  /** Its aid judges what is typed, so it stands beneath. */
+  const proves = $derived(step.aid === 'WARMTH' || step.aid === 'PROVED')
+</script>
+
+<p class="font-semibold text-ink2">
+  {step.stage}
+  {step.stageWords}, step {step.numberInStage} of {step.stepsInStage}
+</p>
+<h1 class="mt-1 type-say text-[clamp(38px,4.4vw,60px)] leading-[0.98]">{step.what}</h1>
+{#if step.why}<p class="mt-2 text-read">{step.why}</p>{/if}
+{#if step.byMechanic}<p class="mt-2 font-semibold">A mechanic ticks this one off.</p>{/if}
+<div class="mt-3 flex flex-col gap-2.5">
+  {#each step.cautions as caution (caution.id)}
+    <CautionCard
+      {caution}
+      met={bench.cautionMet(caution.id)}
+      onmeet={() => bench.meetCaution(caution.id)}
+    />
+  {/each}
+</div>
+{#if step.aid && isSequence(step.aid)}
+  {#key step.id}<SequenceAid {bench} at={step.aid} bind:said />{/key}
+{/if}
+{#if governed.length > 0}
+  {#key step.id}<StepFigures
+      {bench}
+      {wheelEnd}
+      kinds={governed}
+      doubtOnly={governed.includes('WHEEL_NUT_TORQUE')}
+    />{/key}
+{/if}
+{#if how.length > 0}
+  <ol class="mt-2 border-t border-rule">
+    {#each how as line, i (line)}
+      <li class="flex gap-3 border-b border-rule py-2 text-read">
+        <span class="w-4 flex-none font-bold">{i + 1}</span>{line}
+      </li>
+    {/each}
+  </ol>
+{/if}
+{#if nutRound}
+  {#key step.id}<WheelNutsAid {wheelEnd} from={nutRound} />{/key}
+{:else if step.aid === 'LININGS'}
+  <SoakedLinings {bench} />
+{:else if step.aid && !isSequence(step.aid) && !proves}<StepAid
+    {bench}
+    {aids}
+    aid={step.aid}
+  />{/if}
+{#if reckonings.length > 0}
+  <p class="mt-2 flex flex-wrap gap-x-4">
+    {#each reckonings as one (one.href)}
+      <a href={one.href} class="flex min-h-11 items-center font-semibold">{one.words}</a>
+    {/each}
+  </p>
+{/if}
+{#if needs}<p class="mt-2">
+    <span class="font-semibold">At hand:</span>
+    {needs}{#if step.wantsSizes && bench.spanners}<span class="font-semibold"
+        >. This hub: {bench.spanners}</span
+      >{/if}
+  </p>{/if}
+<div class="mt-3 flex flex-col gap-2.5">
+  {#if bench.reference}
+    {#each bench.reference.signs.filter((one) => one.step === step.id) as kind (kind.kind)}
+      <SignChoice {bench} {kind} parts={bench.reference.parts} />
+    {/each}
+    {#if bench.item}
+      {#key bench.item}<Judge
+          {bench}
+          item={bench.item}
+          reference={bench.reference}
+          mayOverrule={mayWaive}
+        />{/key}
+    {/if}
+  {/if}
+  {#if bench.job?.firstLook && step.stage <= 3}<Diagnosis look={bench.job.firstLook} />{/if}
+  {#if step.timer}<StepTimer timer={step.timer} />{/if}
+  {#if step.readings.some((one) => one.kind === 'END_PLAY')}<PlayAid {bench} />{/if}
+  {#if step.readings.length > 0}<Keypad readings={bench.readings} />{/if}
+  {#if step.aid === 'WARMTH' || step.aid === 'PROVED'}
+    {#key step.id}<ProveAid {bench} aid={step.aid} />{/key}
+  {/if}
+  {#each step.checks as check (check.id)}
+    {@const met = bench.checkMet(check)}
+    <div class="rounded-plate border border-ink bg-sheet">
+      <label class="flex min-h-14 cursor-pointer items-center gap-3 px-3 py-2">
+        <input
+          type="checkbox"
+          class="size-7 flex-none accent-verdigris-fill"
+          checked={met}
+          disabled={check.waived}
+          onchange={() => bench.toggleCheck(check.id)}
+        />
+        <span>
+          <span class="font-semibold">{check.says}</span>
+          {#if check.waived}
+            <span class="text-label text-ink2"> · let go by a mechanic</span>
+          {:else if check.must}
+            <span class="text-label text-ink2"> · must be so</span>
+          {/if}
+        </span>
+      </label>
+      {#if check.must && !met && mayWaive}
+        <WaiveCheck onwaive={(reason) => bench.waive(check.id, reason)} />
+      {/if}
+    </div>
+  {/each}
+</div>

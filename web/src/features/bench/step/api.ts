@@ -1,0 +1,8 @@
+import { client, dataOf } from '$api/request'
+
+export const api = {
+  wheelNutsOf: (id: string, studs: number) =>
+    dataOf(
+      client.GET('/api/wheel-ends/{id}/wheel-nuts', { params: { path: { id }, query: { studs } } }),
+    ),
+}

@@ -1,0 +1,64 @@
+<script lang="ts">
+  import type { Schemas } from '$api/request'
+  import { Mark } from '$ui/mark'
+  import type { MarkShape } from '$ui/mark'
+  import TrayPart from './TrayPart.svelte'
+
+  interface Props {
+    parts: Schemas['TrayView'][]
+    section: Schemas['SectionView'] | null
+  }
+
+  let { parts, section }: Props = $props()
+
+  const short: Record<Schemas['TrayView']['fate'], string> = {
+    REFIT: 'refit here',
+    JUDGE: 'judge it',
+    ALWAYS_NEW: 'new one',
+  }
+  const marks: Record<Schemas['TrayView']['fate'], MarkShape> = {
+    REFIT: 'good',
+    JUDGE: 'soon',
+    ALWAYS_NEW: 'renew',
+  }
+</script>
+
+<div class="rounded-tray border-2 border-ink bg-tray p-1">
+  <div class="rounded-tray border border-ink px-1 py-1.5">
+    {#if parts.length === 0}
+      <p class="px-3 py-6 text-read">The tray is empty: everything is where it belongs.</p>
+    {:else}
+      <!-- svelte-ignore a11y_no_noninteractive_tabindex (it scrolls, so the keyboard must reach it) -->
+      <ol
+        aria-label="Parts on the tray, in the order they came off"
+        class="flex overflow-x-auto"
+        tabindex="0"
+      >
+        {#each parts as part, i (part.part)}
+          <li
+            title={`${part.words}: ${part.fateWords}`}
+            {@attach (item) => {
+              const tray = item.parentElement
+              // the tray only: the page stays where it is
+              if (part.inHand && tray)
+                tray.scrollLeft = item.offsetLeft + item.offsetWidth - tray.clientWidth
+            }}
+            class={[
+              'flex w-[88px] flex-none flex-col border-r border-line px-1.5 last:border-r-0',
+              part.inHand && 'outline-3 -outline-offset-3 outline-grease outline-dashed',
+            ]}
+          >
+            <p class="flex min-h-9 gap-1 text-label leading-tight font-bold">
+              <span class="type-num font-normal text-ink2">{i + 1}</span>{part.words}
+            </p>
+            <TrayPart part={part.part} drawn={part.drawn} {section} inHand={part.inHand} />
+            <p class="flex items-start gap-1 pt-1 text-min leading-tight">
+              <Mark shape={part.inHand ? 'inHand' : marks[part.fate]} size={18} />
+              <span class="font-semibold">{part.inHand ? 'in hand' : short[part.fate]}</span>
+            </p>
+          </li>
+        {/each}
+      </ol>
+    {/if}
+  </div>
+</div>

@@ -1,0 +1,1 @@
+export { default as Tray } from './Tray.svelte'

@@ -1,7 +1,0 @@
-export { default as FreeDialPage } from './FreeDialPage.svelte'
-export { default as NutFace } from './NutFace.svelte'
-export { default as WheelEndDialPage } from './WheelEndDialPage.svelte'
-export { shapeOf } from './stop-marks'
-export { range, torqueUnits } from './torque-range'
-export { authorityWords, nutTurn, verdictWords } from './words'
-export { lockPresets } from './presets'

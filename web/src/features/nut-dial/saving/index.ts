@@ -1,0 +1,1 @@
+export { default as WheelEndDialPage } from './WheelEndDialPage.svelte'

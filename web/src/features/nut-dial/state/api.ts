@@ -1,0 +1,6 @@
+import { client, dataOf, type Schemas } from '$api/request'
+
+export const api = {
+  calculate: (body: Schemas['NutCalculationForm']) =>
+    dataOf(client.POST('/api/nut-calculations', { body })),
+}

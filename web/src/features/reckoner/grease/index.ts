@@ -1,0 +1,1 @@
+export { default as GreasePage } from './GreasePage.svelte'

@@ -1,0 +1,1 @@
+export { default as ReckonerPage } from './ReckonerPage.svelte'

@@ -1,0 +1,2 @@
+export { default as SealCard } from './SealCard.svelte'
+export { default as SealPage } from './SealPage.svelte'

@@ -1,0 +1,33 @@
+import { client, dataOf, type Schemas } from '$api/request'
+
+const at = (id: string) => ({ path: { id } })
+type Entry = Schemas['FigureEntry']
+const ofJob = (jobId: string) => ({ path: { jobId } })
+
+export const records = {
+  greaseReference: () => dataOf(client.GET('/api/reckon/greases')),
+  standings: (id: string) => dataOf(client.GET('/api/rigs/{id}/standings', { params: at(id) })),
+  wheelEnd: (id: string) => dataOf(client.GET('/api/wheel-ends/{id}', { params: at(id) })),
+  section: (id: string) => dataOf(client.GET('/api/wheel-ends/{id}/section', { params: at(id) })),
+  constructions: () => dataOf(client.GET('/api/constructions')),
+  greasings: (id: string) => dataOf(client.GET('/api/wheel-ends/{id}/grease', { params: at(id) })),
+  aids: (id: string) => dataOf(client.GET('/api/wheel-ends/{id}/aids', { params: at(id) })),
+  tools: () => dataOf(client.GET('/api/tools')),
+  ladder: (wheelEndId: string) =>
+    dataOf(
+      client.GET('/api/wheel-ends/{wheelEndId}/figures', { params: { path: { wheelEndId } } }),
+    ),
+  fileForWheelEnd: (wheelEndId: string, place: 'WHEEL_END' | 'AXLE' | 'RIG', body: Entry) =>
+    dataOf(
+      client.POST('/api/wheel-ends/{wheelEndId}/figures', {
+        params: { path: { wheelEndId }, query: { place } },
+        body,
+      }),
+    ),
+  yard: (query: { show?: 'ALL' | 'DUE'; owner?: string; more?: string }) =>
+    dataOf(client.GET('/api/yard', { params: { query } })),
+  reference: () => dataOf(client.GET('/api/nut-reference')),
+  intervalSchools: () => dataOf(client.GET('/api/interval-schools')),
+  job: (id: string) => dataOf(client.GET('/api/jobs/{jobId}', { params: ofJob(id) })),
+  benchReference: () => dataOf(client.GET('/api/bench-reference')),
+}

@@ -1,0 +1,16 @@
+import { client, dataOf, type Schemas } from '$api/request'
+
+export const api = {
+  calendarFeeds: () => dataOf(client.GET('/api/calendar-feeds')),
+  makeCalendarFeed: (id: string, body: Schemas['FeedForm']) =>
+    dataOf(client.PUT('/api/calendar-feeds/{id}', { params: { path: { id } }, body })),
+  endCalendarFeed: (id: string) =>
+    dataOf(client.DELETE('/api/calendar-feeds/{id}', { params: { path: { id } } })),
+  mailReminder: () => dataOf(client.GET('/api/mail-reminder')),
+  putMailReminder: (body: Schemas['MailForm']) =>
+    dataOf(client.PUT('/api/mail-reminder', { body })),
+  mailCode: () => dataOf(client.POST('/api/mail-reminder/code')),
+  confirmMail: (code: string) =>
+    dataOf(client.POST('/api/mail-reminder/confirmed', { body: { code } })),
+  mailNow: () => dataOf(client.POST('/api/mail-reminder/now')),
+}

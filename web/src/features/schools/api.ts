@@ -1,0 +1,16 @@
+import { client, dataOf, type Schemas } from '$api/request'
+
+const at = (id: string) => ({ path: { id } })
+
+export const api = {
+  ownSchools: () => dataOf(client.GET('/api/nut-schools/own')),
+  putSchool: (id: string, version: number, body: Schemas['SchoolForm']) =>
+    dataOf(
+      client.PUT('/api/nut-schools/own/{id}', {
+        params: { path: { id }, query: { version } },
+        body,
+      }),
+    ),
+  retireSchool: (id: string) =>
+    dataOf(client.DELETE('/api/nut-schools/own/{id}', { params: at(id) })),
+}

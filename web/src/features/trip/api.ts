@@ -1,0 +1,6 @@
+import { client, dataOf } from '$api/request'
+
+export const api = {
+  tripPlan: (id: string) =>
+    dataOf(client.GET('/api/trips/{id}/plan', { params: { path: { id } } })),
+}

@@ -1,0 +1,2 @@
+export { default as ComingTrips } from './ComingTrips.svelte'
+export { default as UsageCard } from './UsageCard.svelte'

@@ -1,0 +1,6 @@
+import { client, dataOf, type Schemas } from '$api/request'
+
+export const api = {
+  wheelNuts: (body: Schemas['WheelNutsForm']) =>
+    dataOf(client.POST('/api/reckon/wheel-nuts', { body })),
+}
