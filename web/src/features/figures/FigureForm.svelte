@@ -13,7 +13,7 @@
   interface Props {
     draft: FigureDraft
     attempt: Attempt
-    schools: Schemas['SchoolView'][]
+    schools: Schemas['ProcedureView'][]
     /** Whether the kind can still be chosen. */
     kindFixed?: boolean
     /** Only the workshop's own rules are entered here. */

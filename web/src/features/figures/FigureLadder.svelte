@@ -13,7 +13,7 @@
 
   interface Props {
     wheelEndId: string
-    schools: Schemas['SchoolView'][]
+    schools: Schemas['ProcedureView'][]
     onchanged?: () => void
   }
 

@@ -12,7 +12,7 @@
 
   const attempt = new Attempt()
   let own = $state.raw<Schemas['OwnSchoolView'][]>([])
-  let all = $state.raw<Schemas['SchoolView'][]>([])
+  let all = $state.raw<Schemas['ProcedureView'][]>([])
   let entry = $state.raw<SchoolEntry | null>(null)
 
   const inUse = $derived(own.filter((one) => !one.retired))

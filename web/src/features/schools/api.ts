@@ -4,7 +4,7 @@ const at = (id: string) => ({ path: { id } })
 
 export const api = {
   ownSchools: () => dataOf(client.GET('/api/nut-schools/own')),
-  putSchool: (id: string, version: number, body: Schemas['SchoolForm']) =>
+  putSchool: (id: string, version: number, body: Schemas['ProcedureForm']) =>
     dataOf(
       client.PUT('/api/nut-schools/own/{id}', {
         params: { path: { id }, query: { version } },

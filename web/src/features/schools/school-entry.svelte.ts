@@ -3,7 +3,7 @@ import { Attempt } from '$api/attempt.svelte'
 import type { Schemas } from '$api/request'
 import { number } from '$ui/number-field'
 
-type Form = Schemas['SchoolForm']
+type Form = Schemas['ProcedureForm']
 type Step = Schemas['StepForm']
 export type Kind = Step['kind']
 export type Unit = Schemas['TorqueRangeForm']['unit']
@@ -69,7 +69,7 @@ export class SchoolEntry extends Attempt {
   }
 
   /** A copy of another to begin with, under a name of its own. */
-  static copy(of: Schemas['SchoolView']): SchoolEntry {
+  static copy(of: Schemas['ProcedureView']): SchoolEntry {
     const entry = new SchoolEntry(crypto.randomUUID(), 0)
     entry.fill({
       ...of,

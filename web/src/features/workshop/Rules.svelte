@@ -17,7 +17,7 @@
   const attempt = new Attempt()
   const draft = new FigureDraft()
   let rules = $state.raw<Schemas['FiledFigureView'][]>([])
-  let schools = $state.raw<Schemas['SchoolView'][]>([])
+  let schools = $state.raw<Schemas['ProcedureView'][]>([])
   let open = $state(false)
   const replaced = $derived(rules.find((rule) => rule.kind === draft.kind))
 

@@ -3,7 +3,7 @@
   import { authorityWords, nutTurn, range, torqueUnits } from '$features/nut-dial/state'
 
   interface Props {
-    school: Schemas['SchoolView']
+    school: Schemas['ProcedureView']
     /** Whose sequence governs; without it, common practice. */
     sequence?: Schemas['SequenceView'] | undefined
   }

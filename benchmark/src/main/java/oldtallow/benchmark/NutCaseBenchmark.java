@@ -6,8 +6,8 @@ import oldtallow.core.fastening.endplay.EndPlayWindow;
 import oldtallow.core.fastening.lock.CastleNut;
 import oldtallow.core.fastening.lock.SeatedRetainer;
 import oldtallow.core.fastening.lock.SteppedLock;
-import oldtallow.core.fastening.thread.Hand;
 import oldtallow.core.fastening.thread.SpindleThread;
+import oldtallow.core.fastening.thread.ThreadHand;
 import oldtallow.core.quantity.Length;
 import oldtallow.core.quantity.Turn;
 import oldtallow.core.schedule.figure.Authority;
@@ -75,7 +75,7 @@ public class NutCaseBenchmark {
 
     private static NutCase on(SteppedLock lock, int slotAwayDegrees) {
         return new NutCase(
-                SpindleThread.UNS_1_14.cut(Hand.RIGHT),
+                SpindleThread.UNS_1_14.cut(ThreadHand.RIGHT),
                 lock,
                 NutReading.atZeroPlay(1, Turn.ofDegrees(slotAwayDegrees)),
                 new GoverningFigure<>(EndPlayWindow.COMMON_PRACTICE, Authority.COMMON_PRACTICE, "common practice"),

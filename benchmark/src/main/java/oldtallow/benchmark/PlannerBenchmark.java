@@ -2,7 +2,7 @@ package oldtallow.benchmark;
 
 import java.util.Set;
 import java.util.concurrent.TimeUnit;
-import oldtallow.core.fastening.sequence.StandardSchools;
+import oldtallow.core.fastening.sequence.StandardProcedures;
 import oldtallow.core.hub.Construction;
 import oldtallow.core.hub.Fastening;
 import oldtallow.core.hub.HubPreset;
@@ -54,7 +54,7 @@ public class PlannerBenchmark {
                 Choices.USUAL,
                 Known.NOTHING,
                 Worker.MECHANIC,
-                StandardSchools.of(scope.school(preset.school())),
+                StandardProcedures.of(scope.school(preset.school())),
                 Set.of()));
     }
 

@@ -9,7 +9,7 @@ import java.util.List;
 import java.util.UUID;
 import java.util.function.Function;
 import java.util.stream.IntStream;
-import oldtallow.app.identity.access.Asker;
+import oldtallow.app.identity.access.CurrentPerson;
 import oldtallow.app.identity.access.SignedIn;
 import oldtallow.app.register.api.Register;
 import oldtallow.app.register.model.Rig;
@@ -100,12 +100,12 @@ class DemoAlmanac {
             one.trips().forEach(trip -> trip(rig, trip));
             one.water().forEach(water -> water(rig, water));
             one.warmth()
-                    .forEach(felt -> Asker.as(called.apply(felt.by()), () -> {
+                    .forEach(felt -> CurrentPerson.as(called.apply(felt.by()), () -> {
                         warmth(rig, felt);
                         return felt;
                     }));
             one.services()
-                    .forEach(service -> Asker.as(called.apply(service.by()), () -> {
+                    .forEach(service -> CurrentPerson.as(called.apply(service.by()), () -> {
                         rig.wheelEnds().forEach(end -> service(end, service));
                         return service;
                     }));
@@ -184,7 +184,7 @@ class DemoAlmanac {
                 IntStream.range(0, Math.min(felt.size(), ends.size()))
                         .mapToObj(i -> new WarmthStop.Hub(ends.get(i), felt.get(i)))
                         .toList(),
-                Asker.now().name(),
+                CurrentPerson.now().name(),
                 demo.note()));
     }
 

@@ -26,9 +26,9 @@ import oldtallow.app.register.model.Side;
 import oldtallow.app.register.model.WheelEnd;
 import oldtallow.app.register.model.WheelEndBuild;
 import oldtallow.core.fastening.endplay.EndPlayWindow;
-import oldtallow.core.fastening.sequence.SchoolId;
-import oldtallow.core.fastening.thread.Hand;
+import oldtallow.core.fastening.sequence.ProcedureId;
 import oldtallow.core.fastening.thread.SpindleThread;
+import oldtallow.core.fastening.thread.ThreadHand;
 import oldtallow.core.hub.HubDimension;
 import oldtallow.core.hub.HubPreset;
 import oldtallow.core.quantity.Length;
@@ -104,9 +104,9 @@ final class DemoEntries {
                 today.minusDays(KNOWN_SINCE_DAYS),
                 hub.construction(),
                 thread.designation(),
-                thread.cut(Hand.RIGHT),
+                thread.cut(ThreadHand.RIGHT),
                 errors.require(hub.lock().toLock("lock", errors)),
-                new SchoolId(hub.school()),
+                new ProcedureId(hub.school()),
                 HubPreset.of(hub.construction()).fittings(),
                 sizes);
         return new HubEntry(

@@ -14,7 +14,7 @@ import oldtallow.app.demo.DemoYard.DemoAxle;
 import oldtallow.app.demo.DemoYard.DemoJob;
 import oldtallow.app.demo.DemoYard.DemoRig;
 import oldtallow.app.demo.DemoYard.DemoSetting;
-import oldtallow.app.identity.access.Asker;
+import oldtallow.app.identity.access.CurrentPerson;
 import oldtallow.app.identity.access.SignedIn;
 import oldtallow.app.identity.api.DemoAccounts;
 import oldtallow.app.identity.api.DemoAccounts.Loading;
@@ -101,7 +101,7 @@ class DemoLoader implements ApplicationRunner {
     public void run(ApplicationArguments arguments) throws IOException {
         DemoYard yard = read();
         founding.foundDemo(yard.workshop(), accounts.accounts().getFirst());
-        accounts.owner().ifPresent(owner -> Asker.as(owner, () -> transactions.execute(status -> load(yard))));
+        accounts.owner().ifPresent(owner -> CurrentPerson.as(owner, () -> transactions.execute(status -> load(yard))));
         accounts.tell(new Loading(1, 1));
     }
 
@@ -112,7 +112,7 @@ class DemoLoader implements ApplicationRunner {
         }
         accounts.accounts().stream().skip(1).forEach(person -> people.add(UUID.randomUUID(), person));
         var entries = new DemoEntries(LocalDate.now(clock));
-        var workshop = new Place(Place.Scope.WORKSHOP, Asker.now().workshopId());
+        var workshop = new Place(Place.Scope.WORKSHOP, CurrentPerson.now().workshopId());
         yard.rules().forEach(rule -> figures.file(workshop, 0, entries.figure(rule, Authority.WORKSHOP)));
         int all = yard.rigs().size() + yard.jobs().size() + 1;
         int done = 0;
@@ -125,7 +125,7 @@ class DemoLoader implements ApplicationRunner {
         shelf.charge(yard.rates());
         yard.greasings().forEach(one -> shelf.grease(one, yard.shelf()));
         for (DemoJob job : yard.jobs()) {
-            Asker.as(called(job.by()), () -> {
+            CurrentPerson.as(called(job.by()), () -> {
                 bench.begin(job);
                 return job;
             });
@@ -164,7 +164,7 @@ class DemoLoader implements ApplicationRunner {
     }
 
     private void setNut(WheelEnd end, DemoSetting demo) {
-        SettingSummary saved = Asker.as(called(demo.by()), () -> settings.save(report(end, demo)))
+        SettingSummary saved = CurrentPerson.as(called(demo.by()), () -> settings.save(report(end, demo)))
                 .setting();
         if (saved.awaitsSignOff() && !Boolean.TRUE.equals(demo.waits())) {
             settings.signOff(saved.id());
@@ -197,7 +197,7 @@ class DemoLoader implements ApplicationRunner {
     }
 
     private SignedIn called(String name) {
-        UUID workshopId = Asker.now().workshopId();
+        UUID workshopId = CurrentPerson.now().workshopId();
         return people.all().stream()
                 .filter(person -> person.name().equals(name))
                 .map(person -> new SignedIn(person.id(), workshopId, person.name(), person.role()))

@@ -12,9 +12,9 @@ import oldtallow.app.register.model.Side;
 import oldtallow.app.register.model.WheelEnd;
 import oldtallow.app.register.model.WheelEndBuild;
 import oldtallow.core.fastening.lock.LockPattern;
-import oldtallow.core.fastening.sequence.SchoolId;
-import oldtallow.core.fastening.thread.Hand;
+import oldtallow.core.fastening.sequence.ProcedureId;
 import oldtallow.core.fastening.thread.SpindleThread;
+import oldtallow.core.fastening.thread.ThreadHand;
 import oldtallow.core.hub.Construction;
 import oldtallow.core.hub.HubDimension;
 import oldtallow.core.hub.HubPreset;
@@ -28,17 +28,17 @@ public final class Rigs {
     private Rigs() {}
 
     public static WheelEndBuild build(LockPattern lock) {
-        return build(lock, SpindleThread.UNS_1_14, Hand.RIGHT);
+        return build(lock, SpindleThread.UNS_1_14, ThreadHand.RIGHT);
     }
 
-    public static WheelEndBuild build(LockPattern lock, SpindleThread thread, Hand hand) {
+    public static WheelEndBuild build(LockPattern lock, SpindleThread thread, ThreadHand hand) {
         return new WheelEndBuild(
                 BUILT,
                 Construction.STEPPED_BRAKED,
                 thread.designation(),
                 thread.cut(hand),
                 lock,
-                SchoolId.SEAT_AND_FINGER_TIGHT,
+                ProcedureId.SEAT_AND_FINGER_TIGHT,
                 HubPreset.of(Construction.STEPPED_BRAKED).fittings(),
                 Map.of(HubDimension.WASHER_THICKNESS, Length.ofMillimetres(3)));
     }

@@ -2,7 +2,7 @@ package oldtallow.core.fit;
 
 import oldtallow.core.bearing.BearingSet.Series;
 import oldtallow.core.bearing.RingTolerance;
-import oldtallow.core.bearing.identify.Instrument;
+import oldtallow.core.bearing.identify.SizeGauge;
 import oldtallow.core.quantity.Length;
 import oldtallow.core.quantity.OutOfRangeException;
 
@@ -26,7 +26,7 @@ public record SizeRange(Length least, Length most) {
     }
 
     /** As read; an instrument that only says "goes in" or not cannot tell a fit. */
-    public static SizeRange measured(Length size, Instrument instrument) {
+    public static SizeRange measured(Length size, SizeGauge instrument) {
         if (instrument.onlyBounds()) {
             throw new OutOfRangeException(
                     "instrument", instrument.words(), "a calliper or better, a micrometer for choice");

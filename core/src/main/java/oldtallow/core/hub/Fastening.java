@@ -7,7 +7,7 @@ import oldtallow.core.fastening.lock.LockPlate;
 import oldtallow.core.fastening.lock.PushOnRetainer;
 import oldtallow.core.fastening.lock.SeatedRetainer;
 import oldtallow.core.fastening.lock.TangWasher;
-import oldtallow.core.fastening.sequence.SchoolId;
+import oldtallow.core.fastening.sequence.ProcedureId;
 
 /** Nut and lock as they are seen from the side. */
 public enum Fastening {
@@ -49,10 +49,10 @@ public enum Fastening {
     }
 
     /** Whether a school of setting the nut speaks of this lock's nut: the two-nut school needs two, the staked one a collar. */
-    public boolean suits(SchoolId school) {
-        if (school.equals(SchoolId.TWO_NUTS)) {
+    public boolean suits(ProcedureId school) {
+        if (school.equals(ProcedureId.TWO_NUTS)) {
             return this == TWO_NUTS;
         }
-        return !school.equals(SchoolId.STAKED_NUT) || this == STAKED_NUT;
+        return !school.equals(ProcedureId.STAKED_NUT) || this == STAKED_NUT;
     }
 }

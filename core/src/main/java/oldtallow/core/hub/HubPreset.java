@@ -9,7 +9,7 @@ import oldtallow.core.fastening.lock.LockPattern;
 import oldtallow.core.fastening.lock.LockPlate;
 import oldtallow.core.fastening.lock.SeatedRetainer;
 import oldtallow.core.fastening.lock.TangWasher;
-import oldtallow.core.fastening.sequence.SchoolId;
+import oldtallow.core.fastening.sequence.ProcedureId;
 import oldtallow.core.fastening.thread.SpindleThread;
 import oldtallow.core.hub.Fittings.BrakeKind;
 import oldtallow.core.hub.Fittings.CapKind;
@@ -31,7 +31,7 @@ public record HubPreset(
         SetDesignation outboard,
         SpindleThread thread,
         LockPattern lock,
-        SchoolId school,
+        ProcedureId school,
         Fittings fittings,
         Map<HubDimension, Length> dimensions) {
 
@@ -46,7 +46,7 @@ public record HubPreset(
                         set("L44649/L44610"),
                         SpindleThread.UNS_1_14,
                         CASTLE,
-                        SchoolId.SEAT_AND_FINGER_TIGHT,
+                        ProcedureId.SEAT_AND_FINGER_TIGHT,
                         fittings(
                                 SealKind.MARINE_TWO_PIECE,
                                 CapKind.SPRING_LOADED,
@@ -60,7 +60,7 @@ public record HubPreset(
                         set("LM11949/LM11910"),
                         SpindleThread.UNF_3_4_16,
                         CASTLE,
-                        SchoolId.SEAT_AND_FINGER_TIGHT,
+                        ProcedureId.SEAT_AND_FINGER_TIGHT,
                         fittings(SealKind.LIP, CapKind.PLAIN, BrakeKind.NONE, CavityFill.FULL, WasherKind.FLAT),
                         Map.of());
             case STEPPED_BRAKED ->
@@ -69,7 +69,7 @@ public record HubPreset(
                         set("L44649/L44610"),
                         SpindleThread.UNS_1_14,
                         CASTLE_TWO_HOLES,
-                        SchoolId.SEAT_AND_FINGER_TIGHT,
+                        ProcedureId.SEAT_AND_FINGER_TIGHT,
                         fittings(SealKind.DOUBLE_LIP, CapKind.PLAIN, BrakeKind.DRUM, CavityFill.FULL, WasherKind.FLAT),
                         inches(HubDimension.SEAL_LAND, 1.719, HubDimension.SEAL_BORE, 2.565));
             case GREASE_THROUGH ->
@@ -78,7 +78,7 @@ public record HubPreset(
                         set("LM67048/LM67010"),
                         SpindleThread.UNS_1_14,
                         new TangWasher(6, List.of(Turn.ofDegrees(0))),
-                        SchoolId.SEAT_AND_FINGER_TIGHT,
+                        ProcedureId.SEAT_AND_FINGER_TIGHT,
                         fittings(
                                 SealKind.DOUBLE_LIP,
                                 CapKind.RUBBER_PLUG,
@@ -92,7 +92,7 @@ public record HubPreset(
                         set("LM12749/LM12710"),
                         SpindleThread.UNEF_13_16_20,
                         new SeatedRetainer(8, 6, List.of(Turn.ZERO)),
-                        SchoolId.TORQUE_HALF_TURN_TORQUE,
+                        ProcedureId.TORQUE_HALF_TURN_TORQUE,
                         fittings(SealKind.LIP, CapKind.PLAIN, BrakeKind.DISC, CavityFill.RING, WasherKind.KEYED),
                         Map.of());
             case CLASSIC_CAR ->
@@ -101,7 +101,7 @@ public record HubPreset(
                         set("LM11949/LM11910"),
                         SpindleThread.UNEF_3_4_20,
                         FreeAngleLock.STAKED_COLLAR,
-                        SchoolId.STAKED_NUT,
+                        ProcedureId.STAKED_NUT,
                         fittings(SealKind.LIP, CapKind.PLAIN, BrakeKind.DISC, CavityFill.RING, WasherKind.KEYED)
                                 .with(SnapRing.BEFORE_CUP),
                         Map.of());
@@ -111,7 +111,7 @@ public record HubPreset(
                         set("32007X"),
                         SpindleThread.M24_1_5,
                         CASTLE,
-                        SchoolId.SPACER_SET,
+                        ProcedureId.SPACER_SET,
                         fittings(SealKind.LIP, CapKind.NONE, BrakeKind.DISC, CavityFill.THIRD, WasherKind.FLAT)
                                 .with(Spacing.SPACER),
                         Map.of());
@@ -121,7 +121,7 @@ public record HubPreset(
                         set("32010X"),
                         SpindleThread.M39_1_5,
                         FreeAngleLock.TWO_NUTS,
-                        SchoolId.TWO_NUTS,
+                        ProcedureId.TWO_NUTS,
                         fittings(
                                 SealKind.LIP, CapKind.DRIVE_FLANGE, BrakeKind.DRUM, CavityFill.RING, WasherKind.TANGED),
                         Map.of());
@@ -131,7 +131,7 @@ public record HubPreset(
                         set("LM501349/LM501310"),
                         SpindleThread.M39_1_5,
                         new LockPlate(15, 12, 3),
-                        SchoolId.INCH_POUND,
+                        ProcedureId.INCH_POUND,
                         fittings(
                                 SealKind.LIP, CapKind.DRIVE_FLANGE, BrakeKind.DISC, CavityFill.RING, WasherKind.TANGED),
                         Map.of());
@@ -141,7 +141,7 @@ public record HubPreset(
                         set("LM102949/LM102910"),
                         SpindleThread.M39_1_5,
                         FreeAngleLock.TWO_NUTS,
-                        SchoolId.TWO_NUTS,
+                        ProcedureId.TWO_NUTS,
                         fittings(
                                 SealKind.LIP, CapKind.DRIVE_FLANGE, BrakeKind.DISC, CavityFill.RING, WasherKind.TANGED),
                         Map.of());
@@ -151,7 +151,7 @@ public record HubPreset(
                         set("3984/3920"),
                         SpindleThread.UN_2_5_8_16,
                         FreeAngleLock.TWO_NUTS,
-                        SchoolId.TWO_NUTS,
+                        ProcedureId.TWO_NUTS,
                         fittings(
                                 SealKind.UNITIZED,
                                 CapKind.OIL_WINDOW,

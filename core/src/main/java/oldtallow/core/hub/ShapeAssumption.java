@@ -7,7 +7,7 @@ import java.util.Map;
 import java.util.Optional;
 import oldtallow.core.bearing.BearingSet;
 import oldtallow.core.bearing.SetDesignation;
-import oldtallow.core.fastening.thread.Hand;
+import oldtallow.core.fastening.thread.ThreadHand;
 import oldtallow.core.quantity.Length;
 
 /**
@@ -34,7 +34,7 @@ public record ShapeAssumption(
                         construction,
                         Optional.empty(),
                         Optional.empty(),
-                        preset.thread().cut(Hand.RIGHT).nominalDiameter(),
+                        preset.thread().cut(ThreadHand.RIGHT).nominalDiameter(),
                         Fastening.of(preset.lock()),
                         preset.fittings(),
                         preset.dimensions(),

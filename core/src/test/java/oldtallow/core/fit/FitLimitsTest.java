@@ -11,7 +11,7 @@ import java.util.List;
 import oldtallow.core.bearing.BearingSet;
 import oldtallow.core.bearing.RollerGeometry;
 import oldtallow.core.bearing.Sets;
-import oldtallow.core.bearing.identify.Instrument;
+import oldtallow.core.bearing.identify.SizeGauge;
 import oldtallow.core.fit.CupFit.Verdict;
 import oldtallow.core.quantity.Force;
 import oldtallow.core.quantity.Length;
@@ -349,8 +349,8 @@ class FitLimitsTest {
     /** A size as read is good to twice its instrument's standard uncertainty, either way; a range is given least first. */
     @Test
     void aMeasuredSizeHasItsDoubt() {
-        SizeRange read = SizeRange.measured(mm(60), Instrument.CALLIPER);
-        double doubt = 2 * Instrument.CALLIPER.standardUncertainty().micrometres();
+        SizeRange read = SizeRange.measured(mm(60), SizeGauge.CALLIPER);
+        double doubt = 2 * SizeGauge.CALLIPER.standardUncertainty().micrometres();
 
         assertThat(mm(60).minus(read.least()).micrometres()).isCloseTo(doubt, within(1e-6));
         assertThat(read.most().minus(mm(60)).micrometres()).isCloseTo(doubt, within(1e-6));

@@ -11,7 +11,7 @@ import java.util.stream.Stream;
 import oldtallow.core.bearing.BearingSet;
 import oldtallow.core.bearing.BearingSet.Series;
 import oldtallow.core.bearing.Sets;
-import oldtallow.core.bearing.identify.Instrument;
+import oldtallow.core.bearing.identify.SizeGauge;
 import oldtallow.core.fit.CupFit.Verdict;
 import oldtallow.core.quantity.Force;
 import oldtallow.core.quantity.Length;
@@ -115,13 +115,13 @@ class FitsTest {
         Length cup = Length.ofMillimetres(60.05);
         Length bore = Length.ofMillimetres(60);
 
-        assertThat(iron(SizeRange.measured(cup, Instrument.CALLIPER), SizeRange.measured(bore, Instrument.CALLIPER))
+        assertThat(iron(SizeRange.measured(cup, SizeGauge.CALLIPER), SizeRange.measured(bore, SizeGauge.CALLIPER))
                         .isOpen())
                 .isTrue();
-        assertThat(iron(SizeRange.measured(cup, Instrument.MICROMETER), SizeRange.measured(bore, Instrument.MICROMETER))
+        assertThat(iron(SizeRange.measured(cup, SizeGauge.MICROMETER), SizeRange.measured(bore, SizeGauge.MICROMETER))
                         .isOpen())
                 .isFalse();
-        assertThatThrownBy(() -> SizeRange.measured(cup, Instrument.GO_GAUGE))
+        assertThatThrownBy(() -> SizeRange.measured(cup, SizeGauge.GO_GAUGE))
                 .isInstanceOf(OutOfRangeException.class)
                 .hasMessageContaining("micrometer");
     }

@@ -3,8 +3,8 @@ package oldtallow.core.hub;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
-import oldtallow.core.fastening.sequence.SchoolId;
-import oldtallow.core.fastening.sequence.StandardSchools;
+import oldtallow.core.fastening.sequence.ProcedureId;
+import oldtallow.core.fastening.sequence.StandardProcedures;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.EnumSource;
@@ -65,13 +65,13 @@ class ConstructionTest {
     @ParameterizedTest
     @EnumSource(Fastening.class)
     void suitsItsSchools(Fastening fastening) {
-        List<SchoolId> suited = StandardSchools.all().stream()
+        List<ProcedureId> suited = StandardProcedures.all().stream()
                 .map(school -> school.id())
                 .filter(fastening::suits)
                 .toList();
 
-        assertThat(suited.contains(SchoolId.TWO_NUTS)).isEqualTo(fastening == Fastening.TWO_NUTS);
-        assertThat(suited.contains(SchoolId.STAKED_NUT)).isEqualTo(fastening == Fastening.STAKED_NUT);
-        assertThat(suited).contains(SchoolId.SEAT_AND_FINGER_TIGHT, SchoolId.INCH_POUND);
+        assertThat(suited.contains(ProcedureId.TWO_NUTS)).isEqualTo(fastening == Fastening.TWO_NUTS);
+        assertThat(suited.contains(ProcedureId.STAKED_NUT)).isEqualTo(fastening == Fastening.STAKED_NUT);
+        assertThat(suited).contains(ProcedureId.SEAT_AND_FINGER_TIGHT, ProcedureId.INCH_POUND);
     }
 }

@@ -2,7 +2,7 @@ package oldtallow.app.identity.api;
 
 import java.util.List;
 import java.util.UUID;
-import oldtallow.app.identity.access.Asker;
+import oldtallow.app.identity.access.CurrentPerson;
 import oldtallow.app.identity.model.AuditEntry;
 import oldtallow.app.identity.model.AuditStore;
 import org.jspecify.annotations.Nullable;
@@ -29,6 +29,6 @@ public class AuditTrail {
      */
     @Transactional(readOnly = true)
     public List<AuditEntry> page(@Nullable UUID recordId, @Nullable Long before) {
-        return store.entries(Asker.now().workshopId(), recordId, before, PAGE);
+        return store.entries(CurrentPerson.now().workshopId(), recordId, before, PAGE);
     }
 }

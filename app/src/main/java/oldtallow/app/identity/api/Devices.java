@@ -2,7 +2,7 @@ package oldtallow.app.identity.api;
 
 import java.util.List;
 import java.util.UUID;
-import oldtallow.app.identity.access.Asker;
+import oldtallow.app.identity.access.CurrentPerson;
 import oldtallow.app.identity.access.Role;
 import oldtallow.app.identity.access.SignedIn;
 import oldtallow.app.identity.model.PeopleStore;
@@ -32,7 +32,7 @@ public class Devices {
     /** By person, then the one used last first. */
     @Transactional(readOnly = true)
     public List<SignedInOn> signedIn() {
-        SignedIn asker = Asker.now();
+        SignedIn asker = CurrentPerson.now();
         return people.all(asker.workshopId()).stream()
                 .filter(person -> asker.role() == Role.OWNER || person.id().equals(asker.personId()))
                 .flatMap(person -> sessions.of(person.id()).stream().map(device -> new SignedInOn(person, device)))
@@ -42,7 +42,7 @@ public class Devices {
     /** Signs a device out. */
     @Transactional
     public void end(UUID personId, String name) {
-        SignedIn asker = Asker.now();
+        SignedIn asker = CurrentPerson.now();
         boolean mayEnd = asker.role() == Role.OWNER || asker.personId().equals(personId);
         Person person = people.find(asker.workshopId(), personId)
                 .filter(one -> mayEnd)

@@ -7,7 +7,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
-import oldtallow.app.identity.access.Asker;
+import oldtallow.app.identity.access.CurrentPerson;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.event.TransactionalEventListener;
 
@@ -55,7 +55,7 @@ public class OpenLines {
      * @param end closes it
      */
     public Line open(String sessionId, Runnable end) {
-        var line = new Line(Asker.now().personId(), OpenSessions.nameOf(sessionId), end);
+        var line = new Line(CurrentPerson.now().personId(), OpenSessions.nameOf(sessionId), end);
         Optional<Line> oldest = Optional.empty();
         synchronized (lines) {
             Deque<Line> open = lines.computeIfAbsent(line.personId, person -> new ArrayDeque<>());

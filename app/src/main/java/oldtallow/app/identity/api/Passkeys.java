@@ -8,7 +8,7 @@ import java.time.Duration;
 import java.util.List;
 import java.util.Set;
 import java.util.UUID;
-import oldtallow.app.identity.access.Asker;
+import oldtallow.app.identity.access.CurrentPerson;
 import oldtallow.app.identity.access.SignedIn;
 import oldtallow.app.identity.model.PasskeyStore;
 import oldtallow.app.identity.model.PasskeyStore.Passkey;
@@ -69,7 +69,7 @@ public class Passkeys {
     }
 
     public List<Passkey> mine() {
-        return of(Asker.now().personId());
+        return of(CurrentPerson.now().personId());
     }
 
     public List<Passkey> of(UUID personId) {
@@ -78,7 +78,7 @@ public class Passkeys {
 
     /** What the device of whoever asks is to make a passkey for, by a challenge of the moment. */
     public PublicKeyCredentialCreationOptions creation(Bytes challenge) {
-        SignedIn person = Asker.now();
+        SignedIn person = CurrentPerson.now();
         if (!arePossible() || !factors.isMine()) {
             throw new InvalidInputException(
                     "passkey",
@@ -108,7 +108,7 @@ public class Passkeys {
     /** Keeps what the device made. */
     @Transactional
     public void add(Bytes challenge, PublicKeyCredential<AuthenticatorAttestationResponse> made, String label) {
-        SignedIn person = Asker.now();
+        SignedIn person = CurrentPerson.now();
         if (label.isBlank() || label.strip().length() > MOST_LABEL) {
             throw new InvalidInputException("label", label, "must be 1 to " + MOST_LABEL + " characters");
         }
@@ -130,7 +130,7 @@ public class Passkeys {
 
     @Transactional
     public void remove(UUID id) {
-        SignedIn person = Asker.now();
+        SignedIn person = CurrentPerson.now();
         store.remove(person.workshopId(), person.personId(), id);
         log.note(Kind.SECOND_FACTOR, "a passkey less");
     }

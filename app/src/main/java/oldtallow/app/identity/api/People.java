@@ -4,7 +4,7 @@ import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.UUID;
-import oldtallow.app.identity.access.Asker;
+import oldtallow.app.identity.access.CurrentPerson;
 import oldtallow.app.identity.access.Role;
 import oldtallow.app.identity.access.SignedIn;
 import oldtallow.app.identity.model.PeopleStore;
@@ -51,7 +51,7 @@ public class People {
 
     @Transactional(readOnly = true)
     public List<Person> all() {
-        return store.all(Asker.now().workshopId());
+        return store.all(CurrentPerson.now().workshopId());
     }
 
     @Transactional
@@ -60,11 +60,11 @@ public class People {
         entry.check(errors);
         errors.throwIfAny();
         Person person = person(id, entry, entry.role());
-        Optional<Person> earlier = store.find(Asker.now().workshopId(), id);
+        Optional<Person> earlier = store.find(CurrentPerson.now().workshopId(), id);
         if (earlier.filter(person::equals).isPresent()) {
             return person; // sent twice
         }
-        if (!store.add(Asker.now().workshopId(), person, hash(entry.password()))) {
+        if (!store.add(CurrentPerson.now().workshopId(), person, hash(entry.password()))) {
             throw PersonEntry.taken(entry.signInName());
         }
         log.note(Kind.PERSON_ADDED, person.name() + ", " + person.role().words());
@@ -74,7 +74,7 @@ public class People {
     /** Changes name, role and activity; the person's sessions end where the role or the activity changed. */
     @Transactional
     public Person change(Person changed) {
-        UUID workshopId = Asker.now().workshopId();
+        UUID workshopId = CurrentPerson.now().workshopId();
         Person before = find(workshopId, changed.id());
         var errors = new FieldErrors();
         PersonEntry.checkName(changed.name(), errors);
@@ -100,7 +100,7 @@ public class People {
 
     /** Refuses a wrong one: a session left open is not enough for what this stands before. The try is counted. */
     public void requireOwnPassword(String password) {
-        SignedIn asker = Asker.now();
+        SignedIn asker = CurrentPerson.now();
         if (!signIn.knows(find(asker.workshopId(), asker.personId()), password)) {
             throw new InvalidInputException("current", "", "is not your password as it is now");
         }
@@ -109,7 +109,7 @@ public class People {
     /** Gives a person a new password and ends their sessions. An owner may do so for anybody, each for themselves. */
     @Transactional
     public void setPassword(UUID personId, String password) {
-        SignedIn asker = Asker.now();
+        SignedIn asker = CurrentPerson.now();
         if (asker.role() != Role.OWNER && !asker.personId().equals(personId)) {
             throw new org.springframework.security.access.AccessDeniedException("another's password");
         }
@@ -132,7 +132,7 @@ public class People {
      */
     @Transactional
     public void endDemo(boolean keepRigs) {
-        List<Person> all = store.all(Asker.now().workshopId());
+        List<Person> all = store.all(CurrentPerson.now().workshopId());
         store.endDemo(keepRigs);
         all.forEach(person -> sessions.endAll(person.id()));
     }

@@ -14,7 +14,7 @@ import java.util.Locale;
 import java.util.UUID;
 import java.util.stream.IntStream;
 import javax.crypto.spec.SecretKeySpec;
-import oldtallow.app.identity.access.Asker;
+import oldtallow.app.identity.access.CurrentPerson;
 import oldtallow.app.identity.access.SignedIn;
 import oldtallow.app.identity.model.FactorStore;
 import oldtallow.app.identity.model.FactorStore.Factor;
@@ -63,7 +63,7 @@ public class SecondFactors {
 
     /** Whether whoever asks has one that is asked for at sign-in. */
     public boolean isMine() {
-        return isOf(Asker.now().personId());
+        return isOf(CurrentPerson.now().personId());
     }
 
     /** Whether a person has one that is asked for. */
@@ -74,7 +74,7 @@ public class SecondFactors {
     /** A new key; it is asked for once a code of it was typed. */
     @Transactional
     public NewKey begin() {
-        SignedIn person = Asker.now();
+        SignedIn person = CurrentPerson.now();
         if (isOf(person.personId())) {
             throw new InvalidInputException("code", "", "is asked for already; take the second factor away first");
         }
@@ -90,7 +90,7 @@ public class SecondFactors {
     /** From now on it is asked for; the codes for the day the device is lost, shown once. */
     @Transactional
     public List<String> confirm(String code) {
-        SignedIn person = Asker.now();
+        SignedIn person = CurrentPerson.now();
         Factor factor = store.of(person.personId())
                 .filter(one -> !one.confirmed())
                 .orElseThrow(() -> new InvalidInputException("code", "", "belongs to no key; begin again"));
@@ -116,8 +116,8 @@ public class SecondFactors {
     /** It is asked for no more. */
     @Transactional
     public void remove() {
-        store.remove(Asker.now().workshopId(), Asker.now().personId());
-        passkeys.removeAll(Asker.now().workshopId(), Asker.now().personId());
+        store.remove(CurrentPerson.now().workshopId(), CurrentPerson.now().personId());
+        passkeys.removeAll(CurrentPerson.now().workshopId(), CurrentPerson.now().personId());
         log.note(Kind.SECOND_FACTOR, "asked for no more");
     }
 

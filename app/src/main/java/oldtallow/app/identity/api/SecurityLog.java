@@ -5,7 +5,7 @@ import java.time.Clock;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
-import oldtallow.app.identity.access.Asker;
+import oldtallow.app.identity.access.CurrentPerson;
 import oldtallow.app.identity.access.SignedIn;
 import oldtallow.app.identity.model.SecurityEvent;
 import oldtallow.app.identity.model.SecurityEvent.Kind;
@@ -35,7 +35,7 @@ public class SecurityLog {
 
     /** Of the person who asks. */
     public void note(Kind kind, String details) {
-        SignedIn person = Asker.now();
+        SignedIn person = CurrentPerson.now();
         write(person.name(), Optional.of(person.personId()), kind, details);
     }
 
@@ -52,7 +52,7 @@ public class SecurityLog {
     /** A person asked for what their role does not cover; who has not signed in is nobody to write down. */
     @EventListener
     void refused(AuthorizationDeniedEvent<?> event) {
-        if (Asker.ifAny().isPresent() && event.getObject() instanceof HttpServletRequest request) {
+        if (CurrentPerson.ifAny().isPresent() && event.getObject() instanceof HttpServletRequest request) {
             note(Kind.REFUSED, request.getMethod() + " " + request.getRequestURI());
         }
     }
@@ -60,7 +60,7 @@ public class SecurityLog {
     /** A page of the workshop's, latest first; {@code before}: the last one of the page before, where given. */
     @Transactional(readOnly = true)
     public List<SecurityEvent> page(@Nullable Long before) {
-        return store.page(Asker.now().workshopId(), before, PAGE);
+        return store.page(CurrentPerson.now().workshopId(), before, PAGE);
     }
 
     private void write(String name, Optional<UUID> person, Kind kind, String details) {

@@ -3,7 +3,7 @@ package oldtallow.app.identity.api;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
-import oldtallow.app.identity.access.Asker;
+import oldtallow.app.identity.access.CurrentPerson;
 import oldtallow.app.identity.access.SignedIn;
 import oldtallow.app.identity.model.Rates;
 import oldtallow.app.identity.model.Workshop;
@@ -30,7 +30,7 @@ public class Workshops {
 
     /** Its id, without asking the database. */
     public UUID currentId() {
-        return Asker.now().workshopId();
+        return CurrentPerson.now().workshopId();
     }
 
     /** One owner of each workshop, in whose name what is the product's own to do is done. */

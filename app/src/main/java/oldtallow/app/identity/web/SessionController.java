@@ -4,7 +4,7 @@ import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.util.List;
 import java.util.UUID;
-import oldtallow.app.identity.access.Asker;
+import oldtallow.app.identity.access.CurrentPerson;
 import oldtallow.app.identity.access.Role;
 import oldtallow.app.identity.access.SignedIn;
 import oldtallow.app.identity.api.DemoAccounts;
@@ -110,7 +110,7 @@ class SessionController {
             @RequestParam(defaultValue = "false") boolean everywhere,
             HttpServletRequest request,
             HttpServletResponse response) {
-        Asker.ifAny().ifPresent(person -> {
+        CurrentPerson.ifAny().ifPresent(person -> {
             log.note(everywhere ? Kind.SIGNED_OUT_EVERYWHERE : Kind.SIGNED_OUT, "");
             if (everywhere) {
                 sessions.endAll(person.personId());
@@ -129,7 +129,7 @@ class SessionController {
     }
 
     private SessionView view(HttpServletRequest request) {
-        return Asker.ifAny()
+        return CurrentPerson.ifAny()
                 .map(person ->
                         new SessionView(SignedInView.of(person), false, false, demo.isThere(), false, List.of(), null))
                 .orElseGet(() -> new SessionView(

@@ -11,9 +11,9 @@ import java.net.Socket;
 import java.nio.charset.StandardCharsets;
 import java.time.Duration;
 import java.util.Optional;
-import oldtallow.app.instrument.model.Shown;
-import oldtallow.app.instrument.model.Shown.State;
-import oldtallow.app.instrument.model.Shown.TakenOnIt;
+import oldtallow.app.instrument.model.LiveReading;
+import oldtallow.app.instrument.model.LiveReading.State;
+import oldtallow.app.instrument.model.LiveReading.TakenOnIt;
 import oldtallow.core.quantity.ReadingUnit;
 import oldtallow.core.setting.measure.Instrument;
 import org.jspecify.annotations.Nullable;
@@ -36,7 +36,7 @@ final class InstrumentLine implements Closeable {
 
     private final int port;
     private final Object lock = new Object();
-    private final Hand hand = new Hand();
+    private final LiveHand hand = new LiveHand();
     private @Nullable Socket socket;
     private boolean closed;
     private State state = State.CONNECTING;
@@ -54,9 +54,9 @@ final class InstrumentLine implements Closeable {
         Thread.ofVirtual().name("instrument on " + port).start(this::keepUp);
     }
 
-    Shown shown() {
+    LiveReading shown() {
         synchronized (lock) {
-            return new Shown(
+            return new LiveReading(
                     state,
                     hello.map(Line.Hello::kind),
                     hello.map(Line.Hello::serial).orElse(""),

@@ -10,10 +10,10 @@ import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.atomic.AtomicBoolean;
 import java.util.function.BooleanSupplier;
 import java.util.stream.IntStream;
-import oldtallow.app.identity.access.Asker;
+import oldtallow.app.identity.access.CurrentPerson;
 import oldtallow.app.instrument.model.InstrumentStore;
+import oldtallow.app.instrument.model.LiveReading;
 import oldtallow.app.instrument.model.PairedInstrument;
-import oldtallow.app.instrument.model.Shown;
 import oldtallow.app.platform.problem.InvalidInputException;
 import oldtallow.app.platform.problem.NotFoundException;
 import oldtallow.core.quantity.ReadingUnit;
@@ -53,7 +53,7 @@ public class Instruments implements SmartLifecycle {
     public record Nearby(int port, Instrument kind, String name, String serial) {}
 
     public List<PairedInstrument> paired() {
-        return store.all(Asker.now().workshopId());
+        return store.all(CurrentPerson.now().workshopId());
     }
 
     /** What answers on the instruments' ports; takes up to two seconds. */
@@ -67,7 +67,7 @@ public class Instruments implements SmartLifecycle {
         waitFor(() -> false); // all of them at once have the time one greeting takes
         List<Nearby> answering = new ArrayList<>();
         for (int port : ports) {
-            Shown shown = line(port).shown();
+            LiveReading shown = line(port).shown();
             if (shown.kind().isPresent()) {
                 answering.add(new Nearby(port, shown.kind().get(), shown.name(), shown.serial()));
             } else {
@@ -84,7 +84,7 @@ public class Instruments implements SmartLifecycle {
                     "port", port, "must be " + firstPort + " to " + lastPort + ", where instruments listen");
         }
         waitFor(() -> line(port).shown().kind().isPresent());
-        Shown shown = line(port).shown();
+        LiveReading shown = line(port).shown();
         Instrument kind = shown.kind().orElseThrow(() -> {
             letGo(port);
             return new InvalidInputException(
@@ -94,8 +94,8 @@ public class Instruments implements SmartLifecycle {
                             .orElse("answers, but says nothing an instrument says; docs/instruments.md tells how"));
         });
         var instrument = new PairedInstrument(id, kind, shown.name(), shown.serial(), port);
-        if (!store.add(Asker.now().workshopId(), instrument)
-                && store.all(Asker.now().workshopId()).stream().noneMatch(instrument::equals)) {
+        if (!store.add(CurrentPerson.now().workshopId(), instrument)
+                && store.all(CurrentPerson.now().workshopId()).stream().noneMatch(instrument::equals)) {
             throw new InvalidInputException("port", port, "is paired already; look it up among your instruments");
         }
         return instrument;
@@ -104,13 +104,13 @@ public class Instruments implements SmartLifecycle {
     public void forget(UUID id) {
         Optional<PairedInstrument> instrument =
                 paired().stream().filter(one -> one.id().equals(id)).findFirst();
-        store.remove(Asker.now().workshopId(), id);
+        store.remove(CurrentPerson.now().workshopId(), id);
         instrument.ifPresent(one -> letGo(one.port()));
     }
 
     /** What it shows now. */
-    public Shown shown(PairedInstrument instrument) {
-        Shown shown = line(instrument.port()).shown();
+    public LiveReading shown(PairedInstrument instrument) {
+        LiveReading shown = line(instrument.port()).shown();
         boolean isAnother = shown.kind().isPresent() && shown.kind().get() != instrument.kind();
         return isAnother ? another(shown, instrument) : shown;
     }
@@ -125,7 +125,7 @@ public class Instruments implements SmartLifecycle {
     /** Takes the reading it stands still at; refuses while it moves, or is not there. */
     public Taken take(UUID id) {
         PairedInstrument instrument = instrument(id);
-        Shown shown = shown(instrument);
+        LiveReading shown = shown(instrument);
         if (shown.trouble().isPresent()) {
             throw new InvalidInputException(
                     "instrument", instrument.name(), shown.trouble().get());
@@ -173,8 +173,8 @@ public class Instruments implements SmartLifecycle {
                 .ifPresent(watched -> watched.line().close());
     }
 
-    private static Shown another(Shown shown, PairedInstrument paired) {
-        return new Shown(
+    private static LiveReading another(LiveReading shown, PairedInstrument paired) {
+        return new LiveReading(
                 shown.state(),
                 shown.kind(),
                 shown.serial(),

@@ -9,8 +9,8 @@ import oldtallow.app.identity.api.OpenLines;
 import oldtallow.app.instrument.api.Instruments;
 import oldtallow.app.instrument.api.Instruments.Nearby;
 import oldtallow.app.instrument.api.Instruments.Taken;
+import oldtallow.app.instrument.model.LiveReading;
 import oldtallow.app.instrument.model.PairedInstrument;
-import oldtallow.app.instrument.model.Shown;
 import oldtallow.app.platform.write.OwnTransactions;
 import oldtallow.core.quantity.ReadingKind;
 import oldtallow.core.quantity.ReadingUnit;
@@ -162,7 +162,7 @@ class InstrumentController {
             String serial,
             int port,
             List<ReadingKind> takes,
-            Shown.State state,
+            LiveReading.State state,
             @Nullable Double value,
             ReadingUnit unit,
             String symbol,
@@ -173,8 +173,8 @@ class InstrumentController {
             @Nullable Integer battery,
             @Nullable String trouble) {
 
-        static PairedView of(PairedInstrument paired, Shown shown) {
-            Optional<Shown.TakenOnIt> taken = shown.taken();
+        static PairedView of(PairedInstrument paired, LiveReading shown) {
+            Optional<LiveReading.TakenOnIt> taken = shown.taken();
             return new PairedView(
                     paired.id(),
                     paired.kind(),
@@ -191,7 +191,7 @@ class InstrumentController {
                     shown.steady(),
                     taken.map(one -> InstrumentReadingView.of(one.value(), shown.unit(), shown.resolution()))
                             .orElse(null),
-                    taken.map(Shown.TakenOnIt::count).orElse(null),
+                    taken.map(LiveReading.TakenOnIt::count).orElse(null),
                     shown.battery().orElse(null),
                     shown.trouble().orElse(null));
         }

@@ -14,10 +14,10 @@ import oldtallow.app.job.model.JobEntry.Greased;
 import oldtallow.app.job.model.JobEntry.Item;
 import oldtallow.app.job.model.JobEntry.Judged;
 import oldtallow.app.job.model.JobEntry.Waits;
-import oldtallow.app.job.model.Recorded;
+import oldtallow.app.job.model.RecordedEntry;
 import oldtallow.app.register.model.WheelEnd;
-import oldtallow.core.fastening.sequence.NutSchool;
-import oldtallow.core.fastening.sequence.SchoolId;
+import oldtallow.core.fastening.sequence.AdjustmentProcedure;
+import oldtallow.core.fastening.sequence.ProcedureId;
 import oldtallow.core.hub.Fittings.BrakeKind;
 import oldtallow.core.hub.part.Fate;
 import oldtallow.core.hub.part.Part;
@@ -50,7 +50,7 @@ import oldtallow.core.travel.warmth.HubHeat;
 public record JobBench(
         Job job,
         WheelEnd end,
-        List<Recorded> entries,
+        List<RecordedEntry> entries,
         Plan plan,
         List<Done> done,
         List<Step> rest,
@@ -60,7 +60,7 @@ public record JobBench(
         Optional<FirstLooked> firstLook,
         Map<Item, Judged> judged,
         Optional<Greased> greased,
-        Optional<SchoolId> school,
+        Optional<ProcedureId> school,
         Optional<Waits> waits) {
 
     private static final Set<Part> SETS_THE_PLAY = EnumSet.of(
@@ -76,15 +76,15 @@ public record JobBench(
     private static final Set<Part> COVERS_LININGS = EnumSet.of(Part.HUB, Part.DRUM, Part.CALIPER, Part.DISC);
 
     /** A step that was done, as the plan had it then. */
-    public record Done(Step step, JobEntry.StepDone entry, Recorded recorded) {}
+    public record Done(Step step, JobEntry.StepDone entry, RecordedEntry recorded) {}
 
     /** By which school the nut is set, as far as the job goes and unless one was chosen on it. */
     interface Schools {
-        NutSchool of(Scope scope, Optional<SchoolId> chosen);
+        AdjustmentProcedure of(Scope scope, Optional<ProcedureId> chosen);
     }
 
     /** Reads a job. */
-    static JobBench read(Job job, WheelEnd end, List<Recorded> entries, Schools schools) {
+    static JobBench read(Job job, WheelEnd end, List<RecordedEntry> entries, Schools schools) {
         return new JobReading(job, end, schools).through(entries);
     }
 
@@ -183,14 +183,14 @@ public record JobBench(
     }
 
     /** The entry since which a setting of the nut counts: it was taken off, or opened again, or the job began. */
-    Recorded nutLooseSince() {
+    RecordedEntry nutLooseSince() {
         return Stream.concat(
                         done.stream()
                                 .filter(one ->
                                         one.step().moves().contains(new PartMove(Part.NUT, PartMove.Kind.REMOVE)))
                                 .map(Done::recorded),
                         entries.stream().filter(one -> one.entry() instanceof JobEntry.SettingReopened))
-                .max(Comparator.comparingInt(Recorded::number))
+                .max(Comparator.comparingInt(RecordedEntry::number))
                 .orElseGet(entries::getFirst);
     }
 

@@ -8,7 +8,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.stream.Stream;
 import oldtallow.app.job.model.JobEntry;
-import oldtallow.app.job.model.Recorded;
+import oldtallow.app.job.model.RecordedEntry;
 import oldtallow.app.setting.model.SettingSummary;
 import oldtallow.core.procedure.step.Check;
 
@@ -65,23 +65,23 @@ final class JobEnd {
      * @param settings that stand, latest first
      */
     static List<String> toAnswerFor(JobBench bench, List<SettingSummary> settings) {
-        Map<JobEntry.Item, Recorded> verdicts = new EnumMap<>(JobEntry.Item.class);
-        for (Recorded one : bench.entries()) {
+        Map<JobEntry.Item, RecordedEntry> verdicts = new EnumMap<>(JobEntry.Item.class);
+        for (RecordedEntry one : bench.entries()) {
             if (one.entry() instanceof JobEntry.Judged judged) {
                 verdicts.put(judged.item(), one);
             }
         }
         Stream<String> entered = Stream.concat(
                         bench.done().stream().map(JobBench.Done::recorded), verdicts.values().stream())
-                .filter(Recorded::needsSignOff)
-                .map(Recorded::by);
+                .filter(RecordedEntry::needsSignOff)
+                .map(RecordedEntry::by);
         Stream<String> set =
                 settings.stream().limit(1).filter(SettingSummary::awaitsSignOff).map(SettingSummary::setBy);
         return Stream.concat(entered, set).distinct().sorted().toList();
     }
 
     /** Working time: between entries, breaks left out; a clock that was put back in between counts nothing. */
-    static Duration worked(List<Recorded> entries) {
+    static Duration worked(List<RecordedEntry> entries) {
         Duration worked = Duration.ZERO;
         for (int i = 1; i < entries.size(); i++) {
             Instant before = entries.get(i - 1).at();

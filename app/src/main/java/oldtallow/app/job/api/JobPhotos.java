@@ -1,7 +1,7 @@
 package oldtallow.app.job.api;
 
 import java.util.UUID;
-import oldtallow.app.identity.access.Asker;
+import oldtallow.app.identity.access.CurrentPerson;
 import oldtallow.app.job.model.JobEntry;
 import oldtallow.app.job.model.NewEntry;
 import oldtallow.app.platform.problem.ConflictException;
@@ -35,13 +35,13 @@ public class JobPhotos {
         if (!sent.keep(photoId, Digest.of(jobId + " " + stepId, bytes))) {
             throw ConflictException.idIsTaken();
         }
-        store.addPhoto(Asker.now().workshopId(), jobId, photoId, Photo.read(bytes));
+        store.addPhoto(CurrentPerson.now().workshopId(), jobId, photoId, Photo.read(bytes));
         return jobs.enter(jobId, new NewEntry(photoId, new JobEntry.PhotoTaken(stepId, photoId)));
     }
 
     @Transactional(readOnly = true)
     public Photo photo(UUID jobId, UUID photoId) {
-        return store.photo(Asker.now().workshopId(), jobId, photoId)
+        return store.photo(CurrentPerson.now().workshopId(), jobId, photoId)
                 .orElseThrow(() -> new NotFoundException("photo of a job", photoId));
     }
 }

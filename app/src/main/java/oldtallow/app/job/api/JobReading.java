@@ -17,9 +17,9 @@ import oldtallow.app.job.model.JobEntry.Greased;
 import oldtallow.app.job.model.JobEntry.Item;
 import oldtallow.app.job.model.JobEntry.Judged;
 import oldtallow.app.job.model.JobEntry.Waits;
-import oldtallow.app.job.model.Recorded;
+import oldtallow.app.job.model.RecordedEntry;
 import oldtallow.app.register.model.WheelEnd;
-import oldtallow.core.fastening.sequence.SchoolId;
+import oldtallow.core.fastening.sequence.ProcedureId;
 import oldtallow.core.hub.Fastening;
 import oldtallow.core.hub.part.Part;
 import oldtallow.core.procedure.job.Choices;
@@ -53,7 +53,7 @@ final class JobReading {
     private final List<FirstLooked> looks = new ArrayList<>(1);
     private final Map<Item, Judged> judged = new EnumMap<>(Item.class);
     private final List<Greased> greased = new ArrayList<>(1);
-    private final List<SchoolId> school = new ArrayList<>(1);
+    private final List<ProcedureId> school = new ArrayList<>(1);
     private final Set<Part> reopened = EnumSet.noneOf(Part.class);
     /** What still has to come off so that the nut can be set again. */
     private final Set<Part> overNut = EnumSet.noneOf(Part.class);
@@ -68,9 +68,9 @@ final class JobReading {
         brief.add(brief(job.scope(), Choices.USUAL));
     }
 
-    JobBench through(List<Recorded> entries) {
+    JobBench through(List<RecordedEntry> entries) {
         Plan plan = Plans.of(brief.getFirst());
-        for (Recorded recorded : entries) {
+        for (RecordedEntry recorded : entries) {
             if (changesPlan(recorded.entry())) {
                 plan = Plans.of(brief.getFirst());
             } else {
@@ -124,7 +124,7 @@ final class JobReading {
         return true;
     }
 
-    private void read(Recorded recorded, Plan plan) {
+    private void read(RecordedEntry recorded, Plan plan) {
         switch (recorded.entry()) {
             case JobEntry.StepDone one -> {
                 plan.find(CALLED_NOW.getOrDefault(one.stepId(), one.stepId())).ifPresent(step -> {

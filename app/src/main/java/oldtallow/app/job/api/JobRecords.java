@@ -6,10 +6,10 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Stream;
-import oldtallow.app.identity.access.Asker;
+import oldtallow.app.identity.access.CurrentPerson;
 import oldtallow.app.job.model.Job;
 import oldtallow.app.job.model.PastJob;
-import oldtallow.app.job.model.Recorded;
+import oldtallow.app.job.model.RecordedEntry;
 import oldtallow.app.platform.problem.NotFoundException;
 import oldtallow.app.register.api.Register;
 import oldtallow.app.register.model.WheelEnd;
@@ -53,33 +53,35 @@ public class JobRecords {
     /** Jobs that are not over, the one opened last first. */
     @Transactional(readOnly = true)
     public List<JobBench> open() {
-        return store.open(Asker.now().workshopId()).stream().map(this::bench).toList();
+        return store.open(CurrentPerson.now().workshopId()).stream()
+                .map(this::bench)
+                .toList();
     }
 
     /** Jobs of these wheel ends that are not over, by wheel end. */
     @Transactional(readOnly = true)
     public Map<UUID, UUID> openAt(Collection<UUID> wheelEndIds) {
-        return store.openAt(Asker.now().workshopId(), wheelEndIds);
+        return store.openAt(CurrentPerson.now().workshopId(), wheelEndIds);
     }
 
     /** Jobs of these wheel ends that are over, the latest first; at most 200. */
     @Transactional(readOnly = true)
     public List<PastJob> past(Collection<UUID> wheelEndIds) {
-        return store.past(Asker.now().workshopId(), wheelEndIds, MOST_PAST);
+        return store.past(CurrentPerson.now().workshopId(), wheelEndIds, MOST_PAST);
     }
 
     /** Refuses a job that is none of the workshop that asks. */
     @Transactional(readOnly = true)
     public void require(UUID jobId) {
-        if (!store.exists(Asker.now().workshopId(), jobId)) {
+        if (!store.exists(CurrentPerson.now().workshopId(), jobId)) {
             throw new NotFoundException("job", jobId);
         }
     }
 
     @Transactional(readOnly = true)
     public JobBench bench(UUID jobId) {
-        return bench(
-                store.find(Asker.now().workshopId(), jobId).orElseThrow(() -> new NotFoundException("job", jobId)));
+        return bench(store.find(CurrentPerson.now().workshopId(), jobId)
+                .orElseThrow(() -> new NotFoundException("job", jobId)));
     }
 
     /** Settings of the nut that were put on record while the job went on, latest first. */
@@ -111,11 +113,12 @@ public class JobRecords {
 
     JobBench bench(Job job) {
         WheelEnd end = register.wheelEnd(job.wheelEndId());
-        return JobBench.read(job, end, store.entries(Asker.now().workshopId(), job.id()), sequences.schools(end));
+        return JobBench.read(
+                job, end, store.entries(CurrentPerson.now().workshopId(), job.id()), sequences.schools(end));
     }
 
     /** A job as it stands when one more entry has been written. */
-    JobBench after(JobBench bench, Job job, Recorded entry) {
+    JobBench after(JobBench bench, Job job, RecordedEntry entry) {
         return JobBench.read(
                 job,
                 bench.end(),
@@ -129,7 +132,7 @@ public class JobRecords {
         if (found.isEmpty()) {
             return List.of(); // nothing to compare: two jobs need not be read at every press
         }
-        UUID workshop = Asker.now().workshopId();
+        UUID workshop = CurrentPerson.now().workshopId();
         List<UUID> otherSide = register.rig(bench.end().rigId())
                 .wheelEnds()
                 .filter(end -> end.axleId().equals(bench.end().axleId()))
@@ -157,7 +160,8 @@ public class JobRecords {
     }
 
     /** By the order in which the server wrote them: a device's clock may be wrong. */
-    private List<SettingSummary> settingsSince(JobBench bench, Recorded entry) {
-        return settings.writtenAfter(bench.end().id(), store.written(Asker.now().workshopId(), entry.id()));
+    private List<SettingSummary> settingsSince(JobBench bench, RecordedEntry entry) {
+        return settings.writtenAfter(
+                bench.end().id(), store.written(CurrentPerson.now().workshopId(), entry.id()));
     }
 }

@@ -14,11 +14,11 @@ import oldtallow.app.job.model.JobEntry.StepDone;
 import oldtallow.app.job.model.JobEntry.Taken;
 import oldtallow.app.platform.problem.FieldErrors;
 import oldtallow.app.platform.problem.InvalidInputException;
+import oldtallow.app.register.api.AdjustmentProcedures;
 import oldtallow.app.register.api.Figures;
-import oldtallow.app.register.api.NutSchools;
 import oldtallow.app.register.model.WheelEnd;
-import oldtallow.core.fastening.sequence.NutSchool;
-import oldtallow.core.fastening.sequence.SchoolId;
+import oldtallow.core.fastening.sequence.AdjustmentProcedure;
+import oldtallow.core.fastening.sequence.ProcedureId;
 import oldtallow.core.fastening.sequence.SequenceStep;
 import oldtallow.core.fastening.sequence.StepKind;
 import oldtallow.core.fastening.sequence.TorqueRange;
@@ -54,9 +54,9 @@ public class JobSequences {
             Set.of(Part.INBOARD_CUP, Part.OUTBOARD_CUP, Part.INBOARD_CONE, Part.OUTBOARD_CONE);
 
     private final Figures figures;
-    private final NutSchools schools;
+    private final AdjustmentProcedures schools;
 
-    JobSequences(Figures figures, NutSchools schools) {
+    JobSequences(Figures figures, AdjustmentProcedures schools) {
         this.figures = figures;
         this.schools = schools;
     }
@@ -69,10 +69,10 @@ public class JobSequences {
      * @param choices schools that may be chosen on this job
      */
     public record Guide(
-            NutSchool school,
+            AdjustmentProcedure school,
             Optional<GoverningFigure<FigureValue>> governing,
             boolean settles,
-            List<NutSchool> choices) {
+            List<AdjustmentProcedure> choices) {
 
         /** Steps of a kind in the order they are done; seating twice where rings are new. */
         public List<Guided> steps(StepKind kind) {
@@ -104,7 +104,7 @@ public class JobSequences {
     @Transactional(readOnly = true)
     public Guide of(JobBench bench) {
         WheelEnd end = bench.end();
-        NutSchool school = bench.plan().brief().school();
+        AdjustmentProcedure school = bench.plan().brief().school();
         Optional<GoverningFigure<FigureValue>> governing = governingFigure(end);
         boolean isGoverning = school.id().equals(governing(end));
         // what is chosen on the bench does not make a spacer-set hub of one that is set, nor the other way round
@@ -123,19 +123,19 @@ public class JobSequences {
 
     /** By which school a wheel end's nut is set, as far as a job goes and unless somebody chose one on it. */
     @Transactional(readOnly = true)
-    public NutSchool school(WheelEnd end, Scope scope, Optional<SchoolId> chosen) {
+    public AdjustmentProcedure school(WheelEnd end, Scope scope, Optional<ProcedureId> chosen) {
         return schools(end).of(scope, chosen);
     }
 
     /** As {@link #school}, looked up once for all the entries of a job. */
     JobBench.Schools schools(WheelEnd end) {
-        Supplier<SchoolId> governing = SingletonSupplier.of(() -> governing(end));
-        Map<SchoolId, NutSchool> found = new HashMap<>();
+        Supplier<ProcedureId> governing = SingletonSupplier.of(() -> governing(end));
+        Map<ProcedureId, AdjustmentProcedure> found = new HashMap<>();
         return (scope, chosen) ->
                 found.computeIfAbsent(chosen.orElseGet(() -> scope.school(governing.get())), schools::require);
     }
 
-    private SchoolId governing(WheelEnd end) {
+    private ProcedureId governing(WheelEnd end) {
         return governingFigure(end)
                 .map(GoverningFigure::value)
                 .map(value -> value instanceof FigureValue.NutSequence asked ? asked.school() : end.school())
@@ -149,8 +149,8 @@ public class JobSequences {
     /** Refuses a school that is none, or does not hold on this job. */
     void requireFit(JobBench bench, String chosen) {
         var errors = new FieldErrors();
-        SchoolId id = errors.require(errors.at("school", () -> new SchoolId(chosen)));
-        NutSchool school = schools.require(id);
+        ProcedureId id = errors.require(errors.at("school", () -> new ProcedureId(chosen)));
+        AdjustmentProcedure school = schools.require(id);
         Set<Part> renewed = bench.renewedInPlan();
         if (school.samePartsOnly() && !renewed.isEmpty()) {
             throw new InvalidInputException(

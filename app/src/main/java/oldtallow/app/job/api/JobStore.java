@@ -10,7 +10,7 @@ import java.util.UUID;
 import oldtallow.app.identity.access.SignedIn;
 import oldtallow.app.job.model.Job;
 import oldtallow.app.job.model.PastJob;
-import oldtallow.app.job.model.Recorded;
+import oldtallow.app.job.model.RecordedEntry;
 import oldtallow.app.register.photo.Photo;
 import oldtallow.core.hub.Construction;
 import oldtallow.core.procedure.job.Scope;
@@ -42,13 +42,13 @@ public interface JobStore {
     Optional<Job> hold(UUID workshopId, UUID jobId);
 
     /** Entries of a job in their order. */
-    List<Recorded> entries(UUID workshopId, UUID jobId);
+    List<RecordedEntry> entries(UUID workshopId, UUID jobId);
 
     /** The place of an entry among all that the server wrote, settings of nuts too. */
     long written(UUID workshopId, UUID entryId);
 
     /** Writes the next entry, and tells everybody who watches the job; false where the entry's id is taken. */
-    boolean append(SignedIn person, UUID jobId, Recorded next);
+    boolean append(SignedIn person, UUID jobId, RecordedEntry next);
 
     /** Keeps a photo of a job; where one is there under this id, that one stays. */
     void addPhoto(UUID workshopId, UUID jobId, UUID photoId, Photo photo);

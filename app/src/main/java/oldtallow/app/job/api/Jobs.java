@@ -5,13 +5,13 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
-import oldtallow.app.identity.access.Asker;
+import oldtallow.app.identity.access.CurrentPerson;
 import oldtallow.app.identity.access.Role;
 import oldtallow.app.identity.access.SignedIn;
 import oldtallow.app.job.model.Job;
 import oldtallow.app.job.model.JobEntry;
 import oldtallow.app.job.model.NewEntry;
-import oldtallow.app.job.model.Recorded;
+import oldtallow.app.job.model.RecordedEntry;
 import oldtallow.app.platform.problem.ConflictException;
 import oldtallow.app.platform.problem.FieldErrors;
 import oldtallow.app.platform.problem.InvalidInputException;
@@ -75,15 +75,16 @@ public class Jobs implements JobForecasts {
     @Transactional(readOnly = true)
     public JobForecast forecast(UUID wheelEndId, Scope scope, Choices choices) {
         WheelEnd end = register.wheelEnd(wheelEndId);
-        Plan plan = Plans.of(brief(end, scope, choices, known.of(end), worker(Asker.now())));
-        JobTime time = JobTime.of(plan.usually(), store.pastWork(Asker.now().workshopId(), end.construction(), scope));
+        Plan plan = Plans.of(brief(end, scope, choices, known.of(end), worker(CurrentPerson.now())));
+        JobTime time =
+                JobTime.of(plan.usually(), store.pastWork(CurrentPerson.now().workshopId(), end.construction(), scope));
         return new JobForecast(end, plan, time.takes(), time.fromPastJobs());
     }
 
     /** Opens a job; opened again under the same id it is the same job. */
     @Transactional
     public JobBench open(UUID id, UUID wheelEndId, Scope scope, Choices choices) {
-        SignedIn person = Asker.now();
+        SignedIn person = CurrentPerson.now();
         Optional<Job> earlier = store.find(person.workshopId(), id);
         if (earlier.isPresent()) {
             return records.bench(earlier.get());
@@ -135,7 +136,7 @@ public class Jobs implements JobForecasts {
      */
     @Transactional
     public JobBench enter(UUID jobId, NewEntry sent) {
-        SignedIn person = Asker.now();
+        SignedIn person = CurrentPerson.now();
         Job job = store.hold(person.workshopId(), jobId).orElseThrow(() -> new NotFoundException("job", jobId));
         JobBench bench = records.bench(job);
         if (bench.entries().stream().anyMatch(one -> one.id().equals(sent.id()))) {
@@ -149,7 +150,7 @@ public class Jobs implements JobForecasts {
                     + " entries, which is all a job takes. Close it or end it, and go on in a new one.");
         }
         JobEntry entry = new EntryRules(bench, person.role() != Role.APPRENTICE, sequences).admit(sent.entry());
-        Recorded written = append(person, jobId, bench.entries().size() + 1, new NewEntry(sent.id(), entry));
+        RecordedEntry written = append(person, jobId, bench.entries().size() + 1, new NewEntry(sent.id(), entry));
         return follow(person, bench, written);
     }
 
@@ -165,7 +166,7 @@ public class Jobs implements JobForecasts {
     }
 
     /** What an entry brings about beyond the job itself; answers the job as it stands then. */
-    private JobBench follow(SignedIn person, JobBench before, Recorded written) {
+    private JobBench follow(SignedIn person, JobBench before, RecordedEntry written) {
         Job job = before.job();
         switch (written.entry()) {
             case JobEntry.Scoped scoped -> {
@@ -224,9 +225,9 @@ public class Jobs implements JobForecasts {
         return bench.in(state);
     }
 
-    private Recorded append(SignedIn person, UUID jobId, int number, NewEntry entry) {
-        var next =
-                new Recorded(entry.id(), number, entry.entry(), person.name(), person.needsSignOff(), clock.instant());
+    private RecordedEntry append(SignedIn person, UUID jobId, int number, NewEntry entry) {
+        var next = new RecordedEntry(
+                entry.id(), number, entry.entry(), person.name(), person.needsSignOff(), clock.instant());
         if (!store.append(person, jobId, next)) {
             throw ConflictException.idIsTaken();
         }

@@ -6,7 +6,7 @@ import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Stream;
 import oldtallow.app.register.model.GreaseFill.Grease;
-import oldtallow.core.fastening.sequence.SchoolId;
+import oldtallow.core.fastening.sequence.ProcedureId;
 import oldtallow.core.hub.part.Part;
 import oldtallow.core.procedure.job.Choices;
 import oldtallow.core.procedure.job.Scope;
@@ -124,8 +124,8 @@ public sealed interface JobEntry {
     /** By which school the nut is set on this job; the latest counts. */
     record SchoolChosen(String school) implements JobEntry {
 
-        public SchoolId id() {
-            return new SchoolId(school);
+        public ProcedureId id() {
+            return new ProcedureId(school);
         }
     }
 

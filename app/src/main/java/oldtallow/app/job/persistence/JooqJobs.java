@@ -19,7 +19,7 @@ import oldtallow.app.identity.access.SignedIn;
 import oldtallow.app.job.api.JobStore;
 import oldtallow.app.job.model.Job;
 import oldtallow.app.job.model.PastJob;
-import oldtallow.app.job.model.Recorded;
+import oldtallow.app.job.model.RecordedEntry;
 import oldtallow.app.register.photo.Photo;
 import oldtallow.core.hub.Construction;
 import oldtallow.core.procedure.job.JobBrief.Known;
@@ -135,11 +135,11 @@ class JooqJobs implements JobStore {
     }
 
     @Override
-    public List<Recorded> entries(UUID workshopId, UUID jobId) {
+    public List<RecordedEntry> entries(UUID workshopId, UUID jobId) {
         return db.selectFrom(JOB_ENTRY)
                 .where(JOB_ENTRY.WORKSHOP_ID.eq(workshopId), JOB_ENTRY.JOB_ID.eq(jobId))
                 .orderBy(JOB_ENTRY.NUMBER)
-                .fetch(row -> new Recorded(
+                .fetch(row -> new RecordedEntry(
                         row.getId(),
                         row.getNumber(),
                         json.read(row.getKind(), row.getBody()),
@@ -149,7 +149,7 @@ class JooqJobs implements JobStore {
     }
 
     @Override
-    public boolean append(SignedIn person, UUID jobId, Recorded next) {
+    public boolean append(SignedIn person, UUID jobId, RecordedEntry next) {
         int written = db.insertInto(JOB_ENTRY)
                 .set(JOB_ENTRY.ID, next.id())
                 .set(JOB_ENTRY.WORKSHOP_ID, person.workshopId())

@@ -4,7 +4,7 @@ import java.time.Instant;
 import java.util.UUID;
 import oldtallow.app.job.api.JobBench;
 import oldtallow.app.job.model.Job;
-import oldtallow.app.job.model.Recorded;
+import oldtallow.app.job.model.RecordedEntry;
 import oldtallow.core.procedure.step.Step;
 import org.jspecify.annotations.Nullable;
 
@@ -29,7 +29,7 @@ record JobLineView(
         Instant lastAt) {
 
     static JobLineView of(JobBench bench) {
-        Recorded last = bench.entries().getLast();
+        RecordedEntry last = bench.entries().getLast();
         return new JobLineView(
                 bench.job().id(),
                 bench.end().id(),

@@ -14,7 +14,7 @@ import oldtallow.app.job.api.JobBench;
 import oldtallow.app.job.api.JobRecords;
 import oldtallow.app.job.model.Job;
 import oldtallow.app.job.model.JobEntry;
-import oldtallow.app.job.model.Recorded;
+import oldtallow.app.job.model.RecordedEntry;
 import oldtallow.core.hub.Fittings.CapKind;
 import oldtallow.core.hub.part.Fate;
 import oldtallow.core.hub.part.Part;
@@ -183,7 +183,7 @@ record JobView(
 
         static DoneView of(JobBench.Done done) {
             Step step = done.step();
-            Recorded recorded = done.recorded();
+            RecordedEntry recorded = done.recorded();
             JobEntry.StepDone entry = done.entry();
             return new DoneView(
                     step.id(),
@@ -225,7 +225,7 @@ record JobView(
     /** A photo and the step it was taken at. */
     record JobPhotoView(UUID id, String stepId, String by, Instant at) {
 
-        static Optional<JobPhotoView> of(Recorded recorded) {
+        static Optional<JobPhotoView> of(RecordedEntry recorded) {
             return recorded.entry() instanceof JobEntry.PhotoTaken(String stepId, UUID photoId)
                     ? Optional.of(new JobPhotoView(photoId, stepId, recorded.by(), recorded.at()))
                     : Optional.empty();

@@ -20,7 +20,7 @@ import oldtallow.app.job.web.JobForms.SettingReopenedForm;
 import oldtallow.app.job.web.JobForms.TakenForm;
 import oldtallow.app.platform.problem.FieldErrors;
 import oldtallow.app.units.TorqueView;
-import oldtallow.app.units.form.SchoolView.SequenceStepView;
+import oldtallow.app.units.form.ProcedureView.SequenceStepView;
 import oldtallow.app.units.form.TorqueQuestionView;
 import oldtallow.core.fastening.sequence.StepKind;
 import oldtallow.core.fastening.sequence.TorqueRange;

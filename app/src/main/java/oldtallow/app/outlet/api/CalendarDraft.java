@@ -12,8 +12,8 @@ import oldtallow.app.register.model.Rig;
 import oldtallow.app.register.model.RigPlan;
 import oldtallow.app.register.model.WheelEndName;
 import oldtallow.app.schedule.api.DueList;
-import oldtallow.app.schedule.model.Standing;
 import oldtallow.app.schedule.model.Trip;
+import oldtallow.app.schedule.model.WheelEndStatus;
 import oldtallow.core.schedule.almanac.Due;
 import oldtallow.core.schedule.interval.DueAction;
 
@@ -54,7 +54,7 @@ final class CalendarDraft {
         RigPlan rig = item.rig();
         Due due = item.due();
         List<WheelEndName> ends =
-                item.standings().stream().map(Standing::wheelEnd).toList();
+                item.standings().stream().map(WheelEndStatus::wheelEnd).toList();
         LocalDate likely = due.when().likely();
         boolean late = likely.isBefore(today);
         LocalDate on = late ? today : likely;

@@ -12,7 +12,7 @@ import java.util.Optional;
 import java.util.UUID;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.atomic.AtomicLong;
-import oldtallow.app.identity.access.Asker;
+import oldtallow.app.identity.access.CurrentPerson;
 import oldtallow.app.identity.access.Role;
 import oldtallow.app.identity.access.SignedIn;
 import oldtallow.app.identity.api.People;
@@ -74,18 +74,20 @@ public class CalendarFeeds {
     /** Those of whoever asks. */
     @Transactional(readOnly = true)
     public List<CalendarFeed> mine() {
-        return store.of(Asker.now().workshopId(), Asker.now().personId());
+        return store.of(CurrentPerson.now().workshopId(), CurrentPerson.now().personId());
     }
 
     /** Those of whoever asks; an owner sees everybody's. */
     @Transactional(readOnly = true)
     public List<CalendarFeed> seen() {
-        return Asker.now().role() == Role.OWNER ? store.all(Asker.now().workshopId()) : mine();
+        return CurrentPerson.now().role() == Role.OWNER
+                ? store.all(CurrentPerson.now().workshopId())
+                : mine();
     }
 
     @Transactional
     public NewFeed make(UUID id, String name, @Nullable UUID rigId) {
-        SignedIn person = Asker.now();
+        SignedIn person = CurrentPerson.now();
         var errors = new FieldErrors();
         if (name.isBlank()) {
             errors.add("name", name, "is missing; say which calendar it is for, such as my telephone");
@@ -113,7 +115,7 @@ public class CalendarFeeds {
     @Transactional
     public void end(UUID id) {
         seen().stream().filter(feed -> feed.id().equals(id)).forEach(feed -> {
-            store.end(Asker.now().workshopId(), feed.personId(), id, clock.instant());
+            store.end(CurrentPerson.now().workshopId(), feed.personId(), id, clock.instant());
             log.note(Kind.FEED_ENDED, feed.name());
         });
     }
@@ -122,7 +124,7 @@ public class CalendarFeeds {
     @EventListener
     @Transactional
     public void endAll(People.LetNoLongerIn person) {
-        UUID workshop = Asker.now().workshopId();
+        UUID workshop = CurrentPerson.now().workshopId();
         store.of(workshop, person.personId())
                 .forEach(feed -> store.end(workshop, person.personId(), feed.id(), clock.instant()));
     }
@@ -139,7 +141,7 @@ public class CalendarFeeds {
      * @param address of this application as the calendar reaches it
      */
     public Optional<String> read(String token, String address) {
-        return store.open(digest(token)).map(opened -> Asker.as(opened.person(), () -> read(opened, address)));
+        return store.open(digest(token)).map(opened -> CurrentPerson.as(opened.person(), () -> read(opened, address)));
     }
 
     private String read(Opened opened, String address) {

@@ -14,18 +14,18 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Stream;
-import oldtallow.app.identity.access.Asker;
+import oldtallow.app.identity.access.CurrentPerson;
 import oldtallow.app.outlet.model.CalendarEntry;
 import oldtallow.app.outlet.model.CalendarStore;
 import oldtallow.app.platform.problem.NotYetException;
 import oldtallow.app.register.api.Register;
 import oldtallow.app.register.model.Rig;
 import oldtallow.app.schedule.api.DueList;
-import oldtallow.app.schedule.api.Standings;
 import oldtallow.app.schedule.api.Usage;
+import oldtallow.app.schedule.api.WheelEndStatuses;
+import oldtallow.app.schedule.model.DueStore.Filter;
+import oldtallow.app.schedule.model.DueStore.Rank;
 import oldtallow.app.schedule.model.RigUsage;
-import oldtallow.app.schedule.model.StandingStore.Filter;
-import oldtallow.app.schedule.model.StandingStore.Rank;
 import oldtallow.app.schedule.model.Trip;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
@@ -41,13 +41,19 @@ class Calendars {
     private static final Duration CANCELLED_STAYS = Duration.ofDays(90);
 
     private final Register register;
-    private final Standings standings;
+    private final WheelEndStatuses standings;
     private final DueList dues;
     private final Usage usage;
     private final CalendarStore store;
     private final Clock clock;
 
-    Calendars(Register register, Standings standings, DueList dues, Usage usage, CalendarStore store, Clock clock) {
+    Calendars(
+            Register register,
+            WheelEndStatuses standings,
+            DueList dues,
+            Usage usage,
+            CalendarStore store,
+            Clock clock) {
         this.register = register;
         this.standings = standings;
         this.dues = dues;
@@ -68,7 +74,7 @@ class Calendars {
             // what is not worked out yet would be told as cancelled
             throw new NotYetException("Dates are still being worked out after an upgrade. Ask again in a minute.");
         }
-        UUID workshop = Asker.now().workshopId();
+        UUID workshop = CurrentPerson.now().workshopId();
         Instant now = clock.instant();
         LocalDate today = LocalDate.now(clock);
         store.forget(workshop, now.minus(CANCELLED_STAYS));

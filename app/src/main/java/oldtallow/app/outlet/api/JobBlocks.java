@@ -7,7 +7,7 @@ import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import oldtallow.app.job.api.JobBench;
 import oldtallow.app.job.model.JobEntry;
-import oldtallow.app.job.model.Recorded;
+import oldtallow.app.job.model.RecordedEntry;
 import oldtallow.app.outlet.model.ServiceSheet.Line;
 import oldtallow.core.quantity.ReadingUnit;
 import oldtallow.core.quantity.Torque;
@@ -34,7 +34,7 @@ final class JobBlocks {
                                 + Optional.ofNullable(judged.overruled())
                                         .map(outcome -> ", overruled: " + judged.overruleReason())
                                         .orElse(""))));
-        bench.entries().stream().map(Recorded::entry).forEach(entry -> {
+        bench.entries().stream().map(RecordedEntry::entry).forEach(entry -> {
             if (entry instanceof JobEntry.Waived(String check, String reason)) {
                 found.add(new Line("let go", check + ": " + reason));
             } else if (entry instanceof JobEntry.Condemned(var parts, String reason)) {
@@ -53,7 +53,7 @@ final class JobBlocks {
     /** Everything that was measured, in the order it was. */
     static List<Line> readings(JobBench bench) {
         return bench.entries().stream()
-                .map(Recorded::entry)
+                .map(RecordedEntry::entry)
                 .flatMap(entry -> switch (entry) {
                     case JobEntry.StepDone done -> done.readings().stream();
                     case JobEntry.Added added -> added.readings().stream();

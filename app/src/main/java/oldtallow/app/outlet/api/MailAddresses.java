@@ -6,7 +6,7 @@ import java.time.Duration;
 import java.time.Instant;
 import java.util.HexFormat;
 import java.util.UUID;
-import oldtallow.app.identity.access.Asker;
+import oldtallow.app.identity.access.CurrentPerson;
 import oldtallow.app.identity.access.SignedIn;
 import oldtallow.app.outlet.model.MailReminder;
 import oldtallow.app.outlet.model.MailStore;
@@ -40,7 +40,7 @@ public class MailAddresses {
 
     /** Sends a code where one is needed; one a minute at most. */
     public void sendCode() {
-        SignedIn person = Asker.now();
+        SignedIn person = CurrentPerson.now();
         MailReminder reminder = kept(person);
         if (reminder.isConfirmed()) {
             return;
@@ -75,7 +75,7 @@ public class MailAddresses {
 
     /** Refuses a code that is not the one sent to the address as it is kept now. */
     public void confirm(String code) {
-        SignedIn person = Asker.now();
+        SignedIn person = CurrentPerson.now();
         MailReminder reminder = kept(person);
         Instant since = clock.instant().minus(LASTS);
         if (!store.confirm(person.workshopId(), person.personId(), digest(reminder, code.strip()), since, TRIES)) {

@@ -9,7 +9,7 @@ import java.time.ZonedDateTime;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
-import oldtallow.app.identity.access.Asker;
+import oldtallow.app.identity.access.CurrentPerson;
 import oldtallow.app.identity.access.SignedIn;
 import oldtallow.app.outlet.model.MailReminder;
 import oldtallow.app.outlet.model.MailStore;
@@ -60,7 +60,7 @@ public class MailRounds {
         }
         for (SignedIn person : store.wanted()) {
             try {
-                Asker.as(person, () -> serve(person));
+                CurrentPerson.as(person, () -> serve(person));
             } catch (RuntimeException e) {
                 LOG.warn("No reminder for one person: {}", e.toString());
             }
@@ -69,7 +69,7 @@ public class MailRounds {
 
     /** Sends whoever asks theirs now, whatever the hour; what went out, or why it did not. */
     public SentMail sendNow() {
-        SignedIn person = Asker.now();
+        SignedIn person = CurrentPerson.now();
         MailReminder reminder = store.of(person.workshopId(), person.personId())
                 .orElseThrow(() -> new InvalidInputException("address", "", "is missing; keep where to send it first"));
         if (!reminder.isConfirmed()) {

@@ -7,7 +7,7 @@ import java.util.Locale;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import oldtallow.app.schedule.api.DueList;
-import oldtallow.app.schedule.model.Standing;
+import oldtallow.app.schedule.model.WheelEndStatus;
 import oldtallow.core.schedule.almanac.Due;
 import oldtallow.core.schedule.interval.HubState;
 
@@ -46,7 +46,7 @@ record MailText(String subject, String body) {
     private static String line(DueList.Item item, LocalDate today) {
         Due due = item.due();
         String where = item.standings().stream()
-                .map(Standing::wheelEnd)
+                .map(WheelEndStatus::wheelEnd)
                 .map(end -> end.positionName())
                 .collect(Collectors.joining(", "));
         String day = DAY.format(due.when().likely());

@@ -7,7 +7,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.regex.Pattern;
-import oldtallow.app.identity.access.Asker;
+import oldtallow.app.identity.access.CurrentPerson;
 import oldtallow.app.outlet.model.MailReminder;
 import oldtallow.app.outlet.model.MailStore;
 import oldtallow.app.outlet.model.SentMail;
@@ -54,7 +54,8 @@ public class Mails {
     /** As it is kept; what is usual where nothing is. */
     @Transactional(readOnly = true)
     public MailReminder mine() {
-        return store.of(Asker.now().workshopId(), Asker.now().personId()).orElse(NONE_YET);
+        return store.of(CurrentPerson.now().workshopId(), CurrentPerson.now().personId())
+                .orElse(NONE_YET);
     }
 
     /** When the next one goes out; empty where none is wanted. */
@@ -75,11 +76,11 @@ public class Mails {
             errors.add("daysAhead", reminder.daysAhead(), "must be 1 to 90 days");
         }
         errors.throwIfAny();
-        entries.hold(Asker.now().personId()); // one each, so it has no id of its own to be held by
+        entries.hold(CurrentPerson.now().personId()); // one each, so it has no id of its own to be held by
         if (!store.put(
-                        Asker.now().workshopId(),
+                        CurrentPerson.now().workshopId(),
                         new MailReminder(
-                                Asker.now().personId(),
+                                CurrentPerson.now().personId(),
                                 reminder.version(),
                                 address,
                                 "", // stays as it is
@@ -98,6 +99,6 @@ public class Mails {
     /** What went out to whoever asks, latest first. */
     @Transactional(readOnly = true)
     public List<SentMail> sent() {
-        return store.sent(Asker.now().workshopId(), Asker.now().personId(), SHOWN);
+        return store.sent(CurrentPerson.now().workshopId(), CurrentPerson.now().personId(), SHOWN);
     }
 }

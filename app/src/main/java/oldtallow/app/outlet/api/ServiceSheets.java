@@ -16,7 +16,7 @@ import oldtallow.app.identity.api.Workshops;
 import oldtallow.app.job.api.JobBench;
 import oldtallow.app.job.api.JobRecords;
 import oldtallow.app.job.model.JobEntry;
-import oldtallow.app.job.model.Recorded;
+import oldtallow.app.job.model.RecordedEntry;
 import oldtallow.app.outlet.model.ServiceSheet;
 import oldtallow.app.outlet.model.ServiceSheet.Block;
 import oldtallow.app.outlet.model.ServiceSheet.Line;
@@ -28,8 +28,8 @@ import oldtallow.app.register.model.FittedPart;
 import oldtallow.app.register.model.GreaseFill;
 import oldtallow.app.register.model.Rig;
 import oldtallow.app.register.model.WheelEnd;
-import oldtallow.app.schedule.api.Standings;
-import oldtallow.app.schedule.model.Standing;
+import oldtallow.app.schedule.api.WheelEndStatuses;
+import oldtallow.app.schedule.model.WheelEndStatus;
 import oldtallow.app.setting.model.SettingSummary;
 import oldtallow.core.quantity.Length;
 import oldtallow.core.quantity.Torque;
@@ -50,7 +50,7 @@ public class ServiceSheets {
     private final Assembly assembly;
     private final FittedParts fitted;
     private final GreaseFills greasings;
-    private final Standings standings;
+    private final WheelEndStatuses standings;
     private final Workshops workshops;
     private final Clock clock;
 
@@ -60,7 +60,7 @@ public class ServiceSheets {
             Assembly assembly,
             FittedParts fitted,
             GreaseFills greasings,
-            Standings standings,
+            WheelEndStatuses standings,
             Workshops workshops,
             Clock clock) {
         this.jobs = jobs;
@@ -79,7 +79,7 @@ public class ServiceSheets {
         JobBench bench = jobs.bench(jobId);
         WheelEnd end = bench.end();
         Rig rig = register.rig(end.rigId());
-        Standing standing = Optional.ofNullable(
+        WheelEndStatus standing = Optional.ofNullable(
                         standings.of(List.of(rig.inPlan())).get(end.id()))
                 .orElseThrow();
         return new ServiceSheet(
@@ -112,7 +112,7 @@ public class ServiceSheets {
                 .ifPresent(last -> facts.add(new Line("Closed", day(last.at()) + ", " + last.by())));
         facts.add(new Line(
                 "Worked on by",
-                bench.entries().stream().map(Recorded::by).distinct().collect(Collectors.joining(", "))));
+                bench.entries().stream().map(RecordedEntry::by).distinct().collect(Collectors.joining(", "))));
         if (!rig.owner().name().isEmpty()) {
             facts.add(new Line("Owner", rig.owner().name()));
         }
@@ -194,7 +194,7 @@ public class ServiceSheets {
                         + SheetWords.number(torque.poundForceInches(), 0) + " lbf·in)";
     }
 
-    private static List<Line> due(Standing standing) {
+    private static List<Line> due(WheelEndStatus standing) {
         return standing.dues().stream()
                 .map(due -> new Line(
                         due.action().words(),
@@ -208,7 +208,7 @@ public class ServiceSheets {
                 .toList();
     }
 
-    private static List<String> cautions(Standing standing) {
+    private static List<String> cautions(WheelEndStatus standing) {
         List<String> cautions = new ArrayList<>();
         boolean nuts = standing.dues().stream().map(Due::action).anyMatch(DueAction.RETORQUE::equals);
         if (nuts) {

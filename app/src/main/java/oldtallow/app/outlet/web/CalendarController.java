@@ -9,7 +9,7 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
-import oldtallow.app.identity.access.Asker;
+import oldtallow.app.identity.access.CurrentPerson;
 import oldtallow.app.identity.api.People;
 import oldtallow.app.identity.model.Person;
 import oldtallow.app.outlet.api.CalendarFeeds;
@@ -86,7 +86,7 @@ class CalendarController {
     @GetMapping("/api/calendar-feeds")
     List<FeedView> mine() {
         Map<UUID, String> names = people.all().stream().collect(toMap(Person::id, Person::name));
-        UUID here = Asker.now().personId();
+        UUID here = CurrentPerson.now().personId();
         return feeds.seen().stream()
                 .map(feed -> FeedView.of(feed, null, feed.personId().equals(here) ? null : names.get(feed.personId())))
                 .toList();

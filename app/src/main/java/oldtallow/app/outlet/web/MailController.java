@@ -5,7 +5,7 @@ import java.time.LocalTime;
 import java.time.ZonedDateTime;
 import java.util.List;
 import java.util.UUID;
-import oldtallow.app.identity.access.Asker;
+import oldtallow.app.identity.access.CurrentPerson;
 import oldtallow.app.outlet.api.MailAddresses;
 import oldtallow.app.outlet.api.MailRounds;
 import oldtallow.app.outlet.api.Mails;
@@ -56,7 +56,7 @@ class MailController {
 
     @PutMapping("/api/mail-reminder")
     MailView put(@RequestBody MailForm form) {
-        mails.put(form.toReminder(Asker.now().personId()));
+        mails.put(form.toReminder(CurrentPerson.now().personId()));
         return mine();
     }
 

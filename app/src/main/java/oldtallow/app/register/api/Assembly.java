@@ -8,7 +8,7 @@ import java.util.Optional;
 import java.util.UUID;
 import oldtallow.app.platform.problem.FieldErrors;
 import oldtallow.app.platform.problem.NotFoundException;
-import oldtallow.app.register.model.Drawn;
+import oldtallow.app.register.model.DrawnSection;
 import oldtallow.app.register.model.FittedPart;
 import oldtallow.app.register.model.HubEntry;
 import oldtallow.app.register.model.PartEntry;
@@ -179,16 +179,17 @@ public class Assembly {
 
     /** The section of a wheel end as it is today. */
     @Transactional(readOnly = true)
-    public Drawn section(UUID wheelEndId) {
+    public DrawnSection section(UUID wheelEndId) {
         WheelEnd end = register.wheelEnd(wheelEndId);
-        return Drawn.of(shapes.shape(end.build(), Shapes.Bearings.of(fitted.fittedTo(wheelEndId))));
+        return DrawnSection.of(shapes.shape(end.build(), Shapes.Bearings.of(fitted.fittedTo(wheelEndId))));
     }
 
     /** The section of a wheel end that is not in the register, or not yet. */
     @Transactional(readOnly = true)
-    public Drawn section(WheelEndBuild build, Optional<SetDesignation> inboard, Optional<SetDesignation> outboard) {
+    public DrawnSection section(
+            WheelEndBuild build, Optional<SetDesignation> inboard, Optional<SetDesignation> outboard) {
         var errors = new FieldErrors();
-        return Drawn.of(errors.require(shapes.check(build, new Shapes.Bearings(inboard, outboard), "", errors)));
+        return DrawnSection.of(errors.require(shapes.check(build, new Shapes.Bearings(inboard, outboard), "", errors)));
     }
 
     private void check(HubEntry hub, String path, FieldErrors errors) {

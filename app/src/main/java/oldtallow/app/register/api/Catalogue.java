@@ -6,7 +6,7 @@ import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
-import oldtallow.app.identity.access.Asker;
+import oldtallow.app.identity.access.CurrentPerson;
 import oldtallow.app.platform.problem.FieldErrors;
 import oldtallow.app.register.reference.CatalogueSet;
 import oldtallow.app.register.reference.CatalogueStore;
@@ -33,7 +33,7 @@ public class Catalogue {
     public List<CatalogueSet> all() {
         return Stream.concat(
                         StandardCatalogue.entries().stream().map(entry -> new CatalogueSet(entry, null)),
-                        store.own(Asker.now().workshopId()).stream())
+                        store.own(CurrentPerson.now().workshopId()).stream())
                 .toList();
     }
 
@@ -81,7 +81,7 @@ public class Catalogue {
         var errors = new FieldErrors();
         if (StandardCatalogue.entries().stream()
                         .anyMatch(known -> known.set().designation().equals(designation))
-                || !store.add(Asker.now().workshopId(), id, entry)) {
+                || !store.add(CurrentPerson.now().workshopId(), id, entry)) {
             errors.add("cone", designation, "is in the catalogue already; look it up there");
         }
         errors.throwIfAny();
@@ -98,6 +98,6 @@ public class Catalogue {
     /** Takes a set of the workshop's own away, if it is still there. */
     @Transactional
     public void remove(UUID id) {
-        store.remove(Asker.now().workshopId(), id);
+        store.remove(CurrentPerson.now().workshopId(), id);
     }
 }

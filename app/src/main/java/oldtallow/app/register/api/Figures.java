@@ -12,7 +12,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Stream;
-import oldtallow.app.identity.access.Asker;
+import oldtallow.app.identity.access.CurrentPerson;
 import oldtallow.app.identity.api.SecurityLog;
 import oldtallow.app.identity.model.SecurityEvent.Kind;
 import oldtallow.app.platform.problem.ConflictException;
@@ -46,14 +46,14 @@ public class Figures {
 
     private final FigureStore store;
     private final Register register;
-    private final NutSchools schools;
+    private final AdjustmentProcedures schools;
     private final SecurityLog log;
     private final ApplicationEventPublisher events;
 
     Figures(
             FigureStore store,
             Register register,
-            NutSchools schools,
+            AdjustmentProcedures schools,
             SecurityLog log,
             ApplicationEventPublisher events) {
         this.store = store;
@@ -83,7 +83,8 @@ public class Figures {
     /** The workshop's own rules for everything. */
     @Transactional(readOnly = true)
     public List<FiledFigure> rules() {
-        return filed(EnumSet.allOf(FigureKind.class), List.of(Asker.now().workshopId()));
+        return filed(
+                EnumSet.allOf(FigureKind.class), List.of(CurrentPerson.now().workshopId()));
     }
 
     /** What governs at a wheel end, by kind, common practice at the bottom; the first of a kind governs. */
@@ -116,13 +117,14 @@ public class Figures {
     /** Intervals of these rigs. */
     @Transactional(readOnly = true)
     public IntervalLadders intervals(Collection<RigPlan> rigs) {
-        return new IntervalLadders(Asker.now().workshopId(), filed(EnumSet.of(FigureKind.INTERVAL), places(rigs)));
+        return new IntervalLadders(
+                CurrentPerson.now().workshopId(), filed(EnumSet.of(FigureKind.INTERVAL), places(rigs)));
     }
 
     /** Intervals of every rig of the workshop. */
     @Transactional(readOnly = true)
     public IntervalLadders intervals() {
-        UUID workshopId = Asker.now().workshopId();
+        UUID workshopId = CurrentPerson.now().workshopId();
         return new IntervalLadders(
                 workshopId,
                 store.all(workshopId, FigureKind.INTERVAL).stream()
@@ -141,7 +143,7 @@ public class Figures {
         if (figure.value() instanceof FigureValue.NutSequence sequence) {
             schools.require(sequence.school());
         }
-        if (!store.put(Asker.now().workshopId(), place, version, figure) && !isFiled(place, figure)) {
+        if (!store.put(CurrentPerson.now().workshopId(), place, version, figure) && !isFiled(place, figure)) {
             throw ConflictException.staleEdit("this figure");
         }
         log.note(Kind.FIGURE_FILED, words(figure.value().kind(), figure.authority(), place));
@@ -156,7 +158,7 @@ public class Figures {
     /** Takes a figure away; the next one below governs then. */
     @Transactional
     public void withdraw(FiledFigure filed) {
-        if (!store.remove(Asker.now().workshopId(), filed.id(), filed.version())) {
+        if (!store.remove(CurrentPerson.now().workshopId(), filed.id(), filed.version())) {
             throw ConflictException.staleEdit("this figure");
         }
         log.note(
@@ -211,7 +213,7 @@ public class Figures {
     }
 
     private List<FiledFigure> filed(Set<FigureKind> kinds, Collection<UUID> places) {
-        return store.at(Asker.now().workshopId(), kinds, places).stream()
+        return store.at(CurrentPerson.now().workshopId(), kinds, places).stream()
                 .sorted(GOVERNING_FIRST)
                 .toList();
     }
@@ -236,11 +238,11 @@ public class Figures {
     }
 
     private static List<UUID> places(WheelEnd end) {
-        return List.of(Asker.now().workshopId(), end.rigId(), end.axleId(), end.id());
+        return List.of(CurrentPerson.now().workshopId(), end.rigId(), end.axleId(), end.id());
     }
 
     private static List<UUID> places(Collection<RigPlan> rigs) {
-        List<UUID> places = new ArrayList<>(List.of(Asker.now().workshopId()));
+        List<UUID> places = new ArrayList<>(List.of(CurrentPerson.now().workshopId()));
         for (RigPlan rig : rigs) {
             places.add(rig.id());
             for (RigPlan.AxlePlan axle : rig.axles()) {

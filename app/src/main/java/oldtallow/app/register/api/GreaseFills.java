@@ -4,7 +4,7 @@ import java.time.Clock;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
-import oldtallow.app.identity.access.Asker;
+import oldtallow.app.identity.access.CurrentPerson;
 import oldtallow.app.identity.access.SignedIn;
 import oldtallow.app.platform.problem.FieldErrors;
 import oldtallow.app.register.model.GreaseFill;
@@ -36,7 +36,7 @@ public class GreaseFills {
     @Transactional(readOnly = true)
     public List<GreaseFill> of(UUID wheelEndId) {
         register.wheelEnd(wheelEndId);
-        return store.of(Asker.now().workshopId(), wheelEndId);
+        return store.of(CurrentPerson.now().workshopId(), wheelEndId);
     }
 
     /** What is in it; empty where nobody ever wrote it down. */
@@ -50,7 +50,7 @@ public class GreaseFills {
     public void fill(UUID id, UUID wheelEndId, @Nullable UUID jobId, Grease grease, String batch) {
         check(grease, batch);
         register.wheelEnd(wheelEndId);
-        SignedIn person = Asker.now();
+        SignedIn person = CurrentPerson.now();
         store.add(person, new GreaseFill(id, wheelEndId, jobId, grease, batch, person.name(), clock.instant()));
     }
 

@@ -12,7 +12,7 @@ import java.util.UUID;
 import java.util.function.Consumer;
 import java.util.function.Function;
 import java.util.stream.Collectors;
-import oldtallow.app.identity.access.Asker;
+import oldtallow.app.identity.access.CurrentPerson;
 import oldtallow.app.platform.problem.ConflictException;
 import oldtallow.app.platform.problem.FieldErrors;
 import oldtallow.app.platform.problem.NotFoundException;
@@ -55,13 +55,13 @@ public class Register {
     /** Rigs of these ids, in that order. */
     @Transactional(readOnly = true)
     public List<Rig> rigs(Collection<UUID> ids) {
-        return store.rigs(Asker.now().workshopId(), ids);
+        return store.rigs(CurrentPerson.now().workshopId(), ids);
     }
 
     /** The same for lists: wheel ends by their names alone. */
     @Transactional(readOnly = true)
     public List<RigPlan> plans(Collection<UUID> ids) {
-        return store.plans(Asker.now().workshopId(), ids);
+        return store.plans(CurrentPerson.now().workshopId(), ids);
     }
 
     /** One rig for a list; throws {@link NotFoundException} if this workshop has none of that id. */
@@ -73,7 +73,7 @@ public class Register {
     /** Rigs of an owner, named in full. */
     @Transactional(readOnly = true)
     public List<UUID> idsOfOwner(String owner) {
-        return store.idsOfOwner(Asker.now().workshopId(), owner);
+        return store.idsOfOwner(CurrentPerson.now().workshopId(), owner);
     }
 
     /** Goes through every rig of the workshop, some hundred at a time. */
@@ -81,7 +81,7 @@ public class Register {
     public void everyRig(Consumer<List<Rig>> batch) {
         @Nullable UUID last = null;
         while (true) {
-            List<UUID> ids = store.idsAfter(Asker.now().workshopId(), last, BATCH);
+            List<UUID> ids = store.idsAfter(CurrentPerson.now().workshopId(), last, BATCH);
             if (ids.isEmpty()) {
                 return;
             }
@@ -92,32 +92,33 @@ public class Register {
 
     @Transactional(readOnly = true)
     public boolean isEmpty() {
-        return store.idsAfter(Asker.now().workshopId(), null, 1).isEmpty();
+        return store.idsAfter(CurrentPerson.now().workshopId(), null, 1).isEmpty();
     }
 
     /** One wheel end; throws {@link NotFoundException} if this workshop has none of that id. */
     @Transactional(readOnly = true)
     public WheelEnd wheelEnd(UUID id) {
-        return store.wheelEnd(Asker.now().workshopId(), id).orElseThrow(() -> new NotFoundException("wheel end", id));
+        return store.wheelEnd(CurrentPerson.now().workshopId(), id)
+                .orElseThrow(() -> new NotFoundException("wheel end", id));
     }
 
     /** What wheel ends are called; those of other workshops are not there. */
     @Transactional(readOnly = true)
     public Map<UUID, WheelEndName> names(Collection<UUID> ids) {
-        return store.names(Asker.now().workshopId(), ids).stream()
+        return store.names(CurrentPerson.now().workshopId(), ids).stream()
                 .collect(Collectors.toMap(WheelEndName::id, Function.identity()));
     }
 
     /** Whose axle it is. */
     @Transactional(readOnly = true)
     public Optional<UUID> rigOfAxle(UUID axleId) {
-        return store.rigOfAxle(Asker.now().workshopId(), axleId);
+        return store.rigOfAxle(CurrentPerson.now().workshopId(), axleId);
     }
 
     /** What a wheel end was made of, the latest first. */
     @Transactional(readOnly = true)
     public List<WheelEndBuild> builds(UUID wheelEndId) {
-        return store.builds(Asker.now().workshopId(), wheelEndId);
+        return store.builds(CurrentPerson.now().workshopId(), wheelEndId);
     }
 
     /** Where an axle stands and what is at its two ends. */
@@ -137,7 +138,7 @@ public class Register {
         }
         checkPlate(id, entry, errors);
         errors.throwIfAny();
-        UUID workshopId = Asker.now().workshopId();
+        UUID workshopId = CurrentPerson.now().workshopId();
         Rig rig = new Rig(
                 id,
                 1,
@@ -167,7 +168,7 @@ public class Register {
         entry.check(errors, LocalDate.now(clock));
         checkPlate(rigId, entry, errors);
         errors.throwIfAny();
-        if (!store.change(Asker.now().workshopId(), rigId, version, entry)) {
+        if (!store.change(CurrentPerson.now().workshopId(), rigId, version, entry)) {
             throw ConflictException.staleEdit("this rig");
         }
         touched(rigId);
@@ -185,7 +186,7 @@ public class Register {
         }
         var errors = new FieldErrors();
         LocalDate today = LocalDate.now(clock);
-        LocalDate earliest = store.builds(Asker.now().workshopId(), end.id()).stream()
+        LocalDate earliest = store.builds(CurrentPerson.now().workshopId(), end.id()).stream()
                 .map(WheelEndBuild::since)
                 .max(LocalDate::compareTo)
                 .orElse(LocalDate.MIN);
@@ -198,7 +199,7 @@ public class Register {
                     "is before the last change of " + earliest + "; give that day or a later one");
         }
         errors.throwIfAny();
-        if (!store.changeBuild(Asker.now().workshopId(), end.id(), version, build)) {
+        if (!store.changeBuild(CurrentPerson.now().workshopId(), end.id(), version, build)) {
             throw ConflictException.staleEdit("this wheel end");
         }
         touched(end.rigId());
@@ -224,7 +225,7 @@ public class Register {
         if (entry.plate().isEmpty()) {
             return;
         }
-        store.rigWithPlate(Asker.now().workshopId(), entry.plate(), rigId)
+        store.rigWithPlate(CurrentPerson.now().workshopId(), entry.plate(), rigId)
                 .ifPresent(other -> errors.add(
                         "plate",
                         entry.plate(),

@@ -23,9 +23,9 @@ import org.springframework.stereotype.Component;
 class Shapes {
 
     private final Catalogue catalogue;
-    private final NutSchools schools;
+    private final AdjustmentProcedures schools;
 
-    Shapes(Catalogue catalogue, NutSchools schools) {
+    Shapes(Catalogue catalogue, AdjustmentProcedures schools) {
         this.catalogue = catalogue;
         this.schools = schools;
     }

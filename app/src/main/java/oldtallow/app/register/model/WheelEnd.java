@@ -1,7 +1,7 @@
 package oldtallow.app.register.model;
 
 import java.util.UUID;
-import oldtallow.core.fastening.sequence.SchoolId;
+import oldtallow.core.fastening.sequence.ProcedureId;
 import oldtallow.core.hub.Construction;
 
 /**
@@ -39,7 +39,7 @@ public record WheelEnd(
         return build.nut();
     }
 
-    public SchoolId school() {
+    public ProcedureId school() {
         return build.school();
     }
 }

@@ -3,7 +3,7 @@ package oldtallow.app.register.model;
 import java.time.LocalDate;
 import java.util.Map;
 import oldtallow.core.fastening.lock.LockPattern;
-import oldtallow.core.fastening.sequence.SchoolId;
+import oldtallow.core.fastening.sequence.ProcedureId;
 import oldtallow.core.fastening.thread.ScrewThread;
 import oldtallow.core.hub.Construction;
 import oldtallow.core.hub.Fittings;
@@ -23,7 +23,7 @@ public record WheelEndBuild(
         String threadDesignation,
         ScrewThread thread,
         LockPattern lock,
-        SchoolId school,
+        ProcedureId school,
         Fittings fittings,
         Map<HubDimension, Length> dimensions) {
 

@@ -5,9 +5,9 @@ import java.util.Map;
 import java.util.TreeMap;
 import java.util.UUID;
 import oldtallow.app.register.model.WheelEndBuild;
-import oldtallow.core.fastening.sequence.SchoolId;
-import oldtallow.core.fastening.thread.Hand;
+import oldtallow.core.fastening.sequence.ProcedureId;
 import oldtallow.core.fastening.thread.ScrewThread;
+import oldtallow.core.fastening.thread.ThreadHand;
 import oldtallow.core.hub.Construction;
 import oldtallow.core.hub.Fittings;
 import oldtallow.core.hub.Fittings.BrakeKind;
@@ -41,10 +41,10 @@ final class BuildRow {
                 row.getThreadDesignation(),
                 new ScrewThread(
                         Length.ofMicrometres(row.getThreadPitchUm()),
-                        Hand.valueOf(row.getThreadHand()),
+                        ThreadHand.valueOf(row.getThreadHand()),
                         Length.ofMicrometres(row.getThreadDiameterUm())),
                 LockColumns.read(row),
-                new SchoolId(row.getSchool()),
+                new ProcedureId(row.getSchool()),
                 new Fittings(
                         SealKind.valueOf(row.getSeal()),
                         CapKind.valueOf(row.getCap()),

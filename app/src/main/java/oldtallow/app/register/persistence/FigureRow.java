@@ -8,7 +8,7 @@ import oldtallow.app.register.reference.Place;
 import oldtallow.app.register.reference.Place.Scope;
 import oldtallow.app.units.form.DueRuleForm;
 import oldtallow.core.fastening.endplay.EndPlayWindow;
-import oldtallow.core.fastening.sequence.SchoolId;
+import oldtallow.core.fastening.sequence.ProcedureId;
 import oldtallow.core.quantity.Length;
 import oldtallow.core.quantity.Torque;
 import oldtallow.core.schedule.figure.Authority;
@@ -59,7 +59,7 @@ class FigureRow {
             case WHEEL_END -> row.setWheelEndId(place.id());
         }
         switch (figure.value()) {
-            case NutSequence(SchoolId school, String words) -> {
+            case NutSequence(ProcedureId school, String words) -> {
                 row.setSchool(school.value());
                 row.setWords(words.isBlank() ? null : words);
             }
@@ -96,7 +96,7 @@ class FigureRow {
         @Nullable String words = row.getWords();
         FigureKind kind = FigureKind.valueOf(row.getKind());
         return switch (kind) {
-            case NUT_SEQUENCE -> new NutSequence(new SchoolId(row.getSchool()), words == null ? "" : words);
+            case NUT_SEQUENCE -> new NutSequence(new ProcedureId(row.getSchool()), words == null ? "" : words);
             case END_PLAY ->
                 new EndPlay(new EndPlayWindow(
                         Length.ofMicrometres(row.getLeastUm()), Length.ofMicrometres(row.getMostUm())));

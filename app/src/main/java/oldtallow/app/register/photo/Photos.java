@@ -1,7 +1,7 @@
 package oldtallow.app.register.photo;
 
 import java.util.UUID;
-import oldtallow.app.identity.access.Asker;
+import oldtallow.app.identity.access.CurrentPerson;
 import oldtallow.app.platform.problem.NotFoundException;
 import oldtallow.app.register.api.Register;
 import org.springframework.stereotype.Service;
@@ -21,25 +21,25 @@ public class Photos {
 
     @Transactional(readOnly = true)
     public boolean has(UUID rigId) {
-        return store.has(Asker.now().workshopId(), rigId);
+        return store.has(CurrentPerson.now().workshopId(), rigId);
     }
 
     /** Keeps a photo in place of the one before. */
     @Transactional
     public void put(UUID rigId, byte[] bytes) {
         UUID id = register.rig(rigId).id();
-        store.put(Asker.now().workshopId(), id, Photo.read(bytes));
+        store.put(CurrentPerson.now().workshopId(), id, Photo.read(bytes));
     }
 
     @Transactional
     public void remove(UUID rigId) {
-        store.remove(Asker.now().workshopId(), register.rig(rigId).id());
+        store.remove(CurrentPerson.now().workshopId(), register.rig(rigId).id());
     }
 
     /** The photo; throws {@link NotFoundException} where the rig has none. */
     @Transactional(readOnly = true)
     public Photo require(UUID rigId) {
-        return store.ofRig(Asker.now().workshopId(), rigId)
+        return store.ofRig(CurrentPerson.now().workshopId(), rigId)
                 .orElseThrow(() -> new NotFoundException("photo of a rig", rigId));
     }
 }

@@ -10,9 +10,9 @@ import oldtallow.app.units.LengthEntry;
 import oldtallow.app.units.form.LockForm;
 import oldtallow.app.units.form.ThreadForm;
 import oldtallow.core.fastening.lock.LockPattern;
-import oldtallow.core.fastening.sequence.SchoolId;
-import oldtallow.core.fastening.thread.Hand;
+import oldtallow.core.fastening.sequence.ProcedureId;
 import oldtallow.core.fastening.thread.ScrewThread;
+import oldtallow.core.fastening.thread.ThreadHand;
 import oldtallow.core.hub.Construction;
 import oldtallow.core.hub.Fittings;
 import oldtallow.core.hub.Fittings.BrakeKind;
@@ -81,7 +81,7 @@ record BuildForm(
                 since,
                 construction,
                 preset.thread().designation(),
-                preset.thread().cut(Hand.RIGHT),
+                preset.thread().cut(ThreadHand.RIGHT),
                 preset.lock(),
                 preset.school(),
                 preset.fittings(),
@@ -114,7 +114,7 @@ record BuildForm(
                 errors.add(field, one.length().number(), "is given twice; keep one");
             }
         }
-        @Nullable SchoolId setBy = errors.at(path + "school", () -> new SchoolId(school));
+        @Nullable ProcedureId setBy = errors.at(path + "school", () -> new ProcedureId(school));
         if (cut == null || pattern == null || setBy == null) {
             return null;
         }

@@ -5,14 +5,14 @@ import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import java.util.function.Function;
-import oldtallow.app.identity.access.Asker;
+import oldtallow.app.identity.access.CurrentPerson;
+import oldtallow.app.register.api.AdjustmentProcedures;
 import oldtallow.app.register.api.Figures;
-import oldtallow.app.register.api.NutSchools;
 import oldtallow.app.register.api.Register;
 import oldtallow.app.register.model.WheelEnd;
 import oldtallow.app.register.reference.FiledFigure;
 import oldtallow.app.register.reference.Place;
-import oldtallow.core.fastening.sequence.SchoolId;
+import oldtallow.core.fastening.sequence.ProcedureId;
 import oldtallow.core.hub.Fastening;
 import oldtallow.core.hub.part.Stack;
 import oldtallow.core.schedule.figure.Authority;
@@ -34,9 +34,9 @@ class FigureController {
 
     private final Figures figures;
     private final Register register;
-    private final NutSchools schools;
+    private final AdjustmentProcedures schools;
 
-    FigureController(Figures figures, Register register, NutSchools schools) {
+    FigureController(Figures figures, Register register, AdjustmentProcedures schools) {
         this.figures = figures;
         this.register = register;
         this.schools = schools;
@@ -51,7 +51,8 @@ class FigureController {
     /** Files a rule of the workshop; the owner's to do. */
     @PostMapping("/api/workshop/rules")
     List<FiledFigureView> setRule(@RequestBody FigureEntry entry) {
-        figures.file(new Place(Place.Scope.WORKSHOP, Asker.now().workshopId()), entry.version(), entry.toFigure());
+        figures.file(
+                new Place(Place.Scope.WORKSHOP, CurrentPerson.now().workshopId()), entry.version(), entry.toFigure());
         return rules();
     }
 
@@ -150,7 +151,7 @@ class FigureController {
             String source,
             FigureValueView value) {
 
-        static FiledFigureView of(FiledFigure filed, Function<SchoolId, String> label) {
+        static FiledFigureView of(FiledFigure filed, Function<ProcedureId, String> label) {
             return new FiledFigureView(
                     filed.id(),
                     filed.version(),
@@ -175,7 +176,7 @@ class FigureController {
                 FigureKind kind,
                 List<GoverningFigure<FigureValue>> ladder,
                 List<FiledFigure> filed,
-                Function<SchoolId, String> label) {
+                Function<ProcedureId, String> label) {
             return new RungView(
                     kind,
                     kind.words(),
@@ -190,7 +191,7 @@ class FigureController {
     /** A figure and whose it is. */
     record GoverningView(Authority authority, String source, FigureValueView value) {
 
-        static GoverningView of(GoverningFigure<FigureValue> figure, Function<SchoolId, String> label) {
+        static GoverningView of(GoverningFigure<FigureValue> figure, Function<ProcedureId, String> label) {
             return new GoverningView(figure.authority(), figure.source(), FigureValueView.of(figure.value(), label));
         }
     }

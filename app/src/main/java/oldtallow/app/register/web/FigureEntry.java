@@ -6,7 +6,7 @@ import oldtallow.app.units.LengthEntry;
 import oldtallow.app.units.TorqueEntry;
 import oldtallow.app.units.form.DueRuleForm;
 import oldtallow.core.fastening.endplay.EndPlayWindow;
-import oldtallow.core.fastening.sequence.SchoolId;
+import oldtallow.core.fastening.sequence.ProcedureId;
 import oldtallow.core.quantity.Length;
 import oldtallow.core.quantity.Torque;
 import oldtallow.core.schedule.figure.Authority;
@@ -54,7 +54,7 @@ record FigureEntry(
         return switch (kind) {
             case NUT_SEQUENCE -> {
                 @Nullable String named = needed("school", school, errors);
-                @Nullable SchoolId by = named == null ? null : errors.at("school", () -> new SchoolId(named));
+                @Nullable ProcedureId by = named == null ? null : errors.at("school", () -> new ProcedureId(named));
                 yield by == null
                         ? null
                         : errors.at("words", () -> new NutSequence(by, words == null ? "" : words.strip()));

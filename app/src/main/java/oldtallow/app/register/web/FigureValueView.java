@@ -6,7 +6,7 @@ import oldtallow.app.units.LengthView;
 import oldtallow.app.units.TorqueView;
 import oldtallow.app.units.form.DueRuleView;
 import oldtallow.core.fastening.endplay.EndPlayWindow;
-import oldtallow.core.fastening.sequence.SchoolId;
+import oldtallow.core.fastening.sequence.ProcedureId;
 import oldtallow.core.quantity.Torque;
 import oldtallow.core.schedule.figure.FigureKind;
 import oldtallow.core.schedule.figure.FigureValue;
@@ -31,9 +31,9 @@ record FigureValueView(
         @Nullable List<DueRuleView> rules) {
 
     /** {@code label} names a school. */
-    static FigureValueView of(FigureValue value, Function<SchoolId, String> label) {
+    static FigureValueView of(FigureValue value, Function<ProcedureId, String> label) {
         return switch (value) {
-            case NutSequence(SchoolId school, String words) ->
+            case NutSequence(ProcedureId school, String words) ->
                 new FigureValueView(
                         school.value(),
                         label.apply(school),

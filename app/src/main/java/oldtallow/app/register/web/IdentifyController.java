@@ -15,10 +15,10 @@ import oldtallow.core.bearing.SetDesignation;
 import oldtallow.core.bearing.SetDimension;
 import oldtallow.core.bearing.identify.Candidate;
 import oldtallow.core.bearing.identify.Identification;
-import oldtallow.core.bearing.identify.Instrument;
 import oldtallow.core.bearing.identify.LookAlike;
 import oldtallow.core.bearing.identify.Measurand;
 import oldtallow.core.bearing.identify.Measurement;
+import oldtallow.core.bearing.identify.SizeGauge;
 import oldtallow.core.bearing.identify.StudCircle;
 import oldtallow.core.bearing.identify.UsualHub;
 import oldtallow.core.quantity.Length;
@@ -46,7 +46,7 @@ class IdentifyController {
                 Arrays.stream(Measurand.values())
                         .map(one -> new MeasurandView(one, one.words()))
                         .toList(),
-                Arrays.stream(Instrument.values())
+                Arrays.stream(SizeGauge.values())
                         .map(one -> new InstrumentView(
                                 one, one.words(), LengthView.of(one.standardUncertainty()), one.onlyBounds()))
                         .toList(),
@@ -60,7 +60,7 @@ class IdentifyController {
     record MeasurandView(Measurand id, String words) {}
 
     /** An instrument, and how far it may be off (one standard deviation, common practice). */
-    record InstrumentView(Instrument id, String words, LengthView uncertainty, boolean onlyBounds) {}
+    record InstrumentView(SizeGauge id, String words, LengthView uncertainty, boolean onlyBounds) {}
 
     /** Which set it is, from what was measured. */
     @PostMapping("/api/identify")
@@ -93,7 +93,7 @@ class IdentifyController {
         }
     }
 
-    record MeasurementForm(Measurand measurand, Instrument instrument, LengthEntry length) {
+    record MeasurementForm(Measurand measurand, SizeGauge instrument, LengthEntry length) {
 
         @Nullable
         Measurement toMeasurement(String field, FieldErrors errors) {
@@ -186,7 +186,7 @@ class IdentifyController {
     record StudCircleForm(
             Integer studs,
             LengthEntry distance,
-            Instrument instrument,
+            SizeGauge instrument,
             @Nullable String axleTube) {}
 
     record StudCircleView(LengthView diameter, LengthView uncertainty, List<UsualHubView> usualHubs) {

@@ -8,7 +8,7 @@ import java.util.Optional;
 import java.util.UUID;
 import oldtallow.app.platform.problem.FieldErrors;
 import oldtallow.app.register.api.Assembly;
-import oldtallow.app.register.model.Drawn;
+import oldtallow.app.register.model.DrawnSection;
 import oldtallow.app.register.model.WheelEndBuild;
 import oldtallow.core.bearing.SetDesignation;
 import oldtallow.core.hub.Construction;
@@ -91,7 +91,7 @@ class SectionController {
     SectionView section(@RequestBody SectionForm form) {
         var errors = new FieldErrors();
         @Nullable WheelEndBuild build = form.build().toBuild("build.", LocalDate.now(clock), errors);
-        Drawn drawn = assembly.section(errors.require(build), read(form.inboard()), read(form.outboard()));
+        DrawnSection drawn = assembly.section(errors.require(build), read(form.inboard()), read(form.outboard()));
         return SectionView.of(drawn);
     }
 

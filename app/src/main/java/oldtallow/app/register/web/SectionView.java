@@ -1,7 +1,7 @@
 package oldtallow.app.register.web;
 
 import java.util.List;
-import oldtallow.app.register.model.Drawn;
+import oldtallow.app.register.model.DrawnSection;
 import oldtallow.app.units.LengthView;
 import oldtallow.core.hub.WheelEndShape;
 import oldtallow.core.hub.section.Outline;
@@ -29,7 +29,7 @@ record SectionView(
         boolean bearingsKnown,
         boolean brakeMovedIn) {
 
-    static SectionView of(Drawn drawn) {
+    static SectionView of(DrawnSection drawn) {
         Section section = drawn.section();
         WheelEndShape shape = drawn.shape();
         return new SectionView(

@@ -11,9 +11,9 @@ class DueHealth implements HealthIndicator {
 
     static final Status CATCHING_UP = new Status("CATCHING_UP");
 
-    private final DueUpkeep upkeep;
+    private final DueCatchUp upkeep;
 
-    DueHealth(DueUpkeep upkeep) {
+    DueHealth(DueCatchUp upkeep) {
         this.upkeep = upkeep;
     }
 

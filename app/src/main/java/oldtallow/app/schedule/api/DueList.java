@@ -9,14 +9,14 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Stream;
-import oldtallow.app.identity.access.Asker;
+import oldtallow.app.identity.access.CurrentPerson;
 import oldtallow.app.register.api.Register;
 import oldtallow.app.register.model.RigPlan;
-import oldtallow.app.schedule.model.Standing;
-import oldtallow.app.schedule.model.StandingStore;
-import oldtallow.app.schedule.model.StandingStore.Filter;
-import oldtallow.app.schedule.model.StandingStore.Rank;
-import oldtallow.app.schedule.model.StandingStore.Week;
+import oldtallow.app.schedule.model.DueStore;
+import oldtallow.app.schedule.model.DueStore.Filter;
+import oldtallow.app.schedule.model.DueStore.Rank;
+import oldtallow.app.schedule.model.DueStore.Week;
+import oldtallow.app.schedule.model.WheelEndStatus;
 import oldtallow.core.schedule.almanac.Due;
 import oldtallow.core.schedule.almanac.GoverningRule;
 import oldtallow.core.schedule.interval.DueAction;
@@ -40,13 +40,19 @@ public class DueList {
             .thenComparingInt(item -> item.rig().yardNumber());
 
     private final Register register;
-    private final Standings standings;
-    private final StandingStore store;
-    private final DueBook book;
-    private final DueUpkeep upkeep;
+    private final WheelEndStatuses standings;
+    private final DueStore store;
+    private final DueUpdates book;
+    private final DueCatchUp upkeep;
     private final Clock clock;
 
-    DueList(Register register, Standings standings, StandingStore store, DueBook book, DueUpkeep upkeep, Clock clock) {
+    DueList(
+            Register register,
+            WheelEndStatuses standings,
+            DueStore store,
+            DueUpdates book,
+            DueCatchUp upkeep,
+            Clock clock) {
         this.register = register;
         this.standings = standings;
         this.store = store;
@@ -60,7 +66,7 @@ public class DueList {
      *
      * @param standings from the front, left first; not empty
      */
-    public record Item(RigPlan rig, List<Standing> standings, Due due) {
+    public record Item(RigPlan rig, List<WheelEndStatus> standings, Due due) {
 
         private Item with(Item other) {
             return new Item(
@@ -114,7 +120,7 @@ public class DueList {
     /** What is due at these rigs by a day, most pressing first. */
     @Transactional(readOnly = true)
     public List<Item> of(List<RigPlan> rigs, LocalDate until) {
-        Map<UUID, Standing> all = standings.of(rigs);
+        Map<UUID, WheelEndStatus> all = standings.of(rigs);
         return rigs.stream()
                 .flatMap(rig -> due(rig, all, until))
                 .sorted(PRESSING)
@@ -125,11 +131,11 @@ public class DueList {
     @Transactional
     public List<Week> weeks() {
         book.complete();
-        return store.weeks(Asker.now().workshopId(), LocalDate.now(clock), WEEKS);
+        return store.weeks(CurrentPerson.now().workshopId(), LocalDate.now(clock), WEEKS);
     }
 
     /** What is due at a rig by a day, alike ones together; of a wheel end outside its window the first thing whenever it is. */
-    static Stream<Item> due(RigPlan rig, Map<UUID, Standing> all, LocalDate until) {
+    static Stream<Item> due(RigPlan rig, Map<UUID, WheelEndStatus> all, LocalDate until) {
         Map<Alike, Item> items = new LinkedHashMap<>();
         rig.wheelEnds()
                 .flatMap(end -> Optional.ofNullable(all.get(end.id())).stream())

@@ -8,7 +8,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.function.UnaryOperator;
-import oldtallow.app.identity.access.Asker;
+import oldtallow.app.identity.access.CurrentPerson;
 import oldtallow.app.job.api.JobRecords;
 import oldtallow.app.platform.problem.InvalidInputException;
 import oldtallow.app.register.api.Figures;
@@ -16,11 +16,11 @@ import oldtallow.app.register.api.IntervalLadders;
 import oldtallow.app.register.api.Register;
 import oldtallow.app.register.model.Rig;
 import oldtallow.app.register.model.WheelEnd;
-import oldtallow.app.schedule.model.Basis;
+import oldtallow.app.schedule.model.DueBasis;
+import oldtallow.app.schedule.model.DueStore;
 import oldtallow.app.schedule.model.RigAlmanac;
 import oldtallow.app.schedule.model.RigUsage;
-import oldtallow.app.schedule.model.Standing;
-import oldtallow.app.schedule.model.StandingStore;
+import oldtallow.app.schedule.model.WheelEndStatus;
 import oldtallow.core.schedule.almanac.RigUse;
 import oldtallow.core.schedule.distance.Forecast;
 import oldtallow.core.schedule.distance.Odometry;
@@ -42,20 +42,20 @@ public class RigAlmanacs {
     private static final double MOST_FACTOR = 10;
 
     private final Register register;
-    private final Bases bases;
+    private final DueBases bases;
     private final Figures figures;
     private final JobRecords jobs;
     private final ServiceLog services;
-    private final StandingStore store;
+    private final DueStore store;
     private final Clock clock;
 
     RigAlmanacs(
             Register register,
-            Bases bases,
+            DueBases bases,
             Figures figures,
             JobRecords jobs,
             ServiceLog services,
-            StandingStore store,
+            DueStore store,
             Clock clock) {
         this.register = register;
         this.bases = bases;
@@ -106,13 +106,14 @@ public class RigAlmanacs {
         LocalDate today = LocalDate.now(clock);
         List<UUID> ends = rig.wheelEnds().map(WheelEnd::id).toList();
         IntervalLadders onFile = figures.intervals(List.of(rig.inPlan()));
-        Bases.Read read = used(
+        DueBases.Read read = used(
                 Optional.ofNullable(bases.of(List.of(rig), otherwise).get(rigId))
                         .orElseThrow(),
                 whatIf.useFactor());
         var reckoning =
-                new Reckoning((of, axle, end, upkeep) -> with(whatIf.rules(), onFile.at(of, axle, end, upkeep)));
-        Map<UUID, Standing> standings = Standings.of(rig.inPlan(), read.basis(), reckoning, jobs.openAt(ends), today);
+                new DueDerivation((of, axle, end, upkeep) -> with(whatIf.rules(), onFile.at(of, axle, end, upkeep)));
+        Map<UUID, WheelEndStatus> standings =
+                WheelEndStatuses.of(rig.inPlan(), read.basis(), reckoning, jobs.openAt(ends), today);
         return new RigAlmanac(
                 rig,
                 today,
@@ -122,7 +123,7 @@ public class RigAlmanacs {
                         .map(end -> Optional.ofNullable(standings.get(end)).orElseThrow())
                         .toList(),
                 services.of(ends),
-                store.told(Asker.now().workshopId(), rigId, MOST_TOLD));
+                store.told(CurrentPerson.now().workshopId(), rigId, MOST_TOLD));
     }
 
     private static List<GoverningFigure<FigureValue>> with(
@@ -136,17 +137,17 @@ public class RigAlmanacs {
         return changed;
     }
 
-    private static Bases.Read used(Bases.Read read, double factor) {
+    private static DueBases.Read used(DueBases.Read read, double factor) {
         Odometry known = read.odometry();
         Optional<UseRate> rate = known.rate().map(one -> one.times(factor));
-        Basis basis = read.basis();
+        DueBasis basis = read.basis();
         Forecast forecast = basis.use().forecast();
         var use = new RigUse(
                 new Forecast(forecast.on(), forecast.km(), rate, forecast.trips(), forecast.past()),
                 basis.use().water(),
                 basis.use().trips());
-        return new Bases.Read(
-                new Basis(basis.rigId(), basis.severity(), use, basis.ends()),
+        return new DueBases.Read(
+                new DueBasis(basis.rigId(), basis.severity(), use, basis.ends()),
                 read.usage(),
                 new Odometry(known.line(), rate, known.trips()));
     }

@@ -5,7 +5,7 @@ import java.time.LocalDate;
 import java.util.Collection;
 import java.util.List;
 import java.util.UUID;
-import oldtallow.app.identity.access.Asker;
+import oldtallow.app.identity.access.CurrentPerson;
 import oldtallow.app.platform.problem.FieldErrors;
 import oldtallow.app.register.api.Register;
 import oldtallow.app.register.model.WheelEnd;
@@ -36,7 +36,7 @@ public class ServiceLog {
     /** By day. */
     @Transactional(readOnly = true)
     public List<ServiceEvent> of(Collection<UUID> wheelEndIds) {
-        return store.of(Asker.now().workshopId(), wheelEndIds);
+        return store.of(CurrentPerson.now().workshopId(), wheelEndIds);
     }
 
     /** Something done outside a job, as a re-torque at the roadside; sent again under the same id it is the same. */
@@ -57,9 +57,9 @@ public class ServiceLog {
     @Transactional
     public void record(
             UUID id, WheelEnd end, Kind kind, LocalDate on, Source source, @Nullable UUID jobId, String note) {
-        UUID workshop = Asker.now().workshopId();
+        UUID workshop = CurrentPerson.now().workshopId();
         var event = new ServiceEvent(
-                id, end.id(), kind, on, source, jobId, Asker.now().name(), note);
+                id, end.id(), kind, on, source, jobId, CurrentPerson.now().name(), note);
         store.add(workshop, event);
     }
 }

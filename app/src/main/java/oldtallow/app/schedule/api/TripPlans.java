@@ -13,17 +13,17 @@ import java.util.function.Function;
 import java.util.stream.Collectors;
 import oldtallow.app.register.model.WheelEnd;
 import oldtallow.app.schedule.model.RigAlmanac;
-import oldtallow.app.schedule.model.Standing;
 import oldtallow.app.schedule.model.Trip;
 import oldtallow.app.schedule.model.TripPlan;
 import oldtallow.app.schedule.model.TripPlan.Advised;
 import oldtallow.app.schedule.model.TripPlan.Doubted;
+import oldtallow.app.schedule.model.WheelEndStatus;
 import oldtallow.core.schedule.almanac.Due;
 import oldtallow.core.schedule.interval.DueAction;
-import oldtallow.core.travel.trip.Doubt;
 import oldtallow.core.travel.trip.FeelStop;
 import oldtallow.core.travel.trip.Stretch;
 import oldtallow.core.travel.trip.TripAdvice;
+import oldtallow.core.travel.trip.TripDoubt;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -66,13 +66,13 @@ public class TripPlans {
 
     private static List<Doubted> doubts(RigAlmanac almanac) {
         Map<UUID, WheelEnd> ends = byId(almanac);
-        Map<Doubt, List<WheelEnd>> alike = new EnumMap<>(Doubt.class);
-        for (Standing standing : almanac.standings()) {
+        Map<TripDoubt, List<WheelEnd>> alike = new EnumMap<>(TripDoubt.class);
+        for (WheelEndStatus standing : almanac.standings()) {
             WheelEnd end =
                     Optional.ofNullable(ends.get(standing.wheelEnd().id())).orElseThrow();
             boolean isSet = standing.lastSetting().isPresent()
                     || !end.build().fittings().setsByNut();
-            Doubt.of(standing.state(), isSet, standing.openJobId() != null)
+            TripDoubt.of(standing.state(), isSet, standing.openJobId() != null)
                     .ifPresent(doubt -> alike.computeIfAbsent(doubt, one -> new ArrayList<>())
                             .add(end));
         }
@@ -88,7 +88,7 @@ public class TripPlans {
     private static List<Advised> advice(Trip trip, List<Stretch> legs, RigAlmanac almanac, Map<At, LocalDate> without) {
         Map<UUID, WheelEnd> ends = byId(almanac);
         Map<Alike, List<WheelEnd>> alike = new LinkedHashMap<>();
-        for (Standing standing : almanac.standings()) {
+        for (WheelEndStatus standing : almanac.standings()) {
             for (Due due : standing.dues()) {
                 var advice = TripAdvice.of(due, trip.from(), trip.to(), legs);
                 var before = Optional.ofNullable(

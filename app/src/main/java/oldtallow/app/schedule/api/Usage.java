@@ -12,7 +12,7 @@ import java.util.Optional;
 import java.util.UUID;
 import java.util.function.Function;
 import java.util.stream.Collectors;
-import oldtallow.app.identity.access.Asker;
+import oldtallow.app.identity.access.CurrentPerson;
 import oldtallow.app.platform.problem.ConflictException;
 import oldtallow.app.platform.problem.FieldErrors;
 import oldtallow.app.platform.problem.NotFoundException;
@@ -68,7 +68,7 @@ public class Usage {
     /** By rig. */
     @Transactional(readOnly = true)
     public Map<UUID, RigUsage> of(Collection<Rig> rigs) {
-        UUID workshop = Asker.now().workshopId();
+        UUID workshop = CurrentPerson.now().workshopId();
         List<UUID> ids = rigs.stream().map(Rig::id).toList();
         Map<UUID, List<KeptEntry>> meters = byRig(store.meters(workshop, ids), KeptEntry::rigId);
         Map<UUID, List<Trip>> trips = byRig(store.trips(workshop, ids), Trip::rigId);
@@ -102,7 +102,7 @@ public class Usage {
         }
         errors.atMost("note", kept.note(), MOST_NOTE);
         errors.throwIfAny();
-        UUID workshop = Asker.now().workshopId();
+        UUID workshop = CurrentPerson.now().workshopId();
         Optional<KeptEntry> earlier = store.meterEntry(workshop, kept.id());
         if (earlier.filter(one -> one.entry().equals(kept.entry())
                         && one.note().equals(kept.note().strip()))
@@ -128,7 +128,7 @@ public class Usage {
 
     @Transactional
     public void removeMeter(UUID id, int version) {
-        UUID workshop = Asker.now().workshopId();
+        UUID workshop = CurrentPerson.now().workshopId();
         Optional<KeptEntry> found = store.meterEntry(workshop, id);
         if (found.isEmpty()) {
             return; // taken back twice
@@ -159,7 +159,7 @@ public class Usage {
         if (entry.to().isAfter(today.plusYears(MOST_YEARS_AHEAD))) {
             errors.add("to", entry.to(), "is more than five years ahead; plan it nearer the time");
         }
-        UUID workshop = Asker.now().workshopId();
+        UUID workshop = CurrentPerson.now().workshopId();
         if (entry.state() != Trip.State.CANCELLED) {
             refuseOverlap(store.trips(workshop, List.of(rigId)), id, entry, errors);
         }
@@ -192,14 +192,14 @@ public class Usage {
 
     @Transactional(readOnly = true)
     public Trip trip(UUID id) {
-        return store.trip(Asker.now().workshopId(), id).orElseThrow(() -> new NotFoundException("trip", id));
+        return store.trip(CurrentPerson.now().workshopId(), id).orElseThrow(() -> new NotFoundException("trip", id));
     }
 
     /** Trips that are planned and not over, within a year; those that leave first. */
     @Transactional(readOnly = true)
     public List<Trip> coming() {
         LocalDate today = LocalDate.now(clock);
-        return store.coming(Asker.now().workshopId(), today, today.plusYears(1), MOST_COMING);
+        return store.coming(CurrentPerson.now().workshopId(), today, today.plusYears(1), MOST_COMING);
     }
 
     /** Writes down that hubs went under water; sent again under the same id it is the same time. */
@@ -212,7 +212,7 @@ public class Usage {
         }
         errors.atMost("note", water.note(), MOST_NOTE);
         errors.throwIfAny();
-        UUID workshop = Asker.now().workshopId();
+        UUID workshop = CurrentPerson.now().workshopId();
         if (!store.add(workshop, water)
                 && !store.water(workshop, List.of(rig.id())).contains(water)) {
             throw ConflictException.idIsTaken();
@@ -225,7 +225,7 @@ public class Usage {
 
     @Transactional
     public void removeWater(UUID id) {
-        store.removeWater(Asker.now().workshopId(), id)
+        store.removeWater(CurrentPerson.now().workshopId(), id)
                 .ifPresent(rigId -> register.touched(rigId, "a water entry was taken back"));
     }
 
@@ -235,7 +235,7 @@ public class Usage {
     @Transactional
     public void begin(RigTouched touched) {
         Rig rig = register.rig(touched.rigId());
-        UUID workshop = Asker.now().workshopId();
+        UUID workshop = CurrentPerson.now().workshopId();
         @Nullable Integer km = rig.distance().km();
         @Nullable LocalDate on = rig.distance().readOn();
         if (km != null

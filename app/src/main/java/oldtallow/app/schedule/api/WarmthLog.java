@@ -10,14 +10,14 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
-import oldtallow.app.identity.access.Asker;
+import oldtallow.app.identity.access.CurrentPerson;
 import oldtallow.app.job.api.Jobs;
 import oldtallow.app.platform.problem.ConflictException;
 import oldtallow.app.platform.problem.FieldErrors;
 import oldtallow.app.register.api.Register;
 import oldtallow.app.register.model.Rig;
 import oldtallow.app.register.model.WheelEnd;
-import oldtallow.app.schedule.model.HubWarmth;
+import oldtallow.app.schedule.model.HubTemperatures;
 import oldtallow.app.schedule.model.WarmthStop;
 import oldtallow.app.schedule.model.WarmthStore;
 import oldtallow.core.travel.warmth.Felt;
@@ -55,7 +55,7 @@ public class WarmthLog {
      * @param stops in the order they were made, the last two hundred
      * @param hubs from the front, left first
      */
-    public record RigWarmth(Rig rig, List<WarmthStop> stops, List<HubWarmth> hubs) {
+    public record RigWarmth(Rig rig, List<WarmthStop> stops, List<HubTemperatures> hubs) {
 
         public RigWarmth {
             stops = List.copyOf(stops);
@@ -66,19 +66,19 @@ public class WarmthLog {
     @Transactional(readOnly = true)
     public RigWarmth of(UUID rigId) {
         Rig rig = register.rig(rigId);
-        List<WarmthStop> stops = store.last(Asker.now().workshopId(), rigId, MOST_STOPS);
+        List<WarmthStop> stops = store.last(CurrentPerson.now().workshopId(), rigId, MOST_STOPS);
         return new RigWarmth(
                 rig,
                 stops,
                 rig.wheelEnds()
-                        .map(end -> new HubWarmth(end, readings(rig, end, stops)))
+                        .map(end -> new HubTemperatures(end, readings(rig, end, stops)))
                         .toList());
     }
 
     /** Of one trip, in the order they were made. */
     @Transactional(readOnly = true)
     public List<WarmthStop> ofTrip(UUID tripId) {
-        return store.ofTrip(Asker.now().workshopId(), tripId);
+        return store.ofTrip(CurrentPerson.now().workshopId(), tripId);
     }
 
     /** Writes a stop down; sent again under the same id it is the same stop. */
@@ -103,7 +103,7 @@ public class WarmthLog {
                 "dayCelsius",
                 () -> stop.hubs().isEmpty() ? null : reading(stop, stop.hubs().getFirst(), rig));
         errors.throwIfAny();
-        UUID workshop = Asker.now().workshopId();
+        UUID workshop = CurrentPerson.now().workshopId();
         if (!store.add(workshop, stop)
                 && store.last(workshop, rig.id(), MOST_STOPS).stream().noneMatch(stop::isSameAs)) {
             throw ConflictException.idIsTaken();
@@ -114,7 +114,7 @@ public class WarmthLog {
     /** Takes back a stop that was written down by mistake. */
     @Transactional
     public RigWarmth remove(UUID rigId, UUID id) {
-        store.remove(Asker.now().workshopId(), id);
+        store.remove(CurrentPerson.now().workshopId(), id);
         return of(rigId);
     }
 
@@ -130,7 +130,7 @@ public class WarmthLog {
                         .map(beside -> new WarmthStop.Hub(beside.id(), Felt.measured(other))))
                 .ifPresent(hubs::add);
         store.add(
-                Asker.now().workshopId(),
+                CurrentPerson.now().workshopId(),
                 new WarmthStop(
                         measured.entryId(),
                         end.rigId(),
@@ -140,7 +140,7 @@ public class WarmthLog {
                         measured.jobId(),
                         null,
                         hubs,
-                        Asker.now().name(),
+                        CurrentPerson.now().name(),
                         measured.stepWords()));
     }
 

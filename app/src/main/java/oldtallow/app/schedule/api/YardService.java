@@ -12,9 +12,9 @@ import java.util.stream.Collectors;
 import oldtallow.app.identity.api.Workshops;
 import oldtallow.app.register.api.Register;
 import oldtallow.app.register.model.RigPlan;
-import oldtallow.app.schedule.model.Standing;
-import oldtallow.app.schedule.model.StandingStore.Filter;
-import oldtallow.app.schedule.model.StandingStore.Rank;
+import oldtallow.app.schedule.model.DueStore.Filter;
+import oldtallow.app.schedule.model.DueStore.Rank;
+import oldtallow.app.schedule.model.WheelEndStatus;
 import oldtallow.core.schedule.interval.HubState;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
@@ -28,12 +28,12 @@ public class YardService {
     private static final int PAGE = 24;
 
     private final Register register;
-    private final Standings standings;
+    private final WheelEndStatuses standings;
     private final DueList dues;
     private final Workshops workshops;
     private final Clock clock;
 
-    YardService(Register register, Standings standings, DueList dues, Workshops workshops, Clock clock) {
+    YardService(Register register, WheelEndStatuses standings, DueList dues, Workshops workshops, Clock clock) {
         this.register = register;
         this.standings = standings;
         this.dues = dues;
@@ -60,13 +60,13 @@ public class YardService {
             String workshop,
             LocalDate today,
             List<RigPlan> rigs,
-            Map<UUID, Standing> standings,
+            Map<UUID, WheelEndStatus> standings,
             List<Next> next,
             @Nullable Rank more,
             boolean isWhole) {}
 
     /** Wheel ends of one rig in the same state. */
-    public record Next(RigPlan rig, HubState state, List<Standing> standings) {}
+    public record Next(RigPlan rig, HubState state, List<WheelEndStatus> standings) {}
 
     /** A page of the yard of the workshop that asks. */
     @Transactional(readOnly = true)
@@ -77,7 +77,7 @@ public class YardService {
         List<Rank> ranks = standings.worst(filter, behind, PAGE + 1);
         List<RigPlan> rigs =
                 register.plans(ranks.stream().limit(PAGE).map(Rank::rigId).toList());
-        Map<UUID, Standing> all = standings.of(rigs);
+        Map<UUID, WheelEndStatus> all = standings.of(rigs);
         return new Yard(
                 workshops.current().name(),
                 today,
@@ -90,17 +90,17 @@ public class YardService {
 
     /** How the wheel ends of one rig stand. */
     @Transactional(readOnly = true)
-    public List<Standing> of(UUID rigId) {
+    public List<WheelEndStatus> of(UUID rigId) {
         RigPlan rig = register.plan(rigId);
-        Map<UUID, Standing> all = standings.of(List.of(rig));
+        Map<UUID, WheelEndStatus> all = standings.of(List.of(rig));
         return ofRig(rig, all);
     }
 
-    private static List<Next> next(List<RigPlan> rigs, Map<UUID, Standing> all) {
+    private static List<Next> next(List<RigPlan> rigs, Map<UUID, WheelEndStatus> all) {
         List<Next> next = new ArrayList<>();
         for (RigPlan rig : rigs) {
             ofRig(rig, all).stream()
-                    .collect(Collectors.groupingBy(Standing::state))
+                    .collect(Collectors.groupingBy(WheelEndStatus::state))
                     .forEach((state, alike) -> next.add(new Next(rig, state, alike)));
         }
         next.sort(Comparator.comparing(Next::state)
@@ -109,7 +109,7 @@ public class YardService {
         return next;
     }
 
-    private static List<Standing> ofRig(RigPlan rig, Map<UUID, Standing> all) {
+    private static List<WheelEndStatus> ofRig(RigPlan rig, Map<UUID, WheelEndStatus> all) {
         return rig.wheelEnds()
                 .flatMap(end -> Optional.ofNullable(all.get(end.id())).stream())
                 .toList();

@@ -8,10 +8,10 @@ import java.util.Optional;
 import java.util.UUID;
 import oldtallow.app.register.api.Register;
 import oldtallow.app.register.model.Rig;
+import oldtallow.app.schedule.model.DueStore.Filter;
+import oldtallow.app.schedule.model.DueStore.Rank;
 import oldtallow.app.schedule.model.RigUsage;
-import oldtallow.app.schedule.model.Standing;
-import oldtallow.app.schedule.model.StandingStore.Filter;
-import oldtallow.app.schedule.model.StandingStore.Rank;
+import oldtallow.app.schedule.model.WheelEndStatus;
 import oldtallow.core.schedule.distance.Odometry;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -26,11 +26,11 @@ public class YardStrips {
     private static final int DAYS_AHEAD = 366;
 
     private final Register register;
-    private final Standings standings;
+    private final WheelEndStatuses standings;
     private final Usage usage;
     private final Clock clock;
 
-    YardStrips(Register register, Standings standings, Usage usage, Clock clock) {
+    YardStrips(Register register, WheelEndStatuses standings, Usage usage, Clock clock) {
         this.register = register;
         this.standings = standings;
         this.usage = usage;
@@ -64,7 +64,8 @@ public class YardStrips {
         LocalDate until = LocalDate.now(clock).plusDays(DAYS_AHEAD);
         List<Rank> ranks = standings.worst(new Filter(null, until), null, LANES);
         List<Rig> rigs = register.rigs(ranks.stream().map(Rank::rigId).toList());
-        Map<UUID, Standing> all = standings.of(rigs.stream().map(Rig::inPlan).toList());
+        Map<UUID, WheelEndStatus> all =
+                standings.of(rigs.stream().map(Rig::inPlan).toList());
         Map<UUID, RigUsage> usages = usage.of(rigs);
         return rigs.stream()
                 .map(rig -> {

@@ -7,7 +7,7 @@ import java.util.UUID;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import oldtallow.app.platform.problem.InvalidInputException;
-import oldtallow.app.schedule.model.StandingStore.Rank;
+import oldtallow.app.schedule.model.DueStore.Rank;
 
 /** The place between two pages of rigs, worst first, as text. */
 public final class PageMark {

@@ -17,9 +17,9 @@ public record RigAlmanac(
         LocalDate today,
         RigUsage usage,
         Odometry odometry,
-        List<Standing> standings,
+        List<WheelEndStatus> standings,
         List<ServiceEvent> done,
-        List<StandingStore.Told> told) {
+        List<DueStore.Told> told) {
 
     public RigAlmanac {
         standings = List.copyOf(standings);

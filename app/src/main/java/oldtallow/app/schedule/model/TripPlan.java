@@ -5,9 +5,9 @@ import java.util.List;
 import java.util.Optional;
 import oldtallow.app.register.model.Rig;
 import oldtallow.app.register.model.WheelEnd;
-import oldtallow.core.travel.trip.Doubt;
 import oldtallow.core.travel.trip.FeelStop;
 import oldtallow.core.travel.trip.TripAdvice;
+import oldtallow.core.travel.trip.TripDoubt;
 
 /**
  * What a trip asks of a rig and whoever drives it.
@@ -46,7 +46,7 @@ public record TripPlan(
      *
      * @param ends from the front, left first
      */
-    public record Doubted(List<WheelEnd> ends, Doubt doubt) {
+    public record Doubted(List<WheelEnd> ends, TripDoubt doubt) {
 
         public Doubted {
             ends = List.copyOf(ends);

@@ -10,14 +10,14 @@ import oldtallow.app.schedule.api.DueList;
 import oldtallow.app.schedule.api.RigAlmanacs;
 import oldtallow.app.schedule.api.RigAlmanacs.WhatIf;
 import oldtallow.app.schedule.api.ServiceLog;
+import oldtallow.app.schedule.model.DueStore.Week;
 import oldtallow.app.schedule.model.PageMark;
 import oldtallow.app.schedule.model.ServiceEvent;
-import oldtallow.app.schedule.model.StandingStore.Week;
 import oldtallow.app.units.form.DueRuleForm;
 import oldtallow.app.units.form.DueRuleView;
 import oldtallow.core.schedule.interval.DueRule;
 import oldtallow.core.schedule.interval.HubState;
-import oldtallow.core.schedule.interval.IntervalSchool;
+import oldtallow.core.schedule.interval.IntervalPractice;
 import oldtallow.core.schedule.interval.StandardIntervals;
 import org.jspecify.annotations.Nullable;
 import org.springframework.transaction.annotation.Transactional;
@@ -138,7 +138,7 @@ class AlmanacController {
             return StandardIntervals.all().stream()
                     .filter(one -> one.id().equals(school))
                     .findFirst()
-                    .map(IntervalSchool::rules)
+                    .map(IntervalPractice::rules)
                     .orElseGet(() -> {
                         errors.add("school", school, "is no school of the list");
                         return List.of();
@@ -148,7 +148,7 @@ class AlmanacController {
 
     record IntervalSchoolView(String id, String name, String source, List<DueRuleView> rules) {
 
-        static IntervalSchoolView of(IntervalSchool school) {
+        static IntervalSchoolView of(IntervalPractice school) {
             return new IntervalSchoolView(
                     school.id(),
                     school.name(),

@@ -10,11 +10,11 @@ import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import oldtallow.app.register.model.Side;
+import oldtallow.app.schedule.model.DueStore.Told;
 import oldtallow.app.schedule.model.RigAlmanac;
 import oldtallow.app.schedule.model.ServiceEvent;
-import oldtallow.app.schedule.model.Standing;
-import oldtallow.app.schedule.model.StandingStore.Told;
 import oldtallow.app.schedule.model.Trip;
+import oldtallow.app.schedule.model.WheelEndStatus;
 import oldtallow.core.schedule.almanac.WaterEntry;
 import oldtallow.core.schedule.distance.DistanceLine;
 import oldtallow.core.schedule.distance.Odometry;
@@ -125,7 +125,7 @@ record AlmanacView(
     record EndView(
             UUID id, String position, Side side, HubState state, List<DueView> dues, List<ServiceDoneView> done) {
 
-        static EndView of(Standing standing, RigAlmanac almanac) {
+        static EndView of(WheelEndStatus standing, RigAlmanac almanac) {
             return new EndView(
                     standing.wheelEnd().id(),
                     standing.wheelEnd().positionName(),

@@ -18,8 +18,8 @@ import oldtallow.core.schedule.almanac.Due;
 import oldtallow.core.schedule.figure.Authority;
 import oldtallow.core.schedule.interval.DueAction;
 import oldtallow.core.stock.StockKind;
-import oldtallow.core.travel.trip.Doubt;
 import oldtallow.core.travel.trip.TripAdvice;
+import oldtallow.core.travel.trip.TripDoubt;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -81,7 +81,7 @@ record TripPlanView(
     }
 
     /** The same doubt about some wheel ends, in words that go on from their names. */
-    record DoubtView(List<PlannedEndView> ends, Doubt doubt, String words) {
+    record DoubtView(List<PlannedEndView> ends, TripDoubt doubt, String words) {
 
         static DoubtView of(TripPlan.Doubted doubted) {
             return new DoubtView(

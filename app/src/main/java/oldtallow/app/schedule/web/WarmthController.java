@@ -6,7 +6,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
-import oldtallow.app.identity.access.Asker;
+import oldtallow.app.identity.access.CurrentPerson;
 import oldtallow.app.platform.problem.FieldErrors;
 import oldtallow.app.schedule.api.WarmthLog;
 import oldtallow.app.schedule.model.WarmthStop;
@@ -61,7 +61,7 @@ class WarmthController {
                 null,
                 form.dayCelsius(),
                 hubs,
-                Asker.now().name(),
+                CurrentPerson.now().name(),
                 form.note() == null ? "" : form.note().strip())));
     }
 

@@ -6,7 +6,7 @@ import java.util.UUID;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import oldtallow.app.schedule.api.WarmthLog;
-import oldtallow.app.schedule.model.HubWarmth;
+import oldtallow.app.schedule.model.HubTemperatures;
 import oldtallow.app.schedule.model.WarmthStop;
 import oldtallow.core.travel.warmth.Alarm;
 import oldtallow.core.travel.warmth.HeatBand;
@@ -105,7 +105,7 @@ record WarmthView(
             @Nullable Double gain,
             List<WarmthReadingView> readings) {
 
-        static HubWarmthView of(HubWarmth hub) {
+        static HubWarmthView of(HubTemperatures hub) {
             return new HubWarmthView(
                     hub.wheelEnd().id(),
                     hub.wheelEnd().positionName(),

@@ -13,9 +13,9 @@ import oldtallow.app.register.model.RigKind;
 import oldtallow.app.register.model.RigPlan;
 import oldtallow.app.register.model.Side;
 import oldtallow.app.schedule.api.YardService;
-import oldtallow.app.schedule.model.Basis;
+import oldtallow.app.schedule.model.DueBasis;
 import oldtallow.app.schedule.model.PageMark;
-import oldtallow.app.schedule.model.Standing;
+import oldtallow.app.schedule.model.WheelEndStatus;
 import oldtallow.app.units.LengthView;
 import oldtallow.core.fastening.endplay.EndPlayVerdict;
 import oldtallow.core.schedule.almanac.Due;
@@ -161,8 +161,8 @@ class YardController {
             String intervalSource,
             @Nullable UUID openJobId) {
 
-        static StandingView of(Standing standing, LocalDate today) {
-            Optional<Basis.LastSetting> last = standing.lastSetting();
+        static StandingView of(WheelEndStatus standing, LocalDate today) {
+            Optional<DueBasis.LastSetting> last = standing.lastSetting();
             Optional<Due> due = standing.due();
             return new StandingView(
                     standing.wheelEnd().id(),
@@ -170,9 +170,9 @@ class YardController {
                     standing.wheelEnd().side(),
                     standing.state(),
                     standing.state().words(),
-                    last.map(Basis.LastSetting::at).orElse(null),
+                    last.map(DueBasis.LastSetting::at).orElse(null),
                     last.map(set -> LengthView.of(set.endPlay())).orElse(null),
-                    last.map(Basis.LastSetting::verdict).orElse(null),
+                    last.map(DueBasis.LastSetting::verdict).orElse(null),
                     due.map(one -> one.when().likely()).orElse(null),
                     standing.daysLeft(today).orElse(null),
                     due.map(Due::action).orElse(null),

@@ -6,13 +6,13 @@ import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
-import oldtallow.app.identity.access.Asker;
+import oldtallow.app.identity.access.CurrentPerson;
 import oldtallow.app.identity.access.SignedIn;
 import oldtallow.app.identity.api.Workshops;
 import oldtallow.app.platform.problem.ConflictException;
 import oldtallow.app.platform.problem.NotFoundException;
+import oldtallow.app.register.api.AdjustmentProcedures;
 import oldtallow.app.register.api.Figures;
-import oldtallow.app.register.api.NutSchools;
 import oldtallow.app.register.api.Register;
 import oldtallow.app.register.model.WheelEnd;
 import oldtallow.app.setting.model.NewNutSetting;
@@ -33,7 +33,7 @@ public class NutSettings {
     private final NutSettingStore store;
     private final Register register;
     private final Figures figures;
-    private final NutSchools schools;
+    private final AdjustmentProcedures schools;
     private final Workshops workshops;
     private final ApplicationEventPublisher events;
     private final Clock clock;
@@ -42,7 +42,7 @@ public class NutSettings {
             NutSettingStore store,
             Register register,
             Figures figures,
-            NutSchools schools,
+            AdjustmentProcedures schools,
             Workshops workshops,
             ApplicationEventPublisher events,
             Clock clock) {
@@ -70,7 +70,7 @@ public class NutSettings {
         NutSetting setting = SettingJudge.judge(
                 reported,
                 schools.require(reported.school()),
-                Asker.now(),
+                CurrentPerson.now(),
                 end,
                 GoverningFigure.governing(figures.endPlay(end)),
                 clock.instant());
@@ -116,7 +116,7 @@ public class NutSettings {
     /** A mechanic answers for an apprentice's setting; signing twice changes nothing. */
     @Transactional
     public SettingSummary signOff(UUID settingId) {
-        SignedIn mechanic = Asker.now();
+        SignedIn mechanic = CurrentPerson.now();
         SettingSummary setting = onRecord(mechanic.workshopId(), settingId);
         if (!setting.awaitsSignOff()) {
             return setting;

@@ -8,7 +8,7 @@ import java.util.Optional;
 import java.util.UUID;
 import java.util.function.Function;
 import java.util.stream.Collectors;
-import oldtallow.app.identity.access.Asker;
+import oldtallow.app.identity.access.CurrentPerson;
 import oldtallow.app.platform.problem.FieldErrors;
 import oldtallow.app.platform.problem.InvalidInputException;
 import oldtallow.app.register.api.Register;
@@ -53,7 +53,7 @@ public class PlayChecks {
     @Transactional(readOnly = true)
     public Shown of(UUID wheelEndId) {
         UUID end = register.wheelEnd(wheelEndId).id();
-        List<PlayCheck> checks = store.ofWheelEnd(Asker.now().workshopId(), end);
+        List<PlayCheck> checks = store.ofWheelEnd(CurrentPerson.now().workshopId(), end);
         Map<UUID, SettingSummary> byId =
                 settings.of(end).stream().collect(Collectors.toMap(SettingSummary::id, Function.identity()));
         return new Shown(checks, Learned.from(gains(checks, byId)));
@@ -80,7 +80,7 @@ public class PlayChecks {
         if (check.checkedAt().isBefore(latest.setAt())) {
             throw new InvalidInputException("checkedAt", check.checkedAt(), "must be after it was set");
         }
-        store.add(Asker.now(), check, latest.id());
+        store.add(CurrentPerson.now(), check, latest.id());
         return of(check.wheelEndId());
     }
 

@@ -3,9 +3,9 @@ package oldtallow.app.setting.api;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import oldtallow.app.register.api.AdjustmentProcedures;
 import oldtallow.app.register.api.Assembly;
 import oldtallow.app.register.api.Figures;
-import oldtallow.app.register.api.NutSchools;
 import oldtallow.app.register.api.Register;
 import oldtallow.app.register.model.WheelEnd;
 import oldtallow.app.setting.model.SettingSummary;
@@ -13,7 +13,7 @@ import oldtallow.core.bearing.BearingSet;
 import oldtallow.core.fastening.endplay.EndPlayVerdict;
 import oldtallow.core.fastening.endplay.EndPlayWindow;
 import oldtallow.core.fastening.lock.SteppedLock;
-import oldtallow.core.fastening.sequence.NutSchool;
+import oldtallow.core.fastening.sequence.AdjustmentProcedure;
 import oldtallow.core.grease.OilFilm;
 import oldtallow.core.hub.HubDimension;
 import oldtallow.core.hub.WheelEndShape;
@@ -57,9 +57,10 @@ public class SettingCharts {
     private final Assembly assembly;
     private final Figures figures;
     private final NutSettings settings;
-    private final NutSchools schools;
+    private final AdjustmentProcedures schools;
 
-    SettingCharts(Register register, Assembly assembly, Figures figures, NutSettings settings, NutSchools schools) {
+    SettingCharts(
+            Register register, Assembly assembly, Figures figures, NutSettings settings, AdjustmentProcedures schools) {
         this.register = register;
         this.assembly = assembly;
         this.figures = figures;
@@ -138,7 +139,7 @@ public class SettingCharts {
                         end.nut().thread(),
                         window.value(),
                         stands,
-                        schools.find(end.school()).flatMap(NutSchool::finalTorque)),
+                        schools.find(end.school()).flatMap(AdjustmentProcedure::finalTorque)),
                 turns);
     }
 

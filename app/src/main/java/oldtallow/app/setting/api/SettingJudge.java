@@ -18,7 +18,7 @@ import oldtallow.core.fastening.endplay.EndPlayWindow;
 import oldtallow.core.fastening.lock.Engagement;
 import oldtallow.core.fastening.lock.FreeAngleLock;
 import oldtallow.core.fastening.lock.SteppedLock;
-import oldtallow.core.fastening.sequence.NutSchool;
+import oldtallow.core.fastening.sequence.AdjustmentProcedure;
 import oldtallow.core.fastening.sequence.TorqueRange;
 import oldtallow.core.fastening.sequence.TorqueUnitGuard;
 import oldtallow.core.quantity.Length;
@@ -40,12 +40,13 @@ final class SettingJudge {
     private static final Instant EARLIEST = Instant.parse("1950-01-01T00:00:00Z");
 
     private final NewNutSetting reported;
-    private final NutSchool school;
+    private final AdjustmentProcedure school;
     private final WheelEnd end;
     private final NutCase nutCase;
     private final FieldErrors errors;
 
-    private SettingJudge(NewNutSetting reported, NutSchool school, WheelEnd end, NutCase nutCase, FieldErrors errors) {
+    private SettingJudge(
+            NewNutSetting reported, AdjustmentProcedure school, WheelEnd end, NutCase nutCase, FieldErrors errors) {
         this.reported = reported;
         this.school = school;
         this.end = end;
@@ -55,7 +56,7 @@ final class SettingJudge {
 
     static NutSetting judge(
             NewNutSetting reported,
-            NutSchool school,
+            AdjustmentProcedure school,
             SignedIn by,
             WheelEnd end,
             GoverningFigure<EndPlayWindow> window,

@@ -3,7 +3,7 @@ package oldtallow.app.setting.model;
 import java.math.BigDecimal;
 import java.time.Instant;
 import java.util.UUID;
-import oldtallow.core.fastening.sequence.SchoolId;
+import oldtallow.core.fastening.sequence.ProcedureId;
 import oldtallow.core.quantity.Length;
 import oldtallow.core.quantity.TorqueUnit;
 import oldtallow.core.setting.measure.DialReadings;
@@ -24,7 +24,7 @@ public record NewNutSetting(
         UUID id,
         UUID wheelEndId,
         Instant setAt,
-        SchoolId school,
+        ProcedureId school,
         NutReading reading,
         BigDecimal backOffDegrees,
         @Nullable Length measuredEndPlay,

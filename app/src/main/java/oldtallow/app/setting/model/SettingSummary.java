@@ -6,7 +6,7 @@ import java.util.Optional;
 import java.util.UUID;
 import oldtallow.core.fastening.endplay.EndPlayVerdict;
 import oldtallow.core.fastening.endplay.EndPlayWindow;
-import oldtallow.core.fastening.sequence.SchoolId;
+import oldtallow.core.fastening.sequence.ProcedureId;
 import oldtallow.core.quantity.Length;
 import oldtallow.core.quantity.Torque;
 import oldtallow.core.schedule.figure.GoverningFigure;
@@ -28,7 +28,7 @@ public record SettingSummary(
         String setBy,
         boolean needsSignOff,
         @Nullable String signedOffBy,
-        SchoolId school,
+        ProcedureId school,
         String threadDesignation,
         String lockWords,
         int mark,

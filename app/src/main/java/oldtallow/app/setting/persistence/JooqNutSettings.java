@@ -20,7 +20,7 @@ import oldtallow.app.setting.model.NutSettingStore;
 import oldtallow.app.setting.model.SettingSummary;
 import oldtallow.core.fastening.endplay.EndPlayVerdict;
 import oldtallow.core.fastening.endplay.EndPlayWindow;
-import oldtallow.core.fastening.sequence.SchoolId;
+import oldtallow.core.fastening.sequence.ProcedureId;
 import oldtallow.core.quantity.Length;
 import oldtallow.core.quantity.Torque;
 import oldtallow.core.schedule.figure.Authority;
@@ -186,7 +186,7 @@ class JooqNutSettings implements NutSettingStore {
                 row.getSetBy(),
                 row.getNeedsSignOff(),
                 read.get(NUT_SETTING_SIGN_OFF.SIGNED_BY),
-                new SchoolId(row.getSchool()),
+                new ProcedureId(row.getSchool()),
                 row.getThreadDesignation(),
                 row.getLockWords(),
                 row.getReadingMark(),

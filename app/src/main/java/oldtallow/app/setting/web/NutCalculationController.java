@@ -1,6 +1,6 @@
 package oldtallow.app.setting.web;
 
-import oldtallow.app.register.api.NutSchools;
+import oldtallow.app.register.api.AdjustmentProcedures;
 import oldtallow.app.units.form.TorqueQuestionView;
 import oldtallow.core.setting.nut.NutCase;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -10,9 +10,9 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 class NutCalculationController {
 
-    private final NutSchools schools;
+    private final AdjustmentProcedures schools;
 
-    NutCalculationController(NutSchools schools) {
+    NutCalculationController(AdjustmentProcedures schools) {
         this.schools = schools;
     }
 

@@ -5,7 +5,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import oldtallow.app.platform.problem.FieldErrors;
-import oldtallow.app.register.api.NutSchools;
+import oldtallow.app.register.api.AdjustmentProcedures;
 import oldtallow.app.units.LengthEntry;
 import oldtallow.app.units.TorqueEntry;
 import oldtallow.app.units.form.FigureForm;
@@ -14,8 +14,8 @@ import oldtallow.app.units.form.LockKind;
 import oldtallow.app.units.form.ThreadForm;
 import oldtallow.core.fastening.endplay.EndPlayWindow;
 import oldtallow.core.fastening.lock.LockPattern;
-import oldtallow.core.fastening.sequence.NutSchool;
-import oldtallow.core.fastening.sequence.SchoolId;
+import oldtallow.core.fastening.sequence.AdjustmentProcedure;
+import oldtallow.core.fastening.sequence.ProcedureId;
 import oldtallow.core.fastening.thread.ScrewThread;
 import oldtallow.core.quantity.Length;
 import oldtallow.core.quantity.Turn;
@@ -103,9 +103,9 @@ record NutCalculationForm(
     }
 
     /** The school named. */
-    NutSchool toSchool(NutSchools schools) {
+    AdjustmentProcedure toSchool(AdjustmentProcedures schools) {
         var errors = new FieldErrors();
-        @Nullable SchoolId id = errors.at("school", () -> new SchoolId(school));
+        @Nullable ProcedureId id = errors.at("school", () -> new ProcedureId(school));
         return schools.require(errors.require(id));
     }
 

@@ -2,22 +2,22 @@ package oldtallow.app.setting.web;
 
 import java.util.Arrays;
 import java.util.List;
-import oldtallow.app.register.api.NutSchools;
+import oldtallow.app.register.api.AdjustmentProcedures;
 import oldtallow.app.units.LengthView;
-import oldtallow.app.units.form.SchoolView;
+import oldtallow.app.units.form.ProcedureView;
 import oldtallow.app.units.form.ThreadForm;
 import oldtallow.core.fastening.endplay.RecommendedBackOff;
-import oldtallow.core.fastening.thread.Hand;
 import oldtallow.core.fastening.thread.SpindleThread;
+import oldtallow.core.fastening.thread.ThreadHand;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RestController;
 
 @RestController
 class NutReferenceController {
 
-    private final NutSchools schools;
+    private final AdjustmentProcedures schools;
 
-    NutReferenceController(NutSchools schools) {
+    NutReferenceController(AdjustmentProcedures schools) {
         this.schools = schools;
     }
 
@@ -25,19 +25,21 @@ class NutReferenceController {
     @GetMapping("/api/nut-reference")
     NutReferenceView reference() {
         return new NutReferenceView(
-                schools.all().stream().map(SchoolView::of).toList(),
+                schools.all().stream().map(ProcedureView::of).toList(),
                 Arrays.stream(SpindleThread.values()).map(ThreadView::of).toList(),
                 Arrays.stream(RecommendedBackOff.values()).map(BackOffView::of).toList());
     }
 
-    record NutReferenceView(List<SchoolView> schools, List<ThreadView> threads, List<BackOffView> backOffs) {}
+    record NutReferenceView(List<ProcedureView> schools, List<ThreadView> threads, List<BackOffView> backOffs) {}
 
     /** A thread met on spindles. */
     record ThreadView(ThreadForm thread, String designation, String usedOn) {
 
         static ThreadView of(SpindleThread thread) {
             return new ThreadView(
-                    ThreadForm.of(thread.designation(), thread.cut(Hand.RIGHT)), thread.designation(), thread.usedOn());
+                    ThreadForm.of(thread.designation(), thread.cut(ThreadHand.RIGHT)),
+                    thread.designation(),
+                    thread.usedOn());
         }
     }
 

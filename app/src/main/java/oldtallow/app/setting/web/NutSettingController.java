@@ -17,7 +17,7 @@ import oldtallow.app.units.TorqueEntry;
 import oldtallow.app.units.TorqueView;
 import oldtallow.app.units.form.DialReadingsForm;
 import oldtallow.core.fastening.endplay.EndPlayVerdict;
-import oldtallow.core.fastening.sequence.SchoolId;
+import oldtallow.core.fastening.sequence.ProcedureId;
 import oldtallow.core.quantity.Length;
 import oldtallow.core.quantity.Torque;
 import oldtallow.core.schedule.figure.Authority;
@@ -93,7 +93,7 @@ class NutSettingController {
             Length measured = dial != null
                     ? dial.endPlay()
                     : measuredEndPlay == null ? null : errors.at("measuredEndPlay.number", measuredEndPlay::toLength);
-            @Nullable SchoolId by = errors.at("school", () -> new SchoolId(school));
+            @Nullable ProcedureId by = errors.at("school", () -> new ProcedureId(school));
             return new NewNutSetting(
                     id,
                     wheelEndId,

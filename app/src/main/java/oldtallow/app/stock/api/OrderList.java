@@ -7,7 +7,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
-import oldtallow.app.identity.access.Asker;
+import oldtallow.app.identity.access.CurrentPerson;
 import oldtallow.app.platform.problem.FieldErrors;
 import oldtallow.app.register.api.Register;
 import oldtallow.app.register.model.WheelEnd;
@@ -72,18 +72,18 @@ public class OrderList {
                     "cannot be done on a " + end.construction().words());
         }
         errors.throwIfAny();
-        store.put(Asker.now().workshopId(), job);
+        store.put(CurrentPerson.now().workshopId(), job);
     }
 
     @Transactional
     public void drop(UUID id) {
-        store.remove(Asker.now().workshopId(), id);
+        store.remove(CurrentPerson.now().workshopId(), id);
     }
 
     @Transactional(readOnly = true)
     public Orders orders() {
         List<Stocked> stock = shelf.all();
-        List<Planned> planned = store.all(Asker.now().workshopId()).stream()
+        List<Planned> planned = store.all(CurrentPerson.now().workshopId()).stream()
                 .map(job -> planned(job, stock))
                 .toList();
         Map<UUID, Integer> needed = new HashMap<>();

@@ -6,7 +6,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import java.util.stream.Collectors;
-import oldtallow.app.identity.access.Asker;
+import oldtallow.app.identity.access.CurrentPerson;
 import oldtallow.app.platform.problem.ConflictException;
 import oldtallow.app.platform.problem.FieldErrors;
 import oldtallow.app.platform.problem.NotFoundException;
@@ -38,7 +38,7 @@ public class Shelf {
 
     @Transactional(readOnly = true)
     public List<Stocked> all() {
-        UUID workshop = Asker.now().workshopId();
+        UUID workshop = CurrentPerson.now().workshopId();
         LocalDate today = LocalDate.now(clock);
         List<StockItem> items = store.items(workshop);
         Map<UUID, List<StockBatch>> batches =
@@ -53,7 +53,7 @@ public class Shelf {
     @Transactional
     public void enter(StockItem item) {
         StockRules.check(item);
-        UUID workshop = Asker.now().workshopId();
+        UUID workshop = CurrentPerson.now().workshopId();
         if (store.item(workshop, item.id()).isEmpty() && !store.add(workshop, item)) {
             refuseTaken(item);
         }
@@ -62,7 +62,7 @@ public class Shelf {
     @Transactional
     public void change(StockItem item) {
         StockRules.check(item);
-        UUID workshop = Asker.now().workshopId();
+        UUID workshop = CurrentPerson.now().workshopId();
         StockItem now =
                 store.item(workshop, item.id()).orElseThrow(() -> new NotFoundException("stock item", item.id()));
         if (now.isSameAs(item)) {
@@ -97,7 +97,7 @@ public class Shelf {
     /** Takes in a delivery; more of a batch that is there are added to it. The batch they are of then. */
     @Transactional
     public UUID receive(Delivery came) {
-        UUID workshop = Asker.now().workshopId();
+        UUID workshop = CurrentPerson.now().workshopId();
         StockRules.check(came, LocalDate.now(clock));
         StockItem item = store.item(workshop, came.itemId())
                 .orElseThrow(() -> new NotFoundException("stock item", came.itemId()));
@@ -114,7 +114,7 @@ public class Shelf {
                 Reason.RECEIVED,
                 null,
                 "",
-                Asker.now().name(),
+                CurrentPerson.now().name(),
                 clock.instant());
         if (!wasSentBefore(move)) {
             write(move);
@@ -133,14 +133,14 @@ public class Shelf {
                 came.grease(),
                 came.history(),
                 0);
-        store.add(Asker.now().workshopId(), batch);
+        store.add(CurrentPerson.now().workshopId(), batch);
         return batch.id();
     }
 
     /** Moves pieces on or off the shelf; tried again under its id it is one move. */
     @Transactional
     public StockBatch move(StockMove move) {
-        UUID workshop = Asker.now().workshopId();
+        UUID workshop = CurrentPerson.now().workshopId();
         StockBatch batch =
                 store.batch(workshop, move.batchId()).orElseThrow(() -> new NotFoundException("batch", move.batchId()));
         if (wasSentBefore(move)) {
@@ -157,7 +157,7 @@ public class Shelf {
                 move.reason(),
                 move.wheelEndId(),
                 move.note(),
-                Asker.now().name(),
+                CurrentPerson.now().name(),
                 clock.instant()));
         return store.batch(workshop, move.batchId()).orElseThrow();
     }
@@ -169,7 +169,7 @@ public class Shelf {
      */
     @Transactional
     public void count(UUID id, UUID batchId, int counted, String note) {
-        UUID workshop = Asker.now().workshopId();
+        UUID workshop = CurrentPerson.now().workshopId();
         StockBatch batch = store.batch(workshop, batchId).orElseThrow(() -> new NotFoundException("batch", batchId));
         var errors = new FieldErrors();
         if (counted < 0 || counted > MOST_PIECES) {
@@ -183,12 +183,12 @@ public class Shelf {
     }
 
     private boolean wasSentBefore(StockMove move) {
-        return store.move(Asker.now().workshopId(), move.id()).isPresent();
+        return store.move(CurrentPerson.now().workshopId(), move.id()).isPresent();
     }
 
     private void write(StockMove move) {
-        if (!store.move(Asker.now(), move)) {
-            int left = store.batch(Asker.now().workshopId(), move.batchId())
+        if (!store.move(CurrentPerson.now(), move)) {
+            int left = store.batch(CurrentPerson.now().workshopId(), move.batchId())
                     .map(StockBatch::onHand)
                     .orElse(0);
             throw new ConflictException("Only " + left + " of this batch are on the shelf; somebody may have taken"

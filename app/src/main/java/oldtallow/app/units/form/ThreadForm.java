@@ -2,8 +2,8 @@ package oldtallow.app.units.form;
 
 import java.util.Map;
 import oldtallow.app.platform.problem.FieldErrors;
-import oldtallow.core.fastening.thread.Hand;
 import oldtallow.core.fastening.thread.ScrewThread;
+import oldtallow.core.fastening.thread.ThreadHand;
 import oldtallow.core.quantity.Length;
 import org.jspecify.annotations.Nullable;
 
@@ -17,7 +17,7 @@ public record ThreadForm(
         @Nullable Double pitchMillimetres,
         @Nullable Double threadsPerInch,
         Double nominalDiameterMillimetres,
-        Hand hand) {
+        ThreadHand hand) {
 
     public static ThreadForm of(String designation, ScrewThread thread) {
         return new ThreadForm(

@@ -11,8 +11,8 @@ import java.net.Socket;
 import java.nio.charset.StandardCharsets;
 import java.time.Duration;
 import java.util.function.Predicate;
-import oldtallow.app.instrument.model.Shown;
-import oldtallow.app.instrument.model.Shown.State;
+import oldtallow.app.instrument.model.LiveReading;
+import oldtallow.app.instrument.model.LiveReading.State;
 import oldtallow.core.setting.measure.Instrument;
 import oldtallow.standin.Simulated;
 import oldtallow.standin.StandIn;
@@ -32,7 +32,7 @@ class InstrumentLineTest {
     void showsEachAndTakesWhatItStandsStillAt(Simulated kind) throws IOException {
         try (StandIn standIn = StandIn.start(kind, 0);
                 InstrumentLine line = new InstrumentLine(standIn.port())) {
-            Shown shown = await(line, Shown::steady);
+            LiveReading shown = await(line, LiveReading::steady);
 
             assertThat(shown.kind().map(Instrument::name)).contains(kind.name());
             assertThat(shown.battery()).contains(82);
@@ -51,7 +51,7 @@ class InstrumentLineTest {
             assertThat(line.steady()).isEmpty();
 
             standIn.suffer(Trouble.NONE);
-            assertThat(await(line, Shown::steady).value().orElseThrow()).isCloseTo(34.93, within(1e-9));
+            assertThat(await(line, LiveReading::steady).value().orElseThrow()).isCloseTo(34.93, within(1e-9));
         }
     }
 
@@ -59,7 +59,7 @@ class InstrumentLineTest {
     void doesNotTakeFromAHandThatJitters() throws IOException {
         try (StandIn standIn = StandIn.start(Simulated.CALLIPER, 0);
                 InstrumentLine line = new InstrumentLine(standIn.port())) {
-            await(line, Shown::steady);
+            await(line, LiveReading::steady);
             standIn.suffer(Trouble.JITTERS);
 
             await(line, shown -> !shown.steady());
@@ -85,7 +85,7 @@ class InstrumentLineTest {
     void saysThatAnInstrumentSendsNonsense() throws IOException {
         try (StandIn standIn = StandIn.start(Simulated.CALLIPER, 0);
                 InstrumentLine line = new InstrumentLine(standIn.port())) {
-            await(line, Shown::steady);
+            await(line, LiveReading::steady);
             standIn.suffer(Trouble.NONSENSE);
 
             assertThat(await(line, shown -> shown.trouble().isPresent())
@@ -99,7 +99,7 @@ class InstrumentLineTest {
     void noticesAnInstrumentThatFallsSilent() throws IOException {
         try (StandIn standIn = StandIn.start(Simulated.CALLIPER, 0);
                 InstrumentLine line = new InstrumentLine(standIn.port())) {
-            await(line, Shown::steady);
+            await(line, LiveReading::steady);
             standIn.suffer(Trouble.SILENT);
 
             assertThat(await(line, shown -> shown.state() == State.LOST).value())
@@ -129,7 +129,7 @@ class InstrumentLineTest {
                 Socket bench = server.accept()) {
             say(bench, "hello 1 torque-wrench X1 schwarzer Schlüssel\nunit lbfft\ntaken 4 50.5\nerror over range\n");
 
-            Shown shown = await(line, one -> one.trouble().isPresent());
+            LiveReading shown = await(line, one -> one.trouble().isPresent());
             assertThat(shown.name()).isEqualTo("schwarzer Schlüssel");
             assertThat(shown.taken().orElseThrow().value()).isEqualTo(50.5);
             assertThat(shown.trouble()).contains("range");
@@ -142,7 +142,7 @@ class InstrumentLineTest {
         out.flush();
     }
 
-    private static Shown await(InstrumentLine line, Predicate<Shown> wanted) {
+    private static LiveReading await(InstrumentLine line, Predicate<LiveReading> wanted) {
         return Awaitility.await().atMost(PATIENCE).until(line::shown, wanted);
     }
 }

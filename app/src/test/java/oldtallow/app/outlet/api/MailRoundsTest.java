@@ -28,7 +28,7 @@ import oldtallow.app.outlet.model.SentMail;
 import oldtallow.app.platform.security.OwnAddress;
 import oldtallow.app.register.model.Rig;
 import oldtallow.app.schedule.api.DueList;
-import oldtallow.app.schedule.model.Standing;
+import oldtallow.app.schedule.model.WheelEndStatus;
 import oldtallow.app.testing.Rigs;
 import oldtallow.core.fastening.lock.FreeAngleLock;
 import oldtallow.core.schedule.almanac.Due;
@@ -229,7 +229,7 @@ class MailRoundsTest {
                 DueRange.exactly(TODAY.minusDays(3)),
                 rule,
                 new Serviced(TODAY.minusDays(3).minusYears(1), 0));
-        var standing = new Standing(
+        var standing = new WheelEndStatus(
                 rig.inPlan().wheelEnds().findFirst().orElseThrow(),
                 HubState.OVERDUE,
                 Optional.empty(),

@@ -13,7 +13,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
 import java.util.UUID;
-import oldtallow.app.identity.access.Asker;
+import oldtallow.app.identity.access.CurrentPerson;
 import oldtallow.app.identity.access.Role;
 import oldtallow.app.identity.access.SignedIn;
 import oldtallow.app.job.api.JobRecords;
@@ -138,7 +138,7 @@ class PaletteTest {
         FittedPart recalled = part(end, "L68149", "K 9", LocalDate.of(2026, 1, 1));
         parts.add(recalled);
 
-        Asker.as(TOBE, () -> {
+        CurrentPerson.as(TOBE, () -> {
             palette().index(new RigTouched(rig.id(), ""));
             return null;
         });
@@ -156,7 +156,7 @@ class PaletteTest {
     }
 
     private List<Hit> find(String typed) {
-        return Asker.as(TOBE, () -> palette().find(typed));
+        return CurrentPerson.as(TOBE, () -> palette().find(typed));
     }
 
     private List<String> positions(String typed) {

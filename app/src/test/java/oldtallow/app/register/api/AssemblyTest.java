@@ -21,7 +21,7 @@ import java.util.Set;
 import java.util.UUID;
 import oldtallow.app.platform.problem.FieldError;
 import oldtallow.app.platform.problem.InvalidInputException;
-import oldtallow.app.register.TestSchools;
+import oldtallow.app.register.TestProcedures;
 import oldtallow.app.register.api.Assembly.AxleEntry;
 import oldtallow.app.register.api.Assembly.CopyTo;
 import oldtallow.app.register.model.FittedPart;
@@ -187,7 +187,7 @@ class AssemblyTest {
         return new Assembly(
                 register,
                 fitted,
-                new Shapes(catalogue, TestSchools.standard()),
+                new Shapes(catalogue, TestProcedures.standard()),
                 catalogue,
                 Clock.fixed(NOW, ZoneOffset.UTC));
     }

@@ -17,12 +17,12 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import java.util.function.Supplier;
-import oldtallow.app.identity.access.Asker;
+import oldtallow.app.identity.access.CurrentPerson;
 import oldtallow.app.identity.access.Role;
 import oldtallow.app.identity.access.SignedIn;
 import oldtallow.app.platform.problem.ConflictException;
 import oldtallow.app.platform.problem.InvalidInputException;
-import oldtallow.app.register.TestSchools;
+import oldtallow.app.register.TestProcedures;
 import oldtallow.app.register.model.Rig;
 import oldtallow.app.register.model.WheelEnd;
 import oldtallow.app.register.reference.FigureStore;
@@ -177,7 +177,7 @@ class FiguresTest {
     }
 
     private Figures figures() {
-        return new Figures(store, register, TestSchools.standard(), mock(), events);
+        return new Figures(store, register, TestProcedures.standard(), mock(), events);
     }
 
     private GoverningFigure<FigureValue> interval(WheelEnd of) {
@@ -197,7 +197,7 @@ class FiguresTest {
     }
 
     private static <T> T as(SignedIn person, Supplier<T> task) {
-        return Asker.as(person, task::get);
+        return CurrentPerson.as(person, task::get);
     }
 
     private static Interval months(int months) {

@@ -25,9 +25,9 @@ import oldtallow.core.fastening.lock.LockPattern;
 import oldtallow.core.fastening.lock.LockPlate;
 import oldtallow.core.fastening.lock.SeatedRetainer;
 import oldtallow.core.fastening.lock.TangWasher;
-import oldtallow.core.fastening.sequence.SchoolId;
-import oldtallow.core.fastening.thread.Hand;
+import oldtallow.core.fastening.sequence.ProcedureId;
 import oldtallow.core.fastening.thread.SpindleThread;
+import oldtallow.core.fastening.thread.ThreadHand;
 import oldtallow.core.hub.Construction;
 import oldtallow.core.hub.HubDimension;
 import oldtallow.core.hub.HubPreset;
@@ -70,7 +70,7 @@ class JooqRegisterIT {
                 1,
                 "Every lock",
                 locks.stream()
-                        .map(lock -> Rigs.build(lock, SpindleThread.M24_1_5, Hand.LEFT))
+                        .map(lock -> Rigs.build(lock, SpindleThread.M24_1_5, ThreadHand.LEFT))
                         .toList());
 
         register.add(workshop, rig);
@@ -174,7 +174,7 @@ class JooqRegisterIT {
     }
 
     private Rig added(String name) {
-        Rig rig = Rigs.rig(1, name, List.of(Rigs.build(CASTLE, SpindleThread.M24_1_5, Hand.RIGHT)));
+        Rig rig = Rigs.rig(1, name, List.of(Rigs.build(CASTLE, SpindleThread.M24_1_5, ThreadHand.RIGHT)));
         register.add(workshop, rig);
         return rig;
     }
@@ -188,9 +188,9 @@ class JooqRegisterIT {
                 before.since().plusDays(40),
                 Construction.GREASE_THROUGH,
                 "M24×1.5",
-                SpindleThread.M24_1_5.cut(Hand.RIGHT),
+                SpindleThread.M24_1_5.cut(ThreadHand.RIGHT),
                 lock,
-                SchoolId.INCH_POUND,
+                ProcedureId.INCH_POUND,
                 HubPreset.of(Construction.GREASE_THROUGH).fittings(),
                 Map.of(HubDimension.SEAL_LAND, Length.ofMillimetres(57)));
     }

@@ -21,8 +21,8 @@ import oldtallow.app.identity.model.Workshop;
 import oldtallow.app.register.api.Register;
 import oldtallow.app.register.model.Rig;
 import oldtallow.app.register.model.WheelEnd;
-import oldtallow.app.schedule.model.Standing;
-import oldtallow.app.schedule.model.StandingStore.Rank;
+import oldtallow.app.schedule.model.DueStore.Rank;
+import oldtallow.app.schedule.model.WheelEndStatus;
 import oldtallow.app.testing.Rigs;
 import oldtallow.core.fastening.lock.FreeAngleLock;
 import oldtallow.core.schedule.almanac.Due;
@@ -51,7 +51,7 @@ class YardServiceTest {
     private Register register;
 
     @Mock
-    private Standings standings;
+    private WheelEndStatuses standings;
 
     @Mock
     private DueList dues;
@@ -60,7 +60,7 @@ class YardServiceTest {
     private Workshops workshops;
 
     private final List<Rig> rigs = new ArrayList<>();
-    private final Map<UUID, Standing> stands = new HashMap<>();
+    private final Map<UUID, WheelEndStatus> stands = new HashMap<>();
 
     @Test
     void putsTheWorstFirst() {
@@ -125,7 +125,7 @@ class YardServiceTest {
         for (WheelEnd end : rig.axles().getFirst().wheelEnds()) {
             stands.put(
                     end.id(),
-                    new Standing(
+                    new WheelEndStatus(
                             end.named(),
                             state,
                             Optional.empty(),

@@ -13,12 +13,12 @@ import java.time.ZoneOffset;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
-import oldtallow.app.identity.access.Asker;
+import oldtallow.app.identity.access.CurrentPerson;
 import oldtallow.app.identity.api.Workshops;
 import oldtallow.app.platform.problem.ConflictException;
 import oldtallow.app.platform.problem.InvalidInputException;
 import oldtallow.app.platform.problem.NotFoundException;
-import oldtallow.app.register.TestSchools;
+import oldtallow.app.register.TestProcedures;
 import oldtallow.app.register.api.Figures;
 import oldtallow.app.register.api.Register;
 import oldtallow.app.setting.model.Hubs;
@@ -63,7 +63,7 @@ class NutSettingsTest {
                 store,
                 register,
                 figures,
-                TestSchools.standard(),
+                TestProcedures.standard(),
                 workshops,
                 event -> {},
                 Clock.fixed(Hubs.NOW, ZoneOffset.UTC));
@@ -128,6 +128,6 @@ class NutSettingsTest {
     }
 
     private NutSettings.Saved save(NewNutSetting reported) {
-        return Asker.as(Hubs.TOBE, () -> settings.save(reported));
+        return CurrentPerson.as(Hubs.TOBE, () -> settings.save(reported));
     }
 }

@@ -10,7 +10,7 @@ import java.util.ArrayList;
 import java.util.List;
 import oldtallow.app.platform.problem.FieldError;
 import oldtallow.app.platform.problem.InvalidInputException;
-import oldtallow.app.register.TestSchools;
+import oldtallow.app.register.TestProcedures;
 import oldtallow.app.register.model.WheelEnd;
 import oldtallow.app.setting.model.Hubs;
 import oldtallow.app.setting.model.NewNutSetting.FinalTorque;
@@ -19,8 +19,8 @@ import oldtallow.core.fastening.endplay.EndPlayVerdict;
 import oldtallow.core.fastening.endplay.EndPlayWindow;
 import oldtallow.core.fastening.lock.FreeAngleLock;
 import oldtallow.core.fastening.lock.LockPlate;
-import oldtallow.core.fastening.sequence.NutSchool;
-import oldtallow.core.fastening.sequence.SchoolId;
+import oldtallow.core.fastening.sequence.AdjustmentProcedure;
+import oldtallow.core.fastening.sequence.ProcedureId;
 import oldtallow.core.quantity.Length;
 import oldtallow.core.quantity.TorqueUnit;
 import oldtallow.core.quantity.Turn;
@@ -33,7 +33,8 @@ import org.junit.jupiter.params.provider.ValueSource;
 
 class SettingJudgeTest {
 
-    private static final NutSchool SCHOOL = TestSchools.standard().require(SchoolId.SEAT_AND_FINGER_TIGHT);
+    private static final AdjustmentProcedure SCHOOL =
+            TestProcedures.standard().require(ProcedureId.SEAT_AND_FINGER_TIGHT);
 
     @Test
     void worksTheEndPlayOutFromTheAngle() {

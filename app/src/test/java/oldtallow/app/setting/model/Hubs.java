@@ -13,7 +13,7 @@ import oldtallow.core.fastening.endplay.EndPlayVerdict;
 import oldtallow.core.fastening.endplay.EndPlayWindow;
 import oldtallow.core.fastening.lock.CastleNut;
 import oldtallow.core.fastening.lock.LockPattern;
-import oldtallow.core.fastening.sequence.SchoolId;
+import oldtallow.core.fastening.sequence.ProcedureId;
 import oldtallow.core.quantity.Length;
 import oldtallow.core.quantity.Turn;
 import oldtallow.core.schedule.figure.Authority;
@@ -120,7 +120,7 @@ public final class Hubs {
                     UUID.randomUUID(),
                     ID,
                     setAt,
-                    SchoolId.SEAT_AND_FINGER_TIGHT,
+                    ProcedureId.SEAT_AND_FINGER_TIGHT,
                     reading,
                     new BigDecimal(backOff),
                     measured,

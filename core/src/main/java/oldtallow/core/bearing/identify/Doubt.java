@@ -27,7 +27,7 @@ record Doubt(List<BearingSet> file, List<Scored> fitting, List<Double> probabili
         Set<SetDimension> measured = EnumSet.noneOf(SetDimension.class);
         measurements.stream()
                 // a tape or a gauge leaves something for the calliper
-                .filter(one -> one.instrument() == Instrument.CALLIPER || one.instrument() == Instrument.MICROMETER)
+                .filter(one -> one.instrument() == SizeGauge.CALLIPER || one.instrument() == SizeGauge.MICROMETER)
                 // a seat may be worn: the cone itself is still to be read
                 .filter(one -> one.measurand() != Measurand.SPINDLE_SEAT)
                 .flatMap(one -> one.measurand().dimension().stream())
@@ -77,7 +77,7 @@ record Doubt(List<BearingSet> file, List<Scored> fitting, List<Double> probabili
         SetDimension dimension = measurand.dimension().orElseThrow();
         double apart = a.of(dimension).minus(b.of(dimension)).millimetres();
         double sigma = Math.hypot(
-                Instrument.CALLIPER.standardUncertainty().millimetres(),
+                SizeGauge.CALLIPER.standardUncertainty().millimetres(),
                 MakingTolerance.of(measurand, a).sigma().millimetres());
         return Math.exp(-apart * apart / (8 * sigma * sigma));
     }

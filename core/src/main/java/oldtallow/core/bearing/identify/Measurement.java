@@ -8,7 +8,7 @@ import oldtallow.core.quantity.OutOfRangeException;
  *
  * @param length in the range wheel bearings come in
  */
-public record Measurement(Measurand measurand, Length length, Instrument instrument) {
+public record Measurement(Measurand measurand, Length length, SizeGauge instrument) {
 
     public Measurement {
         if (!measurand.isPlausible(length.millimetres())) {

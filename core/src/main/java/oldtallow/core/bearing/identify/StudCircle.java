@@ -40,7 +40,7 @@ public record StudCircle(int studs, Length diameter) {
     }
 
     /** How far the circle is off where the distance is: by the same factor. */
-    public Length uncertainty(Instrument instrument) {
+    public Length uncertainty(SizeGauge instrument) {
         return instrument.standardUncertainty().times(1 / Math.sin(Math.PI / studs));
     }
 }

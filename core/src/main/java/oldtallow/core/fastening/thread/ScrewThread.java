@@ -18,7 +18,7 @@ import oldtallow.core.quantity.Turn;
  * @param hand right unless the spindle is marked otherwise
  * @param nominalDiameter 8 to 150 mm
  */
-public record ScrewThread(Length pitch, Hand hand, Length nominalDiameter) {
+public record ScrewThread(Length pitch, ThreadHand hand, Length nominalDiameter) {
 
     private static final double LEAST_PITCH_MM = 0.35;
     private static final double MOST_PITCH_MM = 6.35;
@@ -38,7 +38,7 @@ public record ScrewThread(Length pitch, Hand hand, Length nominalDiameter) {
     }
 
     /** An inch thread, such as 1 in with 14 threads per inch. */
-    public static ScrewThread ofThreadsPerInch(double threadsPerInch, Hand hand, Length nominalDiameter) {
+    public static ScrewThread ofThreadsPerInch(double threadsPerInch, ThreadHand hand, Length nominalDiameter) {
         if (!(threadsPerInch > 0 && threadsPerInch < Double.POSITIVE_INFINITY)) {
             throw new OutOfRangeException("threads per inch", threadsPerInch, "4 to 72");
         }

@@ -51,7 +51,7 @@ public enum SpindleThread {
         return usedOn;
     }
 
-    public ScrewThread cut(Hand hand) {
+    public ScrewThread cut(ThreadHand hand) {
         return new ScrewThread(pitch, hand, nominalDiameter);
     }
 }

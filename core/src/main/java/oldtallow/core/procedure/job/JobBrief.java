@@ -2,7 +2,7 @@ package oldtallow.core.procedure.job;
 
 import java.util.EnumSet;
 import java.util.Set;
-import oldtallow.core.fastening.sequence.NutSchool;
+import oldtallow.core.fastening.sequence.AdjustmentProcedure;
 import oldtallow.core.hub.Construction;
 import oldtallow.core.hub.Fastening;
 import oldtallow.core.hub.Fittings;
@@ -27,7 +27,7 @@ public record JobBrief(
         Choices choices,
         Known known,
         Worker worker,
-        NutSchool school,
+        AdjustmentProcedure school,
         Set<Part> condemned) {
 
     private static final Set<Part> MATCHED =

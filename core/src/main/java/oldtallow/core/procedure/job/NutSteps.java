@@ -16,7 +16,7 @@ import static oldtallow.core.procedure.job.Piece.worded;
 import static oldtallow.core.procedure.job.StepDefinition.step;
 
 import java.util.List;
-import oldtallow.core.fastening.sequence.NutSchool;
+import oldtallow.core.fastening.sequence.AdjustmentProcedure;
 import oldtallow.core.fastening.sequence.StepKind;
 import oldtallow.core.hub.Construction;
 import oldtallow.core.hub.Fastening;
@@ -152,7 +152,7 @@ final class NutSteps {
         return isSet(s) && !school(s).steps(kind).isEmpty();
     }
 
-    private static NutSchool school(Situation s) {
+    private static AdjustmentProcedure school(Situation s) {
         return s.brief().school();
     }
 

@@ -1,6 +1,6 @@
 package oldtallow.core.procedure.job;
 
-import oldtallow.core.fastening.sequence.SchoolId;
+import oldtallow.core.fastening.sequence.ProcedureId;
 import oldtallow.core.hub.Construction;
 
 /** How far a job goes. */
@@ -35,9 +35,9 @@ public enum Scope {
     }
 
     /** By which school the nut is set where nobody chose one: at the roadside there is no torque wrench. */
-    public SchoolId school(SchoolId governing) {
-        boolean leavesTheNut = governing.equals(SchoolId.SPACER_SET);
-        return this == ROADSIDE && !leavesTheNut ? SchoolId.LOCK_AND_FREE : governing;
+    public ProcedureId school(ProcedureId governing) {
+        boolean leavesTheNut = governing.equals(ProcedureId.SPACER_SET);
+        return this == ROADSIDE && !leavesTheNut ? ProcedureId.LOCK_AND_FREE : governing;
     }
 
     /** Whether bearings are put on the spindle: everything but adjusting. */

@@ -4,7 +4,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import oldtallow.core.fastening.endplay.EndPlayWindow;
-import oldtallow.core.fastening.sequence.SchoolId;
+import oldtallow.core.fastening.sequence.ProcedureId;
 import oldtallow.core.hub.Construction;
 import oldtallow.core.quantity.Length;
 import oldtallow.core.quantity.Torque;
@@ -43,7 +43,7 @@ public final class CommonPractice {
      * @param school the one kept with the wheel end
      */
     public static Optional<GoverningFigure<FigureValue>> figure(
-            FigureKind kind, Construction construction, SchoolId school, Optional<Length> studDiameter) {
+            FigureKind kind, Construction construction, ProcedureId school, Optional<Length> studDiameter) {
         return switch (kind) {
             case NUT_SEQUENCE ->
                 Optional.of(common(

@@ -5,7 +5,7 @@ import java.util.Locale;
 import java.util.Optional;
 import java.util.stream.Stream;
 import oldtallow.core.fastening.endplay.EndPlayWindow;
-import oldtallow.core.fastening.sequence.SchoolId;
+import oldtallow.core.fastening.sequence.ProcedureId;
 import oldtallow.core.fastening.sequence.TorqueRange;
 import oldtallow.core.quantity.OutOfRangeException;
 import oldtallow.core.quantity.Torque;
@@ -27,7 +27,7 @@ public sealed interface FigureValue {
      *
      * @param words the maker's own numbers where they differ from the school's; at most 300 characters, may be empty
      */
-    record NutSequence(SchoolId school, String words) implements FigureValue {
+    record NutSequence(ProcedureId school, String words) implements FigureValue {
 
         public NutSequence {
             if (words.length() > MOST_WORDS) {

@@ -23,34 +23,34 @@ public final class StandardIntervals {
     private static final String HEADER = "school,name,action,trigger,number,source";
     private static final int COLUMNS = 6;
 
-    private static final Map<String, IntervalSchool> SCHOOLS = shipped();
+    private static final Map<String, IntervalPractice> SCHOOLS = shipped();
 
     private StandardIntervals() {}
 
     /** In the order of their file. */
-    public static List<IntervalSchool> all() {
+    public static List<IntervalPractice> all() {
         return List.copyOf(SCHOOLS.values());
     }
 
     /** What is commonly done at such a duty where nobody says anything. */
-    static IntervalSchool common(Duty duty) {
+    static IntervalPractice common(Duty duty) {
         return require(duty.school());
     }
 
     /** What is commonly done with a spring-loaded cap between services. */
-    static IntervalSchool springCap() {
+    static IntervalPractice springCap() {
         return require("spring-cap");
     }
 
-    private static IntervalSchool require(String id) {
-        @Nullable IntervalSchool school = SCHOOLS.get(id);
+    private static IntervalPractice require(String id) {
+        @Nullable IntervalPractice school = SCHOOLS.get(id);
         if (school == null) {
             throw new IllegalStateException("not in " + FILE + ": " + id);
         }
         return school;
     }
 
-    private static Map<String, IntervalSchool> shipped() {
+    private static Map<String, IntervalPractice> shipped() {
         try (@Nullable InputStream file = StandardIntervals.class.getResourceAsStream(FILE)) {
             if (file == null) {
                 throw new IllegalStateException("missing from the application: " + FILE);
@@ -62,7 +62,7 @@ public final class StandardIntervals {
     }
 
     /** Reads schools; throws {@link IllegalArgumentException} naming file and line of the first bad row. */
-    static Map<String, IntervalSchool> read(String name, Reader text) throws IOException {
+    static Map<String, IntervalPractice> read(String name, Reader text) throws IOException {
         Map<String, Map<String, List<DueRule>>> rules = new LinkedHashMap<>();
         Map<String, String> names = new LinkedHashMap<>();
         var lines = new BufferedReader(text);
@@ -88,9 +88,9 @@ public final class StandardIntervals {
                 throw new IllegalArgumentException(name + ":" + number + ": " + e.getMessage(), e);
             }
         }
-        Map<String, IntervalSchool> schools = new LinkedHashMap<>();
+        Map<String, IntervalPractice> schools = new LinkedHashMap<>();
         names.forEach((id, called) ->
-                schools.put(id, new IntervalSchool(id, called, rules.getOrDefault(id, Map.of()))));
+                schools.put(id, new IntervalPractice(id, called, rules.getOrDefault(id, Map.of()))));
         return schools;
     }
 

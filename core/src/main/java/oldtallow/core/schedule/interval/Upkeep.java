@@ -10,7 +10,7 @@ import java.util.List;
 public record Upkeep(Duty duty, boolean springCap) {
 
     /** Schools that are common practice for it, of different actions each. */
-    public List<IntervalSchool> schools() {
+    public List<IntervalPractice> schools() {
         return springCap
                 ? List.of(StandardIntervals.common(duty), StandardIntervals.springCap())
                 : List.of(StandardIntervals.common(duty));

@@ -84,6 +84,6 @@ class IdentificationDrawsTest {
         double made = leastMicrometres + (mostMicrometres - leastMicrometres) * random.nextDouble();
         double off = random.nextGaussian() * 30;
         return new Measurement(
-                measurand, Length.ofMillimetres(nominal.millimetres() + (made + off) / 1000), Instrument.CALLIPER);
+                measurand, Length.ofMillimetres(nominal.millimetres() + (made + off) / 1000), SizeGauge.CALLIPER);
     }
 }

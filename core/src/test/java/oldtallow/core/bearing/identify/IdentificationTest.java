@@ -50,7 +50,7 @@ class IdentificationTest {
     void partsNearTwinsByTheirCupOnlyWithAnInstrumentThatCan() {
         List<Measurement> tape = List.of(
                 calliper(Measurand.CONE_BORE, 34.99),
-                new Measurement(Measurand.CUP_OUTSIDE, Length.ofMillimetres(59.5), Instrument.TAPE));
+                new Measurement(Measurand.CUP_OUTSIDE, Length.ofMillimetres(59.5), SizeGauge.TAPE));
         Identification byTape = Identification.of(Sets.ALL, tape);
         List<Measurement> calliper =
                 List.of(calliper(Measurand.CONE_BORE, 34.99), calliper(Measurand.CUP_OUTSIDE, 59.98));
@@ -70,8 +70,8 @@ class IdentificationTest {
         Identification found = Identification.of(
                 Sets.ALL,
                 List.of(
-                        new Measurement(Measurand.CONE_BORE, Length.ofMillimetres(27), Instrument.GO_GAUGE),
-                        new Measurement(Measurand.CONE_BORE, Length.ofMillimetres(30.5), Instrument.NO_GO_GAUGE)));
+                        new Measurement(Measurand.CONE_BORE, Length.ofMillimetres(27), SizeGauge.GO_GAUGE),
+                        new Measurement(Measurand.CONE_BORE, Length.ofMillimetres(30.5), SizeGauge.NO_GO_GAUGE)));
 
         assertThat(found.candidates())
                 .allSatisfy(one -> assertThat(one.set().bore().millimetres()).isBetween(26.8, 30.7))
@@ -94,7 +94,7 @@ class IdentificationTest {
     void aSpindleSeatTellsTheCone() {
         Identification found = Identification.of(
                 Sets.ALL,
-                List.of(new Measurement(Measurand.SPINDLE_SEAT, Length.ofMillimetres(26.975), Instrument.MICROMETER)));
+                List.of(new Measurement(Measurand.SPINDLE_SEAT, Length.ofMillimetres(26.975), SizeGauge.MICROMETER)));
 
         assertThat(found.candidates().getFirst().set().designation()).hasToString("L44649/L44610");
         assertThat(found.candidates().getFirst().seatWorn()).isEmpty();
@@ -106,7 +106,7 @@ class IdentificationTest {
         Identification found = Identification.of(
                 Sets.ALL,
                 List.of(
-                        new Measurement(Measurand.SPINDLE_SEAT, Length.ofMillimetres(26.91), Instrument.MICROMETER),
+                        new Measurement(Measurand.SPINDLE_SEAT, Length.ofMillimetres(26.91), SizeGauge.MICROMETER),
                         calliper(Measurand.CUP_OUTSIDE, 50.3)));
 
         assertThat(found.verdict()).as("the cone itself was not measured").isEqualTo(Verdict.LIKELY);
@@ -117,7 +117,7 @@ class IdentificationTest {
         Identification far = Identification.of(
                 Sets.ALL,
                 List.of(
-                        new Measurement(Measurand.SPINDLE_SEAT, Length.ofMillimetres(26.5), Instrument.MICROMETER),
+                        new Measurement(Measurand.SPINDLE_SEAT, Length.ofMillimetres(26.5), SizeGauge.MICROMETER),
                         calliper(Measurand.CUP_OUTSIDE, 50.3)));
         assertThat(far.verdict()).isEqualTo(Verdict.NOTHING_FITS);
         assertThat(far.candidates())
@@ -136,7 +136,7 @@ class IdentificationTest {
                     Measurand.SET_WIDTH)) {
                 Length size = set.of(measurand.dimension().orElseThrow());
                 Identification found =
-                        Identification.of(Sets.ALL, List.of(new Measurement(measurand, size, Instrument.MICROMETER)));
+                        Identification.of(Sets.ALL, List.of(new Measurement(measurand, size, SizeGauge.MICROMETER)));
 
                 assertThat(found.verdict())
                         .as("%s of %s", measurand, set.designation())
@@ -233,10 +233,10 @@ class IdentificationTest {
     }
 
     private static Measurement calliper(Measurand measurand, double millimetres) {
-        return new Measurement(measurand, Length.ofMillimetres(millimetres), Instrument.CALLIPER);
+        return new Measurement(measurand, Length.ofMillimetres(millimetres), SizeGauge.CALLIPER);
     }
 
     private static Measurement tape(Measurand measurand, double millimetres) {
-        return new Measurement(measurand, Length.ofMillimetres(millimetres), Instrument.TAPE);
+        return new Measurement(measurand, Length.ofMillimetres(millimetres), SizeGauge.TAPE);
     }
 }

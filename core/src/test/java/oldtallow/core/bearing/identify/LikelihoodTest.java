@@ -85,7 +85,7 @@ class LikelihoodTest {
     @ParameterizedTest
     @CsvSource({"29.994, 0", "30.0540, 1.99557", "29.934, 1.99557", "30.12, 4.19064"})
     void aReadingIsOffBySoMany(double read, double deviations) {
-        Likelihood likelihood = Likelihood.of(measured(Measurand.CONE_BORE, read, Instrument.CALLIPER), 30, METRIC);
+        Likelihood likelihood = Likelihood.of(measured(Measurand.CONE_BORE, read, SizeGauge.CALLIPER), 30, METRIC);
         double sigma = Math.sqrt(904) / 1000;
 
         assertThat(likelihood.deviations()).isCloseTo(deviations, within(1e-4));
@@ -108,7 +108,7 @@ class LikelihoodTest {
         "NO_GO_GAUGE, 29.8, 3.2316, -3.23",
         "NO_GO_GAUGE, 30.2, 0, 3.43"
     })
-    void aGaugeBounds(Instrument gauge, double size, double deviations, double z) {
+    void aGaugeBounds(SizeGauge gauge, double size, double deviations, double z) {
         Likelihood likelihood = Likelihood.of(measured(Measurand.CONE_BORE, size, gauge), 30, METRIC);
 
         assertThat(likelihood.deviations()).isCloseTo(deviations, within(1e-3));
@@ -124,8 +124,7 @@ class LikelihoodTest {
         double worn = new SimpsonIntegrator()
                 .integrate(100_000, down -> NORMAL.density(z + down / sigma) * Math.sqrt(2 * Math.PI) / 0.1, 0, 0.1);
         double sound = NORMAL.density(z) * Math.sqrt(2 * Math.PI);
-        Likelihood likelihood =
-                Likelihood.of(measured(Measurand.SPINDLE_SEAT, read, Instrument.MICROMETER), 30, METRIC);
+        Likelihood likelihood = Likelihood.of(measured(Measurand.SPINDLE_SEAT, read, SizeGauge.MICROMETER), 30, METRIC);
 
         // the mean over the wear takes the approximate distribution: to 0.01 of it
         double density = Math.exp(likelihood.log()) * sigma;
@@ -137,8 +136,7 @@ class LikelihoodTest {
     @Test
     void aSeatFarDownIsAnothers() {
         double sigma = Math.hypot(6, 22.0 / 6) / 1000;
-        Likelihood likelihood =
-                Likelihood.of(measured(Measurand.SPINDLE_SEAT, 29.5, Instrument.MICROMETER), 30, METRIC);
+        Likelihood likelihood = Likelihood.of(measured(Measurand.SPINDLE_SEAT, 29.5, SizeGauge.MICROMETER), 30, METRIC);
 
         assertThat(likelihood.deviations()).isCloseTo((0.5 - 0.014 - 0.1) / sigma, within(1e-6));
     }
@@ -152,7 +150,7 @@ class LikelihoodTest {
         "29.8715, MICROMETER, false",
         "29.9, GO_GAUGE, false"
     })
-    void saysHowFarASeatIsWorn(double read, Instrument instrument, boolean worn) {
+    void saysHowFarASeatIsWorn(double read, SizeGauge instrument, boolean worn) {
         assertThat(Likelihood.seatWorn(METRIC, List.of(measured(Measurand.SPINDLE_SEAT, read, instrument))))
                 .isEqualTo(worn ? Optional.of(METRIC.bore().minus(Length.ofMillimetres(read))) : Optional.empty());
         assertThat(Likelihood.seatWorn(METRIC, List.of(measured(Measurand.CONE_BORE, read, instrument))))
@@ -174,11 +172,11 @@ class LikelihoodTest {
                 Identification found = Identification.of(
                         Sets.ALL,
                         List.of(
-                                measured(Measurand.CONE_BORE, set.bore().millimetres(), Instrument.CALLIPER),
+                                measured(Measurand.CONE_BORE, set.bore().millimetres(), SizeGauge.CALLIPER),
                                 measured(
                                         Measurand.CUP_OUTSIDE,
                                         set.outsideDiameter().millimetres() + off,
-                                        Instrument.CALLIPER)));
+                                        SizeGauge.CALLIPER)));
                 if (found.verdict() == Verdict.NOTHING_FITS || found.verdict() == Verdict.LIKELY_NONE) {
                     continue;
                 }
@@ -202,8 +200,8 @@ class LikelihoodTest {
             Identification found = Identification.of(
                     Sets.ALL,
                     List.of(
-                            measured(Measurand.CONE_BORE, bore, Instrument.TAPE),
-                            measured(Measurand.CUP_OUTSIDE, bore * 1.9, Instrument.TAPE)));
+                            measured(Measurand.CONE_BORE, bore, SizeGauge.TAPE),
+                            measured(Measurand.CUP_OUTSIDE, bore * 1.9, SizeGauge.TAPE)));
             double listed = found.candidates().stream()
                     .mapToDouble(Candidate::probability)
                     .sum();
@@ -219,7 +217,7 @@ class LikelihoodTest {
     /** A file of one set: Bayes by hand. A third beforehand that it is none; the reading agrees with half the file's sizes. */
     @Test
     void weighsNoneOfTheFileAsBayesDoes() {
-        Measurement bore = measured(Measurand.CONE_BORE, 29.994, Instrument.CALLIPER);
+        Measurement bore = measured(Measurand.CONE_BORE, 29.994, SizeGauge.CALLIPER);
         double ofSet = (1 + 1e-6) / (Math.sqrt(904) / 1000);
         double z = 0.006 / 3;
         double ofNone = 0.5 * ofSet + 0.5 * Math.exp(-z * z / 2) / 3;
@@ -237,7 +235,7 @@ class LikelihoodTest {
     void theDoubtLeftIsTheOverlap() {
         BearingSet other = set("30207");
         double doubt = Identification.of(
-                        List.of(METRIC, other), List.of(measured(Measurand.CUP_WIDTH, 14.5, Instrument.TAPE)))
+                        List.of(METRIC, other), List.of(measured(Measurand.CUP_WIDTH, 14.5, SizeGauge.TAPE)))
                 .next()
                 .stream()
                 .filter(next -> next.measurand() == Measurand.CONE_WIDTH)
@@ -255,8 +253,8 @@ class LikelihoodTest {
                                 * new NormalDistribution(apart, sigma).density(x)),
                         Math.min(0, apart) - 1,
                         Math.max(0, apart) + 1);
-        Identification now = Identification.of(
-                List.of(METRIC, other), List.of(measured(Measurand.CUP_WIDTH, 14.5, Instrument.TAPE)));
+        Identification now =
+                Identification.of(List.of(METRIC, other), List.of(measured(Measurand.CUP_WIDTH, 14.5, SizeGauge.TAPE)));
         double first = now.candidates().getFirst().probability();
         double second = now.candidates().getLast().probability();
         // either set taken for the other; or for none, which shares half of the file's sizes
@@ -291,9 +289,9 @@ class LikelihoodTest {
                     Sets.ALL,
                     List.of(
                             measured(
-                                    Measurand.CUP_OUTSIDE, set.outsideDiameter().millimetres(), Instrument.MICROMETER),
-                            measured(Measurand.CUP_WIDTH, set.cupWidth().millimetres() - 0.06, Instrument.CALLIPER),
-                            measured(Measurand.SET_WIDTH, set.width().millimetres() + 0.1, Instrument.CALLIPER)));
+                                    Measurand.CUP_OUTSIDE, set.outsideDiameter().millimetres(), SizeGauge.MICROMETER),
+                            measured(Measurand.CUP_WIDTH, set.cupWidth().millimetres() - 0.06, SizeGauge.CALLIPER),
+                            measured(Measurand.SET_WIDTH, set.width().millimetres() + 0.1, SizeGauge.CALLIPER)));
 
             assertThat(cup.verdict()).as("%s", set).isNotEqualTo(Verdict.ONE);
             assertThat(cup.next().stream().map(NextMeasurement::measurand))
@@ -304,14 +302,14 @@ class LikelihoodTest {
     @Test
     void boundsWhatIsMeasured() {
         for (double bore : new double[] {8, 130}) {
-            assertThat(measured(Measurand.CONE_BORE, bore, Instrument.CALLIPER)
+            assertThat(measured(Measurand.CONE_BORE, bore, SizeGauge.CALLIPER)
                             .length()
                             .millimetres())
                     .isEqualTo(bore);
         }
-        assertThatThrownBy(() -> measured(Measurand.CONE_BORE, 7.99, Instrument.CALLIPER))
+        assertThatThrownBy(() -> measured(Measurand.CONE_BORE, 7.99, SizeGauge.CALLIPER))
                 .hasMessageContaining("8.0 to 130.0 mm");
-        assertThatThrownBy(() -> measured(Measurand.CONE_BORE, 130.01, Instrument.CALLIPER))
+        assertThatThrownBy(() -> measured(Measurand.CONE_BORE, 130.01, SizeGauge.CALLIPER))
                 .hasMessageContaining("cone bore");
         assertThat(new StudCircle(3, Length.ofMillimetres(50)).studs()).isEqualTo(3);
         assertThat(new StudCircle(12, Length.ofMillimetres(500)).studs()).isEqualTo(12);
@@ -334,10 +332,10 @@ class LikelihoodTest {
                 .orElseThrow();
         Length rim = hub.sealOutside().orElseThrow();
         Measurement cone = measured(
-                Measurand.CONE_BORE, set(hub.inboard().toString()).bore().millimetres(), Instrument.TAPE);
+                Measurand.CONE_BORE, set(hub.inboard().toString()).bore().millimetres(), SizeGauge.TAPE);
         double without = chance(hub, List.of(cone));
         double with =
-                chance(hub, List.of(cone, measured(Measurand.SEAL_OUTSIDE, rim.millimetres(), Instrument.CALLIPER)));
+                chance(hub, List.of(cone, measured(Measurand.SEAL_OUTSIDE, rim.millimetres(), SizeGauge.CALLIPER)));
 
         assertThat(with).isGreaterThan(2 * without);
         assertThat(UsualHub.axleTubes())
@@ -383,14 +381,14 @@ class LikelihoodTest {
         Identification found = Identification.of(
                 Sets.ALL,
                 List.of(
-                        measured(Measurand.CONE_BORE, 31.74, Instrument.CALLIPER),
-                        measured(Measurand.CUP_OUTSIDE, 59.2, Instrument.CALLIPER)));
+                        measured(Measurand.CONE_BORE, 31.74, SizeGauge.CALLIPER),
+                        measured(Measurand.CUP_OUTSIDE, 59.2, SizeGauge.CALLIPER)));
 
         assertThat(found.candidates().stream().skip(1))
                 .allSatisfy(one -> assertThat(one.probability()).isGreaterThanOrEqualTo(0.002));
     }
 
-    private static Measurement measured(Measurand measurand, double millimetres, Instrument instrument) {
+    private static Measurement measured(Measurand measurand, double millimetres, SizeGauge instrument) {
         return new Measurement(measurand, Length.ofMillimetres(millimetres), instrument);
     }
 }

@@ -54,8 +54,8 @@ class StudCircleTest {
         var four = new StudCircle(4, Length.ofMillimetres(100));
         var eight = new StudCircle(8, Length.ofMillimetres(100));
 
-        assertThat(four.uncertainty(Instrument.TAPE).micrometres()).isCloseTo(707.1, within(0.1));
-        assertThat(eight.uncertainty(Instrument.TAPE)).isGreaterThan(four.uncertainty(Instrument.TAPE));
+        assertThat(four.uncertainty(SizeGauge.TAPE).micrometres()).isCloseTo(707.1, within(0.1));
+        assertThat(eight.uncertainty(SizeGauge.TAPE)).isGreaterThan(four.uncertainty(SizeGauge.TAPE));
     }
 
     @ParameterizedTest

@@ -23,7 +23,7 @@ class NutFactorTest {
     void matchesTheTextbookExample() {
         // root diameter from the tabled root area of a 3/4-16, 0.351 in²
         Length root = Length.ofInches(Math.sqrt(4 * 0.351 / Math.PI));
-        NutFactor factor = NutFactor.of(SpindleThread.UNF_3_4_16.cut(Hand.RIGHT), root, 0.15, 0.15);
+        NutFactor factor = NutFactor.of(SpindleThread.UNF_3_4_16.cut(ThreadHand.RIGHT), root, 0.15, 0.15);
 
         assertThat(factor.k()).isCloseTo(0.189375, within(5e-7));
         assertThat(factor.torque(BOLT_PULL, THREE_QUARTER_INCH).poundForceInches())
@@ -48,7 +48,9 @@ class NutFactorTest {
         "UN_2_5_8_16, .08, .0993", "UN_2_5_8_16, .15, .1829", "UN_2_5_8_16, .20, .2427",
     })
     void matchesTheFrictionTable(SpindleThread thread, double friction, double k) {
-        assertThat(NutFactor.of(thread.cut(Hand.RIGHT), friction, friction).k()).isCloseTo(k, within(1e-4));
+        assertThat(NutFactor.of(thread.cut(ThreadHand.RIGHT), friction, friction)
+                        .k())
+                .isCloseTo(k, within(1e-4));
     }
 
     /** Axial force of usual torques; recomputed independently from T = K·F·d. */

@@ -44,7 +44,7 @@ class ScrewThreadTest {
             double thou30,
             double degreesPerThou,
             double windowDegrees) {
-        ScrewThread thread = of.cut(Hand.RIGHT);
+        ScrewThread thread = of.cut(ThreadHand.RIGHT);
 
         assertThat(thread.pitch().millimetres()).isCloseTo(pitchMm, within(5e-7));
         assertThat(thread.travel(Turn.ofDegrees(1)).micrometres()).isCloseTo(micrometresPerDegree, within(5e-5));
@@ -59,7 +59,7 @@ class ScrewThreadTest {
     /** A quarter turn on a 1-14 thread is 0.45 mm (0.018 in): recomputed. */
     @Test
     void aQuarterTurnIsSeveralWindowsWide() {
-        Length quarter = SpindleThread.UNS_1_14.cut(Hand.RIGHT).travel(Turn.of(1, 4));
+        Length quarter = SpindleThread.UNS_1_14.cut(ThreadHand.RIGHT).travel(Turn.of(1, 4));
 
         assertThat(quarter.millimetres()).isCloseTo(0.45, within(0.005));
         assertThat(quarter.metres() / EndPlayWindow.COMMON_PRACTICE.width().metres())
@@ -69,29 +69,29 @@ class ScrewThreadTest {
     @Test
     void travelsTheSameWhateverTheHand() {
         Turn slot = Turn.of(1, 6);
-        assertThat(SpindleThread.UNS_1_14.cut(Hand.LEFT).travel(slot))
-                .isEqualTo(SpindleThread.UNS_1_14.cut(Hand.RIGHT).travel(slot));
+        assertThat(SpindleThread.UNS_1_14.cut(ThreadHand.LEFT).travel(slot))
+                .isEqualTo(SpindleThread.UNS_1_14.cut(ThreadHand.RIGHT).travel(slot));
     }
 
     @ParameterizedTest
     @ValueSource(doubles = {0, -14, Double.NaN, Double.POSITIVE_INFINITY, 3.9, 80, 1e300})
     void refusesThreadsPerInchNoSpindleHas(double threadsPerInch) {
-        assertThatThrownBy(() -> ScrewThread.ofThreadsPerInch(threadsPerInch, Hand.RIGHT, Length.ofInches(1)))
+        assertThatThrownBy(() -> ScrewThread.ofThreadsPerInch(threadsPerInch, ThreadHand.RIGHT, Length.ofInches(1)))
                 .isInstanceOf(OutOfRangeException.class);
     }
 
     @ParameterizedTest
     @CsvSource({"0.35, 8", "6.35, 150"})
     void takesTheEndsOfItsRanges(double pitchMm, double diameterMm) {
-        var thread = new ScrewThread(Length.ofMillimetres(pitchMm), Hand.RIGHT, Length.ofMillimetres(diameterMm));
+        var thread = new ScrewThread(Length.ofMillimetres(pitchMm), ThreadHand.RIGHT, Length.ofMillimetres(diameterMm));
         assertThat(thread.pitch().millimetres()).isEqualTo(pitchMm);
     }
 
     @ParameterizedTest
     @CsvSource({"0.34, 25", "6.36, 25", "2, 7.9", "2, 151"})
     void refusesWhatLiesBeyond(double pitchMm, double diameterMm) {
-        assertThatThrownBy(() ->
-                        new ScrewThread(Length.ofMillimetres(pitchMm), Hand.RIGHT, Length.ofMillimetres(diameterMm)))
+        assertThatThrownBy(() -> new ScrewThread(
+                        Length.ofMillimetres(pitchMm), ThreadHand.RIGHT, Length.ofMillimetres(diameterMm)))
                 .isInstanceOf(OutOfRangeException.class);
     }
 }

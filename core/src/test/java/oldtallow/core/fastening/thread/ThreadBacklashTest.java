@@ -16,7 +16,7 @@ class ThreadBacklashTest {
     @Test
     void agreesWithThePrintedLimitsOfHalfInchThirteen() {
         double tolerance = ThreadBacklash.pitchDiameterTolerance(
-                ScrewThread.ofThreadsPerInch(13, Hand.RIGHT, Length.ofInches(0.5)));
+                ScrewThread.ofThreadsPerInch(13, ThreadHand.RIGHT, Length.ofInches(0.5)));
 
         assertThat(tolerance).isCloseTo(0.4485 - 0.4435, within(6e-5));
         assertThat(0.3 * tolerance).isCloseTo(0.4500 - 0.4485, within(6e-5));
@@ -28,7 +28,7 @@ class ThreadBacklashTest {
     @CsvSource({"1, 14, 0.97, 8.4", "0.75, 16, 0.87, 7.5"})
     void spansWhatASecondNutCanClose(double diameter, double perInch, double least, double most) {
         ThreadBacklash backlash =
-                ThreadBacklash.of(ScrewThread.ofThreadsPerInch(perInch, Hand.RIGHT, Length.ofInches(diameter)));
+                ThreadBacklash.of(ScrewThread.ofThreadsPerInch(perInch, ThreadHand.RIGHT, Length.ofInches(diameter)));
 
         assertThat(backlash.least().thousandths()).isCloseTo(least, within(0.01));
         assertThat(backlash.most().thousandths()).isCloseTo(most, within(0.05));

@@ -6,7 +6,7 @@ import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
 import java.util.stream.Stream;
-import oldtallow.core.bearing.identify.Instrument;
+import oldtallow.core.bearing.identify.SizeGauge;
 import oldtallow.core.fit.SizeRange;
 import oldtallow.core.fit.seal.SealDrawing.What;
 import oldtallow.core.hub.Fittings.SealKind;
@@ -196,6 +196,6 @@ class SealTest {
     }
 
     private static SizeRange measured(double mm) {
-        return SizeRange.measured(Length.ofMillimetres(mm), Instrument.CALLIPER);
+        return SizeRange.measured(Length.ofMillimetres(mm), SizeGauge.CALLIPER);
     }
 }

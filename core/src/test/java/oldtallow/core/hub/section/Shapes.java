@@ -7,7 +7,7 @@ import oldtallow.core.bearing.BearingSet;
 import oldtallow.core.bearing.CatalogueEntry;
 import oldtallow.core.bearing.SetDesignation;
 import oldtallow.core.bearing.StandardCatalogue;
-import oldtallow.core.fastening.thread.Hand;
+import oldtallow.core.fastening.thread.ThreadHand;
 import oldtallow.core.hub.Construction;
 import oldtallow.core.hub.Fastening;
 import oldtallow.core.hub.HubDimension;
@@ -40,7 +40,7 @@ public final class Shapes {
     static WheelEndShape shape(
             Construction construction, BearingSet inboard, BearingSet outboard, Map<HubDimension, Length> measured) {
         HubPreset preset = HubPreset.of(construction);
-        double thread = preset.thread().cut(Hand.RIGHT).nominalDiameter().millimetres();
+        double thread = preset.thread().cut(ThreadHand.RIGHT).nominalDiameter().millimetres();
         double through = construction == Construction.SPACER_SET
                 ? thread
                 : Math.min(thread, outboard.bore().millimetres() - 1);

@@ -5,8 +5,8 @@ import java.util.List;
 import java.util.Set;
 import java.util.function.Function;
 import java.util.stream.Stream;
-import oldtallow.core.fastening.sequence.NutSchool;
-import oldtallow.core.fastening.sequence.StandardSchools;
+import oldtallow.core.fastening.sequence.AdjustmentProcedure;
+import oldtallow.core.fastening.sequence.StandardProcedures;
 import oldtallow.core.hub.Construction;
 import oldtallow.core.hub.Fastening;
 import oldtallow.core.hub.Fittings;
@@ -52,7 +52,7 @@ public final class Briefs {
                 Choices.USUAL,
                 Known.NOTHING,
                 Worker.MECHANIC,
-                StandardSchools.of(scope.school(preset.school())),
+                StandardProcedures.of(scope.school(preset.school())),
                 Set.of());
     }
 
@@ -96,7 +96,7 @@ public final class Briefs {
                         presets()
                                 .filter(b -> b.construction() == Construction.FULL_FLOATING_REAR)
                                 .map(b -> with(b, b.fittings().with(Spacing.SPACER))),
-                        StandardSchools.all().stream()
+                        StandardProcedures.all().stream()
                                 .map(school -> with(of(Construction.STEPPED_BRAKED, Scope.REPACK), school)))
                 .flatMap(Function.identity())
                 .distinct();
@@ -118,7 +118,7 @@ public final class Briefs {
         return presets()
                 .flatMap(each(Fastening.values(), Briefs::with))
                 .flatMap(each(Worker.values(), Briefs::with))
-                .flatMap(brief -> StandardSchools.all().stream().map(school -> with(brief, school)))
+                .flatMap(brief -> StandardProcedures.all().stream().map(school -> with(brief, school)))
                 .flatMap(brief -> brief.isOnNewHub()
                         ? each(HubBrings.values(), Briefs::chosen).apply(brief)
                         : each(CupRemoval.values(), Briefs::chosen).apply(brief));
@@ -180,7 +180,7 @@ public final class Briefs {
                 one instanceof Choices choices ? choices : b.choices(),
                 one instanceof Known known ? known : b.known(),
                 one instanceof Worker worker ? worker : b.worker(),
-                one instanceof NutSchool school ? school : b.school(),
+                one instanceof AdjustmentProcedure school ? school : b.school(),
                 one instanceof Set<?> condemned ? (Set<Part>) condemned : b.condemned());
     }
 

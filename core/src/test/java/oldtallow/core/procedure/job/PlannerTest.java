@@ -9,8 +9,8 @@ import java.util.List;
 import java.util.Set;
 import java.util.function.Predicate;
 import java.util.stream.Stream;
-import oldtallow.core.fastening.sequence.SchoolId;
-import oldtallow.core.fastening.sequence.StandardSchools;
+import oldtallow.core.fastening.sequence.ProcedureId;
+import oldtallow.core.fastening.sequence.StandardProcedures;
 import oldtallow.core.hub.Construction;
 import oldtallow.core.hub.Fastening;
 import oldtallow.core.hub.part.Part;
@@ -180,8 +180,8 @@ class PlannerTest {
     void asksForAWrenchOnlyWhereTheSchoolPullsATorque() {
         JobBrief brief = Briefs.of(Construction.STEPPED_BRAKED, Scope.REPACK);
         Plan fingers = Planner.plan(brief);
-        Plan inches = Planner.plan(Briefs.with(brief, StandardSchools.of(SchoolId.INCH_POUND)));
-        Plan feel = Planner.plan(Briefs.with(brief, StandardSchools.of(SchoolId.LOCK_AND_FREE)));
+        Plan inches = Planner.plan(Briefs.with(brief, StandardProcedures.of(ProcedureId.INCH_POUND)));
+        Plan feel = Planner.plan(Briefs.with(brief, StandardProcedures.of(ProcedureId.LOCK_AND_FREE)));
 
         assertThat(fingers.find("nut.seat").orElseThrow().tools())
                 .contains(Tool.TORQUE_WRENCH)

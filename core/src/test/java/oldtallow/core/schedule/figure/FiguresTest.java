@@ -8,7 +8,7 @@ import java.util.Collections;
 import java.util.List;
 import java.util.Optional;
 import oldtallow.core.fastening.endplay.EndPlayWindow;
-import oldtallow.core.fastening.sequence.SchoolId;
+import oldtallow.core.fastening.sequence.ProcedureId;
 import oldtallow.core.hub.Construction;
 import oldtallow.core.hub.part.Stack;
 import oldtallow.core.procedure.job.Briefs;
@@ -51,7 +51,7 @@ class FiguresTest {
     void guessesNoTorqueForAStudNobodyMeasuredOrKnows() {
         assertThat(wheelNut(20)).isEmpty();
         assertThat(CommonPractice.figure(
-                        FigureKind.WHEEL_NUT_TORQUE, Construction.ROTOR_HUB, SchoolId.INCH_POUND, Optional.empty()))
+                        FigureKind.WHEEL_NUT_TORQUE, Construction.ROTOR_HUB, ProcedureId.INCH_POUND, Optional.empty()))
                 .isEmpty();
     }
 
@@ -60,7 +60,7 @@ class FiguresTest {
     void hasCommonPracticeForEverythingElse(Construction construction) {
         for (FigureKind kind : FigureKind.values()) {
             if (!kind.isBoltTorque() && kind != FigureKind.SPANNERS && kind != FigureKind.INTERVAL) {
-                assertThat(CommonPractice.figure(kind, construction, SchoolId.INCH_POUND, Optional.empty()))
+                assertThat(CommonPractice.figure(kind, construction, ProcedureId.INCH_POUND, Optional.empty()))
                         .get()
                         .satisfies(figure -> {
                             assertThat(figure.value().kind()).isEqualTo(kind);
@@ -110,7 +110,7 @@ class FiguresTest {
     /** Each text to its last character, a list of rules to its twenty-fourth; equal ends of a torque are one torque. */
     @Test
     void takesTheEnds() {
-        assertThat(new NutSequence(SchoolId.INCH_POUND, "x".repeat(300)).words())
+        assertThat(new NutSequence(ProcedureId.INCH_POUND, "x".repeat(300)).words())
                 .hasSize(300);
         assertThat(new Spanners("x".repeat(300)).kind()).isEqualTo(FigureKind.SPANNERS);
         assertThat(new Grease("x".repeat(300)).words()).hasSize(300);
@@ -153,10 +153,10 @@ class FiguresTest {
     }
 
     private static EndPlayWindow window(Construction construction) {
-        return ((EndPlay)
-                        CommonPractice.figure(FigureKind.END_PLAY, construction, SchoolId.INCH_POUND, Optional.empty())
-                                .orElseThrow()
-                                .value())
+        return ((EndPlay) CommonPractice.figure(
+                                FigureKind.END_PLAY, construction, ProcedureId.INCH_POUND, Optional.empty())
+                        .orElseThrow()
+                        .value())
                 .window();
     }
 
@@ -175,7 +175,7 @@ class FiguresTest {
         assertThatThrownBy(() -> Interval.repack(0, Optional.empty())).isInstanceOf(OutOfRangeException.class);
         assertThatThrownBy(() -> Interval.repack(12, Optional.of(99))).isInstanceOf(OutOfRangeException.class);
         assertThatThrownBy(() -> new Grease(" ")).isInstanceOf(OutOfRangeException.class);
-        assertThatThrownBy(() -> new NutSequence(SchoolId.INCH_POUND, "x".repeat(301)))
+        assertThatThrownBy(() -> new NutSequence(ProcedureId.INCH_POUND, "x".repeat(301)))
                 .isInstanceOf(OutOfRangeException.class);
         assertThat(BoltTorque.wheelNuts(newtonMetres(20), newtonMetres(1000)).kind())
                 .isEqualTo(FigureKind.WHEEL_NUT_TORQUE);
@@ -186,7 +186,7 @@ class FiguresTest {
         return CommonPractice.figure(
                 FigureKind.WHEEL_NUT_TORQUE,
                 Construction.STEPPED_BRAKED,
-                SchoolId.INCH_POUND,
+                ProcedureId.INCH_POUND,
                 Optional.of(Length.ofMillimetres(stud)));
     }
 

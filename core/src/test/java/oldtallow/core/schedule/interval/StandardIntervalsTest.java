@@ -26,7 +26,7 @@ class StandardIntervalsTest {
     @Test
     void shipsTheSchoolsOfTheTrade() {
         assertThat(StandardIntervals.all())
-                .extracting(IntervalSchool::id)
+                .extracting(IntervalPractice::id)
                 .containsExactly(
                         "year-or-distance",
                         "boat-trailer",
@@ -182,7 +182,7 @@ class StandardIntervalsTest {
     /** The file read again says what the product goes by. */
     @Test
     void readsWhatIsWritten() throws IOException {
-        try (InputStream file = requireNonNull(IntervalSchool.class.getResourceAsStream("interval-schools.csv"))) {
+        try (InputStream file = requireNonNull(IntervalPractice.class.getResourceAsStream("interval-schools.csv"))) {
             assertThat(StandardIntervals.read("again", new InputStreamReader(file, StandardCharsets.UTF_8))
                             .values())
                     .containsExactlyElementsOf(StandardIntervals.all())
@@ -261,7 +261,7 @@ class StandardIntervalsTest {
                 .hasMessageContaining("header");
     }
 
-    private static IntervalSchool school(String id) {
+    private static IntervalPractice school(String id) {
         return StandardIntervals.all().stream()
                 .filter(one -> one.id().equals(id))
                 .findFirst()

@@ -8,9 +8,9 @@ import java.util.Collections;
 import java.util.List;
 import java.util.stream.DoubleStream;
 import oldtallow.core.fastening.endplay.EndPlayWindow;
-import oldtallow.core.fastening.thread.Hand;
 import oldtallow.core.fastening.thread.ScrewThread;
 import oldtallow.core.fastening.thread.SpindleThread;
+import oldtallow.core.fastening.thread.ThreadHand;
 import oldtallow.core.quantity.Force;
 import oldtallow.core.quantity.Length;
 import oldtallow.core.quantity.Torque;
@@ -24,7 +24,7 @@ import org.junit.jupiter.params.provider.CsvSource;
 /** What instruments can show, decisions at their edges, and uncertainty against Apache Commons Math. */
 class MeasureBoundsTest {
 
-    private static final ScrewThread THREAD = SpindleThread.M24_1_5.cut(Hand.RIGHT);
+    private static final ScrewThread THREAD = SpindleThread.M24_1_5.cut(ThreadHand.RIGHT);
 
     /** ISO 14253-1: inside only where the whole of value ± uncertainty is, its ends included; outside only where none is. */
     @ParameterizedTest

@@ -8,8 +8,8 @@ import java.util.List;
 import java.util.stream.DoubleStream;
 import oldtallow.core.fastening.endplay.EndPlayWindow;
 import oldtallow.core.fastening.sequence.TorqueRange;
-import oldtallow.core.fastening.thread.Hand;
 import oldtallow.core.fastening.thread.ScrewThread;
+import oldtallow.core.fastening.thread.ThreadHand;
 import oldtallow.core.quantity.Force;
 import oldtallow.core.quantity.Length;
 import oldtallow.core.quantity.Torque;
@@ -120,7 +120,7 @@ class ReadingsTest {
     /** 1-14 UNS: 5.0397 µm a degree, reference sheet §2. */
     @Test
     void carriesAnAngleReadByEyeToEndPlay() {
-        var angle = new AngleReading(ScrewThread.ofThreadsPerInch(14, Hand.RIGHT, Length.ofInches(1)), 17, 2);
+        var angle = new AngleReading(ScrewThread.ofThreadsPerInch(14, ThreadHand.RIGHT, Length.ofInches(1)), 17, 2);
 
         assertThat(angle.travel().millimetres()).isCloseTo(0.085675, within(1e-6));
         assertThat(angle.uncertainty().micrometres()).isCloseTo(2 * 5.0397, within(1e-3));

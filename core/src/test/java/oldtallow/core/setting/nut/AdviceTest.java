@@ -18,9 +18,9 @@ import oldtallow.core.fastening.lock.PushOnRetainer;
 import oldtallow.core.fastening.lock.SeatedRetainer;
 import oldtallow.core.fastening.lock.SteppedLock;
 import oldtallow.core.fastening.lock.TangWasher;
-import oldtallow.core.fastening.thread.Hand;
 import oldtallow.core.fastening.thread.ScrewThread;
 import oldtallow.core.fastening.thread.SpindleThread;
+import oldtallow.core.fastening.thread.ThreadHand;
 import oldtallow.core.quantity.Length;
 import oldtallow.core.quantity.Turn;
 import oldtallow.core.schedule.figure.Authority;
@@ -80,7 +80,7 @@ class AdviceTest {
     @MethodSource("nuts")
     void neverPastZeroPlay(LockPattern lock, SpindleThread of) {
         var random = new Random(LOCKS.indexOf(lock));
-        ScrewThread thread = of.cut(random.nextBoolean() ? Hand.RIGHT : Hand.LEFT);
+        ScrewThread thread = of.cut(random.nextBoolean() ? ThreadHand.RIGHT : ThreadHand.LEFT);
         for (EndPlayWindow window : WINDOWS) {
             for (int i = 0; i < READINGS; i++) {
                 NutCase nutCase = nutCase(thread, lock, reading(random, lock), window, Authority.WORKSHOP);
@@ -100,7 +100,7 @@ class AdviceTest {
             return;
         }
         var random = new Random(LOCKS.indexOf(lock));
-        ScrewThread thread = of.cut(Hand.RIGHT);
+        ScrewThread thread = of.cut(ThreadHand.RIGHT);
         for (EndPlayWindow window :
                 Stream.concat(WINDOWS.stream(), PRELOADED.stream()).toList()) {
             for (int i = 0; i < READINGS; i++) {
@@ -128,7 +128,7 @@ class AdviceTest {
     /** Two nuts: what the outer one takes is left over and above, so that the play once locked is inside. */
     @Test
     void leavesWhatTheOuterNutTakes() {
-        ScrewThread thread = SpindleThread.M39_1_5.cut(Hand.RIGHT);
+        ScrewThread thread = SpindleThread.M39_1_5.cut(ThreadHand.RIGHT);
         for (double takes : new double[] {0, 0.05, 0.5}) {
             var nutCase = new NutCase(
                     thread,
@@ -154,7 +154,7 @@ class AdviceTest {
         for (int degrees = 26; degrees < 60; degrees++) {
             for (double fitted : new double[] {0.5, 0.6, 1, 3, 25}) {
                 var nutCase = new NutCase(
-                        new ScrewThread(Length.ofMillimetres(6.35), Hand.RIGHT, Length.ofMillimetres(60)),
+                        new ScrewThread(Length.ofMillimetres(6.35), ThreadHand.RIGHT, Length.ofMillimetres(60)),
                         new CastleNut(2, List.of(Turn.ZERO)),
                         NutReading.atZeroPlay(1, Turn.ofDegrees(degrees)),
                         figure(EndPlayWindow.COMMON_PRACTICE, Authority.COMMON_PRACTICE),

@@ -14,9 +14,9 @@ import oldtallow.core.fastening.lock.Engagement;
 import oldtallow.core.fastening.lock.FreeAngleLock;
 import oldtallow.core.fastening.lock.SeatedRetainer;
 import oldtallow.core.fastening.lock.SteppedLock;
-import oldtallow.core.fastening.thread.Hand;
 import oldtallow.core.fastening.thread.ScrewThread;
 import oldtallow.core.fastening.thread.SpindleThread;
+import oldtallow.core.fastening.thread.ThreadHand;
 import oldtallow.core.quantity.Length;
 import oldtallow.core.quantity.OutOfRangeException;
 import oldtallow.core.quantity.Turn;
@@ -366,7 +366,7 @@ class NutCaseTest {
     }
 
     private static ScrewThread thread(SpindleThread of) {
-        return of.cut(Hand.RIGHT);
+        return of.cut(ThreadHand.RIGHT);
     }
 
     private static Stop firstLooser(NutCase nutCase) {

@@ -13,9 +13,9 @@ import oldtallow.core.fastening.lock.CastleNut;
 import oldtallow.core.fastening.lock.SeatedRetainer;
 import oldtallow.core.fastening.lock.SteppedLock;
 import oldtallow.core.fastening.lock.TangWasher;
-import oldtallow.core.fastening.thread.Hand;
 import oldtallow.core.fastening.thread.ScrewThread;
 import oldtallow.core.fastening.thread.SpindleThread;
+import oldtallow.core.fastening.thread.ThreadHand;
 import oldtallow.core.quantity.Length;
 import oldtallow.core.quantity.Turn;
 import oldtallow.core.schedule.figure.Authority;
@@ -30,7 +30,7 @@ import org.junit.jupiter.api.Test;
 /** Arithmetic recomputed by hand from travel = pitch × angle / 360°; the moves themselves are common practice. */
 class RemediesTest {
 
-    private static final ScrewThread ONE_FOURTEEN = SpindleThread.UNS_1_14.cut(Hand.RIGHT);
+    private static final ScrewThread ONE_FOURTEEN = SpindleThread.UNS_1_14.cut(ThreadHand.RIGHT);
     private static final CastleNut ONE_HOLE = new CastleNut(6, List.of(Turn.ZERO));
     private static final Length FITTED = Length.ofMillimetres(3);
 

@@ -9,8 +9,8 @@ import oldtallow.core.fastening.endplay.EndPlayWindow;
 import oldtallow.core.fastening.lock.CastleNut;
 import oldtallow.core.fastening.lock.FreeAngleLock;
 import oldtallow.core.fastening.lock.LockPattern;
-import oldtallow.core.fastening.thread.Hand;
 import oldtallow.core.fastening.thread.SpindleThread;
+import oldtallow.core.fastening.thread.ThreadHand;
 import oldtallow.core.quantity.Length;
 import oldtallow.core.quantity.Turn;
 import org.junit.jupiter.api.Test;
@@ -50,7 +50,7 @@ class CorrectionTest {
     /** Loose on return: the same step the other way, and never past the window unsaid. */
     @Test
     void tightensALooseHubByOneStopAtMost() {
-        var thread = SpindleThread.UNS_1_14.cut(Hand.RIGHT);
+        var thread = SpindleThread.UNS_1_14.cut(ThreadHand.RIGHT);
         var twoHoles = new CastleNut(6, List.of(Turn.ZERO, Turn.ofDegrees(90)));
 
         Correction back =
@@ -72,7 +72,7 @@ class CorrectionTest {
     private static Correction looser(double stands, LockPattern lock) {
         return Correction.looser(
                 Length.ofMillimetres(stands),
-                SpindleThread.UNS_1_14.cut(Hand.RIGHT),
+                SpindleThread.UNS_1_14.cut(ThreadHand.RIGHT),
                 lock,
                 EndPlayWindow.COMMON_PRACTICE);
     }

@@ -11,8 +11,8 @@ import java.util.stream.Collectors;
 import oldtallow.core.fastening.endplay.EndPlayVerdict;
 import oldtallow.core.fastening.endplay.EndPlayWindow;
 import oldtallow.core.fastening.sequence.TorqueRange;
-import oldtallow.core.fastening.thread.Hand;
 import oldtallow.core.fastening.thread.ScrewThread;
+import oldtallow.core.fastening.thread.ThreadHand;
 import oldtallow.core.quantity.Force;
 import oldtallow.core.quantity.Length;
 import oldtallow.core.quantity.TorqueUnit;
@@ -26,7 +26,8 @@ class SensitivityTest {
     private static final Length INBOARD_CUP = Length.ofMillimetres(59.975);
 
     private static final Length OUTBOARD_CUP = Length.ofMillimetres(50.292);
-    private static final ScrewThread ONE_FOURTEEN = ScrewThread.ofThreadsPerInch(14, Hand.RIGHT, Length.ofInches(1));
+    private static final ScrewThread ONE_FOURTEEN =
+            ScrewThread.ofThreadsPerInch(14, ThreadHand.RIGHT, Length.ofInches(1));
 
     /** Pair approach under pure thrust, recomputed on the product's reference sheet, §7. */
     @ParameterizedTest

@@ -8,8 +8,8 @@ import oldtallow.core.fastening.endplay.EndPlayWindow;
 import oldtallow.core.fastening.lock.CastleNut;
 import oldtallow.core.fastening.lock.FreeAngleLock;
 import oldtallow.core.fastening.lock.LockPattern;
-import oldtallow.core.fastening.thread.Hand;
 import oldtallow.core.fastening.thread.SpindleThread;
+import oldtallow.core.fastening.thread.ThreadHand;
 import oldtallow.core.quantity.Length;
 import oldtallow.core.quantity.Turn;
 import oldtallow.core.setting.rolling.SettingChart.Hub;
@@ -71,7 +71,7 @@ class SettingSenseTest {
         return SettingSense.of(
                         MODEL,
                         Length.ofMillimetres(millimetres),
-                        SpindleThread.UNS_1_14.cut(Hand.RIGHT),
+                        SpindleThread.UNS_1_14.cut(ThreadHand.RIGHT),
                         lock,
                         EndPlayWindow.COMMON_PRACTICE)
                 .orElseThrow();

@@ -15,7 +15,7 @@ import oldtallow.app.units.LengthView;
 import oldtallow.app.units.RangeView;
 import oldtallow.app.units.TemperatureView;
 import oldtallow.core.bearing.BearingSet;
-import oldtallow.core.bearing.identify.Instrument;
+import oldtallow.core.bearing.identify.SizeGauge;
 import oldtallow.core.fit.CupDriver;
 import oldtallow.core.fit.CupFit;
 import oldtallow.core.fit.HubMaterial;
@@ -104,7 +104,7 @@ record AidsView(
                                     SizeRange.newCup(
                                             race.set().outsideDiameter(),
                                             race.set().series()),
-                                    SizeRange.measured(bore, Instrument.MICROMETER))))
+                                    SizeRange.measured(bore, SizeGauge.MICROMETER))))
                             .orElse(null),
                     LengthView.of(race.hubOutside()));
         }

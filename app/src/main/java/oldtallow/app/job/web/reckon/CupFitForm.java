@@ -6,7 +6,7 @@ import oldtallow.app.units.LengthEntry;
 import oldtallow.app.units.MassEntry;
 import oldtallow.app.units.TemperatureEntry;
 import oldtallow.core.bearing.BearingSet;
-import oldtallow.core.bearing.identify.Instrument;
+import oldtallow.core.bearing.identify.SizeGauge;
 import oldtallow.core.fit.CupFit;
 import oldtallow.core.fit.HoleClass;
 import oldtallow.core.fit.HubMaterial;
@@ -33,7 +33,7 @@ record CupFitForm(
         @Nullable LengthEntry cup,
         @Nullable LengthEntry bore,
         @Nullable HoleClass boreClass,
-        Instrument instrument,
+        SizeGauge instrument,
         LengthEntry hubOutside,
         @Nullable MassEntry load,
         HubState hubState,

@@ -13,7 +13,7 @@ import oldtallow.app.units.LengthView;
 import oldtallow.app.units.TemperatureView;
 import oldtallow.core.bearing.BearingSet;
 import oldtallow.core.bearing.RollerGeometry;
-import oldtallow.core.bearing.identify.Instrument;
+import oldtallow.core.bearing.identify.SizeGauge;
 import oldtallow.core.fit.ConeFit;
 import oldtallow.core.fit.CupFit;
 import oldtallow.core.fit.HoleClass;
@@ -186,7 +186,7 @@ class FitController {
     }
 
     /** {@code bore} left out: a new cone of {@code set}. */
-    record ConeFitForm(@Nullable String set, @Nullable LengthEntry bore, LengthEntry seat, Instrument instrument) {}
+    record ConeFitForm(@Nullable String set, @Nullable LengthEntry bore, LengthEntry seat, SizeGauge instrument) {}
 
     /** {@code clearance} below zero is tight. */
     record ConeFitView(

@@ -10,7 +10,7 @@ import oldtallow.app.register.reference.WorkshopTool;
 import oldtallow.app.units.LengthEntry;
 import oldtallow.app.units.LengthView;
 import oldtallow.core.bearing.BearingSet;
-import oldtallow.core.bearing.identify.Instrument;
+import oldtallow.core.bearing.identify.SizeGauge;
 import oldtallow.core.fit.CupDriver;
 import oldtallow.core.fit.SeatedCup;
 import oldtallow.core.fit.SizeRange;
@@ -59,8 +59,8 @@ class RaceController {
                 "oldCup.number",
                 Map.of("cup bore of the hub", "bore.number"),
                 () -> CupDriver.grindOff(
-                        SizeRange.measured(oldCup.toLength(), Instrument.MICROMETER),
-                        SizeRange.measured(bore.toLength(), Instrument.MICROMETER))));
+                        SizeRange.measured(oldCup.toLength(), SizeGauge.MICROMETER),
+                        SizeRange.measured(bore.toLength(), SizeGauge.MICROMETER))));
     }
 
     /** The old cup and the bore where the old cup is to be ground to a driver; sockets at hand, by outside diameter. */

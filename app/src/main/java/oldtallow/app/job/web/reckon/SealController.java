@@ -12,7 +12,7 @@ import oldtallow.app.stock.api.Shelf;
 import oldtallow.app.stock.model.Stocked;
 import oldtallow.app.units.LengthEntry;
 import oldtallow.app.units.LengthView;
-import oldtallow.core.bearing.identify.Instrument;
+import oldtallow.core.bearing.identify.SizeGauge;
 import oldtallow.core.fit.SizeRange;
 import oldtallow.core.fit.seal.CapFit;
 import oldtallow.core.fit.seal.SealFit;
@@ -97,7 +97,7 @@ class SealController {
             LengthEntry land,
             LengthEntry bore,
             @Nullable LengthEntry width,
-            Instrument instrument,
+            SizeGauge instrument,
             SealKind kind,
             boolean rimmed,
             boolean coated) {}
@@ -153,7 +153,7 @@ class SealController {
     }
 
     /** {@code cap}: outside diameter of one at hand; null without. */
-    record CapForm(LengthEntry bore, @Nullable LengthEntry cap, Instrument instrument) {}
+    record CapForm(LengthEntry bore, @Nullable LengthEntry cap, SizeGauge instrument) {}
 
     /** Outside diameter to ask for; the rest is null without a cap at hand. */
     record CapView(

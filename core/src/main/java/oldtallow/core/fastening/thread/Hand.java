@@ -1,9 +1,0 @@
-package oldtallow.core.fastening.thread;
-
-/** Which way a nut turns to tighten, seen from outside the hub. */
-public enum Hand {
-    /** Clockwise tightens. */
-    RIGHT,
-    /** Anticlockwise tightens. */
-    LEFT
-}
