@@ -5,10 +5,9 @@
   import CautionCard from './CautionCard.svelte'
   import { Diagnosis, Judge, SignChoice, SoakedLinings } from '$features/bench/judge'
   import Keypad from './Keypad.svelte'
-  import { isSequence, SequenceAid } from '$features/bench/sequence'
+  import { isSequence, PlayAid, SequenceAid } from '$features/bench/sequence'
   import StepFigures from './StepFigures.svelte'
   import WheelNutsAid from './WheelNutsAid.svelte'
-  import PlayAid from './PlayAid.svelte'
   import StepTimer from './StepTimer.svelte'
   import WaiveCheck from './WaiveCheck.svelte'
 

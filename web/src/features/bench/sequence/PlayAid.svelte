@@ -8,7 +8,9 @@
 
   let { bench }: Props = $props()
 
-  const play = $derived(new Play(bench.job?.wheelEndId ?? ''))
+  const wheelEndId = $derived(bench.job?.wheelEndId ?? '')
+  // of the wheel end, not of the job, which is another object at each look: readings would be lost with the old one
+  const play = $derived(new Play(wheelEndId))
 
   /** What the readings come to is the step's reading. */
   function found(): void {
