@@ -23,13 +23,13 @@ describe('a request', () => {
         : Response.json({ status: 403, type: 'urn:oldtallow:old-token' }, { status: 403 })
     })
     const job = await dataOf(
-      client.POST('/api/jobs/{jobId}/close', { params: ofJob, body: { id: 'c' } }),
+      client.POST('/api/v1/jobs/{jobId}/close', { params: ofJob, body: { id: 'c' } }),
     )
     expect(job.number).toBe(3)
     expect(seen).toEqual([
-      'POST /api/jobs/job/close old',
-      'GET /api/session ',
-      'POST /api/jobs/job/close new',
+      'POST /api/v1/jobs/job/close old',
+      'GET /api/v1/session ',
+      'POST /api/v1/jobs/job/close new',
     ])
     vi.unstubAllGlobals()
   })
@@ -43,7 +43,7 @@ describe('a request', () => {
         ? Response.json({ status: 503, type: 'urn:oldtallow:busy' }, { status: 503 })
         : Response.json({ id: 'job', number: 3 })
     })
-    const job = dataOf(client.GET('/api/jobs/{jobId}', { params: ofJob }))
+    const job = dataOf(client.GET('/api/v1/jobs/{jobId}', { params: ofJob }))
     await vi.runAllTimersAsync()
     expect((await job).number).toBe(3)
     expect(asked).toBe(3)

@@ -29,7 +29,7 @@ export const client = createClient<paths>({
     const response = await ask(request)
     if (response.status !== 403 || (await typeOf(response)) !== OLD_TOKEN) return response
     // this browser's token ran out, which is no fault of the entry: it gets a new one and is sent once more
-    await ask(new Request(new URL('/api/session', request.url)))
+    await ask(new Request(new URL('/api/v1/session', request.url)))
     again.headers.set(TOKEN_HEADER, cookie(TOKEN_COOKIE) ?? '')
     return ask(again)
   },

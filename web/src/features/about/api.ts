@@ -9,7 +9,7 @@ interface PagePart {
 }
 
 export const api = {
-  about: () => dataOf(client.GET('/api/about')),
+  about: () => dataOf(client.GET('/api/v1/about')),
   partsOfThePage: async (): Promise<PagePart[]> => {
     const written = await fetch('/third-party.json')
     return written.ok ? ((await written.json()) as PagePart[]) : []

@@ -36,7 +36,7 @@ describe('a bearing to be picked', () => {
 
     await userEvent.click(await screen.findByRole('button', { name: /L68149\/L68111/ }))
 
-    expect(asked[0]?.path).toBe('/api/bearing-sets/read')
+    expect(asked[0]?.path).toBe('/api/v1/bearing-sets/read')
     expect(onchange).toHaveBeenCalledWith('L68149/L68111')
   })
 

@@ -56,7 +56,7 @@ export class Live extends Attempt {
 
   constructor(readonly id: string) {
     super()
-    this.line = new EventSource(`/api/instruments/${id}/live`)
+    this.line = new EventSource(`/api/v1/instruments/${id}/live`)
     this.line.addEventListener('shown', (event: MessageEvent<string>) => {
       this.shown = JSON.parse(event.data) as Paired
     })

@@ -4,31 +4,31 @@ const ofJob = (jobId: string) => ({ path: { jobId } })
 
 export const api = {
   settingReopened: (jobId: string, body: Schemas['SettingReopenedForm']) =>
-    dataOf(client.POST('/api/jobs/{jobId}/setting-reopened', { params: ofJob(jobId), body })),
+    dataOf(client.POST('/api/v1/jobs/{jobId}/setting-reopened', { params: ofJob(jobId), body })),
   cupMoved: (jobId: string, body: Schemas['CupMovedForm']) =>
-    dataOf(client.POST('/api/jobs/{jobId}/cup-moved', { params: ofJob(jobId), body })),
+    dataOf(client.POST('/api/v1/jobs/{jobId}/cup-moved', { params: ofJob(jobId), body })),
   saveSetting: (wheelEndId: string, body: Schemas['NutSettingForm']) =>
     dataOf(
-      client.POST('/api/wheel-ends/{wheelEndId}/nut-settings', {
+      client.POST('/api/v1/wheel-ends/{wheelEndId}/nut-settings', {
         params: { path: { wheelEndId } },
         body,
       }),
     ),
   stepDone: (id: string, body: Schemas['StepDoneForm']) =>
-    dataOf(client.POST('/api/jobs/{jobId}/steps', { params: ofJob(id), body })),
+    dataOf(client.POST('/api/v1/jobs/{jobId}/steps', { params: ofJob(id), body })),
   undoStep: (id: string, body: Schemas['UndoForm']) =>
-    dataOf(client.POST('/api/jobs/{jobId}/undo', { params: ofJob(id), body })),
+    dataOf(client.POST('/api/v1/jobs/{jobId}/undo', { params: ofJob(id), body })),
   waive: (id: string, body: Schemas['WaiverForm']) =>
-    dataOf(client.POST('/api/jobs/{jobId}/waivers', { params: ofJob(id), body })),
+    dataOf(client.POST('/api/v1/jobs/{jobId}/waivers', { params: ofJob(id), body })),
   condemn: (id: string, body: Schemas['CondemnedForm']) =>
-    dataOf(client.POST('/api/jobs/{jobId}/condemned', { params: ofJob(id), body })),
+    dataOf(client.POST('/api/v1/jobs/{jobId}/condemned', { params: ofJob(id), body })),
   firstLook: (id: string, body: Schemas['FirstLookForm']) =>
-    dataOf(client.POST('/api/jobs/{jobId}/first-look', { params: ofJob(id), body })),
+    dataOf(client.POST('/api/v1/jobs/{jobId}/first-look', { params: ofJob(id), body })),
   judge: (id: string, body: Schemas['JudgingForm']) =>
-    dataOf(client.POST('/api/jobs/{jobId}/judgings', { params: ofJob(id), body })),
+    dataOf(client.POST('/api/v1/jobs/{jobId}/judgings', { params: ofJob(id), body })),
   addJobPhoto: (jobId: string, photoId: string, stepId: string, file: Blob) =>
     dataOf(
-      client.PUT('/api/jobs/{jobId}/photos/{photoId}', {
+      client.PUT('/api/v1/jobs/{jobId}/photos/{photoId}', {
         params: { path: { jobId, photoId }, query: { stepId } },
         body: file as unknown as string,
         bodySerializer: (body) => body as unknown as Blob,
@@ -36,17 +36,17 @@ export const api = {
       }),
     ),
   rescope: (id: string, body: Schemas['RescopeForm']) =>
-    dataOf(client.POST('/api/jobs/{jobId}/scope', { params: ofJob(id), body })),
+    dataOf(client.POST('/api/v1/jobs/{jobId}/scope', { params: ofJob(id), body })),
   jobGrease: (id: string, body: Schemas['GreasedForm']) =>
-    dataOf(client.POST('/api/jobs/{jobId}/grease', { params: ofJob(id), body })),
+    dataOf(client.POST('/api/v1/jobs/{jobId}/grease', { params: ofJob(id), body })),
   jobWaits: (id: string, body: Schemas['WaitsForm']) =>
-    dataOf(client.POST('/api/jobs/{jobId}/waits', { params: ofJob(id), body })),
+    dataOf(client.POST('/api/v1/jobs/{jobId}/waits', { params: ofJob(id), body })),
   jobGoesOn: (id: string, body: Schemas['PlainEntryForm']) =>
-    dataOf(client.POST('/api/jobs/{jobId}/went-on', { params: ofJob(id), body })),
+    dataOf(client.POST('/api/v1/jobs/{jobId}/went-on', { params: ofJob(id), body })),
   closeJob: (id: string, body: Schemas['PlainEntryForm']) =>
-    dataOf(client.POST('/api/jobs/{jobId}/close', { params: ofJob(id), body })),
+    dataOf(client.POST('/api/v1/jobs/{jobId}/close', { params: ofJob(id), body })),
   signJobOff: (id: string, body: Schemas['PlainEntryForm']) =>
-    dataOf(client.POST('/api/jobs/{jobId}/sign-off', { params: ofJob(id), body })),
+    dataOf(client.POST('/api/v1/jobs/{jobId}/sign-off', { params: ofJob(id), body })),
   abandonJob: (id: string, body: Schemas['ReasonForm']) =>
-    dataOf(client.POST('/api/jobs/{jobId}/abandon', { params: ofJob(id), body })),
+    dataOf(client.POST('/api/v1/jobs/{jobId}/abandon', { params: ofJob(id), body })),
 }

@@ -82,7 +82,7 @@ describe('the outbox', () => {
     localStorage.setItem('oldtallow.unsent.old-job', JSON.stringify(step))
     seen.length = 0
     await outbox.open('upgraded')
-    expect(seen).toEqual([{ path: '/api/jobs/old-job/steps', body: step }])
+    expect(seen).toEqual([{ path: '/api/v1/jobs/old-job/steps', body: step }])
     await outbox.open('another')
     await outbox.open('upgraded')
     expect(seen).toHaveLength(1)

@@ -1,5 +1,5 @@
 import { client, dataOf } from '$api/request'
 
 export const api = {
-  palette: (q: string) => dataOf(client.GET('/api/palette', { params: { query: { q } } })),
+  palette: (q: string) => dataOf(client.GET('/api/v1/palette', { params: { query: { q } } })),
 }

@@ -39,7 +39,7 @@ describe('the palette', () => {
   it('forgets an answer that comes after a later one', async () => {
     let first: (response: Response) => void = () => {}
     answerWith((path) =>
-      path === '/api/palette' && palette.typed === 'a'
+      path === '/api/v1/palette' && palette.typed === 'a'
         ? new Promise<Response>((answer) => (first = answer))
         : json([{ kind: 'RIG', label: 'Late', detail: '', rigId: 'late' }]),
     )

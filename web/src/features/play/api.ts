@@ -4,5 +4,5 @@ const at = (id: string) => ({ path: { id } })
 
 export const api = {
   playReadings: (id: string, body: Schemas['DialReadingsForm']) =>
-    dataOf(client.POST('/api/wheel-ends/{id}/play-readings', { params: at(id), body })),
+    dataOf(client.POST('/api/v1/wheel-ends/{id}/play-readings', { params: at(id), body })),
 }

@@ -12,7 +12,7 @@ describe('readings of the play', () => {
     play.add()
     await expect.poll(() => play.found?.words).toBe('inside')
     expect(play.typed).toBe('')
-    expect(asked[0]?.path).toBe('/api/wheel-ends/w/play-readings')
+    expect(asked[0]?.path).toBe('/api/v1/wheel-ends/w/play-readings')
     expect(asked[0]?.body).toEqual({ readings: [{ number: 0.08, unit: 'MILLIMETRE' }] })
   })
 

@@ -5,29 +5,31 @@ type Entry = Schemas['FigureEntry']
 const ofJob = (jobId: string) => ({ path: { jobId } })
 
 export const records = {
-  greaseReference: () => dataOf(client.GET('/api/reckon/greases')),
-  standings: (id: string) => dataOf(client.GET('/api/rigs/{id}/standings', { params: at(id) })),
-  wheelEnd: (id: string) => dataOf(client.GET('/api/wheel-ends/{id}', { params: at(id) })),
-  section: (id: string) => dataOf(client.GET('/api/wheel-ends/{id}/section', { params: at(id) })),
-  constructions: () => dataOf(client.GET('/api/constructions')),
-  greasings: (id: string) => dataOf(client.GET('/api/wheel-ends/{id}/grease', { params: at(id) })),
-  aids: (id: string) => dataOf(client.GET('/api/wheel-ends/{id}/aids', { params: at(id) })),
-  tools: () => dataOf(client.GET('/api/tools')),
+  greaseReference: () => dataOf(client.GET('/api/v1/reckon/greases')),
+  standings: (id: string) => dataOf(client.GET('/api/v1/rigs/{id}/standings', { params: at(id) })),
+  wheelEnd: (id: string) => dataOf(client.GET('/api/v1/wheel-ends/{id}', { params: at(id) })),
+  section: (id: string) =>
+    dataOf(client.GET('/api/v1/wheel-ends/{id}/section', { params: at(id) })),
+  constructions: () => dataOf(client.GET('/api/v1/constructions')),
+  greasings: (id: string) =>
+    dataOf(client.GET('/api/v1/wheel-ends/{id}/grease', { params: at(id) })),
+  aids: (id: string) => dataOf(client.GET('/api/v1/wheel-ends/{id}/aids', { params: at(id) })),
+  tools: () => dataOf(client.GET('/api/v1/tools')),
   ladder: (wheelEndId: string) =>
     dataOf(
-      client.GET('/api/wheel-ends/{wheelEndId}/figures', { params: { path: { wheelEndId } } }),
+      client.GET('/api/v1/wheel-ends/{wheelEndId}/figures', { params: { path: { wheelEndId } } }),
     ),
   fileForWheelEnd: (wheelEndId: string, place: 'WHEEL_END' | 'AXLE' | 'RIG', body: Entry) =>
     dataOf(
-      client.POST('/api/wheel-ends/{wheelEndId}/figures', {
+      client.POST('/api/v1/wheel-ends/{wheelEndId}/figures', {
         params: { path: { wheelEndId }, query: { place } },
         body,
       }),
     ),
   yard: (query: { show?: 'ALL' | 'DUE'; owner?: string; more?: string }) =>
-    dataOf(client.GET('/api/yard', { params: { query } })),
-  reference: () => dataOf(client.GET('/api/nut-reference')),
-  intervalSchools: () => dataOf(client.GET('/api/interval-schools')),
-  job: (id: string) => dataOf(client.GET('/api/jobs/{jobId}', { params: ofJob(id) })),
-  benchReference: () => dataOf(client.GET('/api/bench-reference')),
+    dataOf(client.GET('/api/v1/yard', { params: { query } })),
+  reference: () => dataOf(client.GET('/api/v1/nut-reference')),
+  intervalSchools: () => dataOf(client.GET('/api/v1/interval-schools')),
+  job: (id: string) => dataOf(client.GET('/api/v1/jobs/{jobId}', { params: ofJob(id) })),
+  benchReference: () => dataOf(client.GET('/api/v1/bench-reference')),
 }

@@ -86,7 +86,7 @@
     {/each}
   </ul>
   <p class="text-label">
-    Or <a href="/api/calendar.ics" download>take a file of today</a>, and read it in by hand. Read a
-    later one in again: what moved moves, what is done is crossed out.
+    Or <a href="/api/v1/calendar.ics" download>take a file of today</a>, and read it in by hand.
+    Read a later one in again: what moved moves, what is done is crossed out.
   </p>
 </section>

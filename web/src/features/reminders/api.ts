@@ -1,16 +1,16 @@
 import { client, dataOf, type Schemas } from '$api/request'
 
 export const api = {
-  calendarFeeds: () => dataOf(client.GET('/api/calendar-feeds')),
+  calendarFeeds: () => dataOf(client.GET('/api/v1/calendar-feeds')),
   makeCalendarFeed: (id: string, body: Schemas['FeedForm']) =>
-    dataOf(client.PUT('/api/calendar-feeds/{id}', { params: { path: { id } }, body })),
+    dataOf(client.PUT('/api/v1/calendar-feeds/{id}', { params: { path: { id } }, body })),
   endCalendarFeed: (id: string) =>
-    dataOf(client.DELETE('/api/calendar-feeds/{id}', { params: { path: { id } } })),
-  mailReminder: () => dataOf(client.GET('/api/mail-reminder')),
+    dataOf(client.DELETE('/api/v1/calendar-feeds/{id}', { params: { path: { id } } })),
+  mailReminder: () => dataOf(client.GET('/api/v1/mail-reminder')),
   putMailReminder: (body: Schemas['MailForm']) =>
-    dataOf(client.PUT('/api/mail-reminder', { body })),
-  mailCode: () => dataOf(client.POST('/api/mail-reminder/code')),
+    dataOf(client.PUT('/api/v1/mail-reminder', { body })),
+  mailCode: () => dataOf(client.POST('/api/v1/mail-reminder/code')),
   confirmMail: (code: string) =>
-    dataOf(client.POST('/api/mail-reminder/confirmed', { body: { code } })),
-  mailNow: () => dataOf(client.POST('/api/mail-reminder/now')),
+    dataOf(client.POST('/api/v1/mail-reminder/confirmed', { body: { code } })),
+  mailNow: () => dataOf(client.POST('/api/v1/mail-reminder/now')),
 }

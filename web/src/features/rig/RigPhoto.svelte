@@ -21,7 +21,7 @@
 <div class="flex flex-col gap-2">
   {#if rig.view?.hasPhoto}
     <img
-      src={`/api/rigs/${rig.id}/photo?${rig.photoStamp}`}
+      src={`/api/v1/rigs/${rig.id}/photo?${rig.photoStamp}`}
       alt={name}
       class="max-h-64 w-full rounded-plate border border-ink bg-tray object-contain"
     />

@@ -3,14 +3,14 @@ import { client, dataOf, type Schemas } from '$api/request'
 const at = (id: string) => ({ path: { id } })
 
 export const api = {
-  rig: (id: string) => dataOf(client.GET('/api/rigs/{id}', { params: at(id) })),
-  enterRig: (body: Schemas['NewRigForm']) => dataOf(client.POST('/api/rigs', { body })),
+  rig: (id: string) => dataOf(client.GET('/api/v1/rigs/{id}', { params: at(id) })),
+  enterRig: (body: Schemas['NewRigForm']) => dataOf(client.POST('/api/v1/rigs', { body })),
   changeRig: (id: string, body: Schemas['ChangedRigForm']) =>
-    dataOf(client.PUT('/api/rigs/{id}', { params: at(id), body })),
-  sectionOf: (body: Schemas['SectionForm']) => dataOf(client.POST('/api/section', { body })),
+    dataOf(client.PUT('/api/v1/rigs/{id}', { params: at(id), body })),
+  sectionOf: (body: Schemas['SectionForm']) => dataOf(client.POST('/api/v1/section', { body })),
   putPhoto: (rigId: string, file: Blob) =>
     dataOf(
-      client.PUT('/api/rigs/{rigId}/photo', {
+      client.PUT('/api/v1/rigs/{rigId}/photo', {
         params: { path: { rigId } },
         body: file as unknown as string,
         bodySerializer: (body) => body as unknown as Blob,
@@ -18,7 +18,7 @@ export const api = {
       }),
     ),
   removePhoto: (rigId: string) =>
-    dataOf(client.DELETE('/api/rigs/{rigId}/photo', { params: { path: { rigId } } })),
+    dataOf(client.DELETE('/api/v1/rigs/{rigId}/photo', { params: { path: { rigId } } })),
   figuresOfRig: (rigId: string) =>
-    dataOf(client.GET('/api/rigs/{rigId}/figures', { params: { path: { rigId } } })),
+    dataOf(client.GET('/api/v1/rigs/{rigId}/figures', { params: { path: { rigId } } })),
 }

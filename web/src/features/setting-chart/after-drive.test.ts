@@ -12,7 +12,7 @@ describe('after the drive', () => {
     expect(asked).toHaveLength(0)
     after.hub = '98'
     await after.ask('70', false)
-    expect(asked[0]?.path).toBe('/api/wheel-ends/w/after-drive')
+    expect(asked[0]?.path).toBe('/api/v1/wheel-ends/w/after-drive')
     expect(asked[0]?.body).toMatchObject({
       hub: { number: 98, unit: 'FAHRENHEIT' },
       day: { number: 70, unit: 'FAHRENHEIT' },

@@ -10,7 +10,7 @@ describe('rock at the tyre', () => {
     expect(asked).toHaveLength(0)
     rock.rock = '2'
     await rock.ask('330', true)
-    expect(asked[0]?.path).toBe('/api/wheel-ends/w/rock')
+    expect(asked[0]?.path).toBe('/api/v1/wheel-ends/w/rock')
     expect(asked[0]?.body).toEqual({
       rock: { number: 2, unit: 'MILLIMETRE' },
       readTo: { number: 0.5, unit: 'MILLIMETRE' },

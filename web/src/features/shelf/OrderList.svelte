@@ -46,7 +46,7 @@
       <Button size="list" onclick={copy}>Copy the list</Button>
       <Button size="list" onclick={() => window.print()}>Print</Button>
       <a
-        href="/api/order-list.csv"
+        href="/api/v1/order-list.csv"
         download="order-list.csv"
         class="flex min-h-11 items-center font-semibold">Save CSV</a
       >

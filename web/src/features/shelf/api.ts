@@ -3,17 +3,19 @@ import { client, dataOf, type Schemas } from '$api/request'
 const at = (id: string) => ({ path: { id } })
 
 export const api = {
-  shelf: () => dataOf(client.GET('/api/shelf')),
-  enterStock: (body: Schemas['StockItemForm']) => dataOf(client.POST('/api/shelf/items', { body })),
+  shelf: () => dataOf(client.GET('/api/v1/shelf')),
+  enterStock: (body: Schemas['StockItemForm']) =>
+    dataOf(client.POST('/api/v1/shelf/items', { body })),
   takeIn: (id: string, body: Schemas['DeliveryForm']) =>
-    dataOf(client.POST('/api/shelf/items/{id}/batches', { params: at(id), body })),
+    dataOf(client.POST('/api/v1/shelf/items/{id}/batches', { params: at(id), body })),
   moveStock: (batchId: string, body: Schemas['StockMoveForm']) =>
-    dataOf(client.POST('/api/shelf/batches/{id}/moves', { params: at(batchId), body })),
+    dataOf(client.POST('/api/v1/shelf/batches/{id}/moves', { params: at(batchId), body })),
   countStock: (batchId: string, body: Schemas['CountForm']) =>
-    dataOf(client.POST('/api/shelf/batches/{id}/count', { params: at(batchId), body })),
-  orderList: () => dataOf(client.GET('/api/order-list')),
-  planJob: (body: Schemas['PlannedJobForm']) => dataOf(client.POST('/api/planned-jobs', { body })),
-  dropPlan: (id: string) => dataOf(client.DELETE('/api/planned-jobs/{id}', { params: at(id) })),
+    dataOf(client.POST('/api/v1/shelf/batches/{id}/count', { params: at(batchId), body })),
+  orderList: () => dataOf(client.GET('/api/v1/order-list')),
+  planJob: (body: Schemas['PlannedJobForm']) =>
+    dataOf(client.POST('/api/v1/planned-jobs', { body })),
+  dropPlan: (id: string) => dataOf(client.DELETE('/api/v1/planned-jobs/{id}', { params: at(id) })),
   recall: (batch: string) =>
-    dataOf(client.GET('/api/shelf/recall', { params: { query: { batch } } })),
+    dataOf(client.GET('/api/v1/shelf/recall', { params: { query: { batch } } })),
 }

@@ -18,7 +18,7 @@ describe('the shelf', () => {
   it('leaves it to the server what a count is off by', async () => {
     const asked = answerWith(() => json({ kinds: [], items: [] }))
     await new Shelf().count(batch, 3, 'two fell behind')
-    expect(asked[0]?.path).toBe('/api/shelf/batches/b/count')
+    expect(asked[0]?.path).toBe('/api/v1/shelf/batches/b/count')
     expect(asked[0]?.body).toMatchObject({ counted: 3, note: 'two fell behind' })
   })
 

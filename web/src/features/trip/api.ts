@@ -2,5 +2,5 @@ import { client, dataOf } from '$api/request'
 
 export const api = {
   tripPlan: (id: string) =>
-    dataOf(client.GET('/api/trips/{id}/plan', { params: { path: { id } } })),
+    dataOf(client.GET('/api/v1/trips/{id}/plan', { params: { path: { id } } })),
 }

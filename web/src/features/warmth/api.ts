@@ -2,9 +2,11 @@ import { client, dataOf, type Schemas } from '$api/request'
 
 export const api = {
   warmth: (rigId: string) =>
-    dataOf(client.GET('/api/rigs/{rigId}/warmth', { params: { path: { rigId } } })),
+    dataOf(client.GET('/api/v1/rigs/{rigId}/warmth', { params: { path: { rigId } } })),
   putWarmth: (rigId: string, id: string, body: Schemas['StopForm']) =>
-    dataOf(client.PUT('/api/rigs/{rigId}/warmth/{id}', { params: { path: { rigId, id } }, body })),
+    dataOf(
+      client.PUT('/api/v1/rigs/{rigId}/warmth/{id}', { params: { path: { rigId, id } }, body }),
+    ),
   removeWarmth: (rigId: string, id: string) =>
-    dataOf(client.DELETE('/api/rigs/{rigId}/warmth/{id}', { params: { path: { rigId, id } } })),
+    dataOf(client.DELETE('/api/v1/rigs/{rigId}/warmth/{id}', { params: { path: { rigId, id } } })),
 }

@@ -2,5 +2,5 @@ import { client, dataOf, type Schemas } from '$api/request'
 
 export const api = {
   wheelNuts: (body: Schemas['WheelNutsForm']) =>
-    dataOf(client.POST('/api/reckon/wheel-nuts', { body })),
+    dataOf(client.POST('/api/v1/reckon/wheel-nuts', { body })),
 }

@@ -23,7 +23,7 @@
   {#if door?.isOpen}
     <div class="mt-2 grid gap-4 border-t-2 border-ink pt-3 tab:grid-cols-[auto_1fr]">
       <img
-        src="/api/door/code.svg"
+        src="/api/v1/door/code.svg"
         alt={`QR code of ${door.address}`}
         class="bg-white size-44 border border-ink p-2"
       />

@@ -10,13 +10,13 @@
 
 <span class="flex items-center gap-x-2">
   <a
-    href={`/api/${of}/label.pdf`}
+    href={`/api/v1/${of}/label.pdf`}
     target="_blank"
     rel="noopener"
     class="flex min-h-11 items-center px-1 font-semibold">{words} to print</a
   >
   <a
-    href={`/api/${of}/label.svg`}
+    href={`/api/v1/${of}/label.svg`}
     target="_blank"
     rel="noopener"
     class="flex min-h-11 items-center px-1 text-label">as a picture</a

@@ -12,7 +12,7 @@ describe('what the bench works out', () => {
     const aids = new Aids('w')
     await aids.load()
     await aids.load()
-    expect(asked.map((one) => one.path)).toEqual(['/api/wheel-ends/w/aids'])
+    expect(asked.map((one) => one.path)).toEqual(['/api/v1/wheel-ends/w/aids'])
   })
 
   it('asks nothing while nothing is typed, and takes an old verdict back', async () => {

@@ -4,5 +4,5 @@ const ofJob = (jobId: string) => ({ path: { jobId } })
 
 export const api = {
   senseTorque: (jobId: string, body: Schemas['TakenForm']) =>
-    dataOf(client.POST('/api/jobs/{jobId}/torque', { params: ofJob(jobId), body })),
+    dataOf(client.POST('/api/v1/jobs/{jobId}/torque', { params: ofJob(jobId), body })),
 }

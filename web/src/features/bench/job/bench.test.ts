@@ -38,8 +38,8 @@ describe('the bench', () => {
     sent = []
     reachable = true
     answerWith((path) => {
-      if (path === '/api/jobs/job') return json(job)
-      if (path === '/api/jobs/job/steps') {
+      if (path === '/api/v1/jobs/job') return json(job)
+      if (path === '/api/v1/jobs/job/steps') {
         if (!reachable) throw new TypeError('no line')
         sent.push(path)
         job = jobAt(undefined, 4)
@@ -85,12 +85,12 @@ describe('the bench', () => {
   it('knows of a first tap when the second comes before its answer', async () => {
     const looks: unknown[] = []
     answerWith(async (path, body) => {
-      if (path === '/api/jobs/job/first-look') {
+      if (path === '/api/v1/jobs/job/first-look') {
         looks.push(body)
         await Promise.resolve()
         return json(jobAt(step, 4))
       }
-      return json(path === '/api/jobs/job' ? job : { parts: [], signs: [] })
+      return json(path === '/api/v1/jobs/job' ? job : { parts: [], signs: [] })
     })
     const bench = new Bench('job', () => true)
     await bench.load()
@@ -103,8 +103,8 @@ describe('the bench', () => {
 
   it('names the other hubs of the rig and the jobs on them', async () => {
     answerWith((path) => {
-      if (path === '/api/jobs/job') return json({ ...job, rigId: 'rig' })
-      if (path === '/api/rigs/rig/standings') {
+      if (path === '/api/v1/jobs/job') return json({ ...job, rigId: 'rig' })
+      if (path === '/api/v1/rigs/rig/standings') {
         return json([{ id: 'end' }, { id: 'other', openJobId: 'its job' }])
       }
       return json({ parts: [], signs: [] })

@@ -56,7 +56,7 @@ export class JobLine {
   private connect(): void {
     clearTimeout(this.timer)
     this.events?.close()
-    const events = new EventSource(`/api/jobs/${this.jobId}/events`)
+    const events = new EventSource(`/api/v1/jobs/${this.jobId}/events`)
     this.events = events
     events.addEventListener('changed', (told) => this.hear(Number(told.data)))
     events.addEventListener('open', () => {

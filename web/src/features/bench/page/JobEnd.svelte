@@ -69,13 +69,13 @@
 {/if}
 <p class="mt-3 flex flex-wrap gap-x-4">
   <a
-    href={`/api/jobs/${job.id}/service-sheet.pdf`}
+    href={`/api/v1/jobs/${job.id}/service-sheet.pdf`}
     target="_blank"
     rel="noopener"
     class="flex min-h-11 items-center font-semibold">Service sheet, PDF</a
   >
   <a
-    href={`/api/jobs/${job.id}/service-sheet.html`}
+    href={`/api/v1/jobs/${job.id}/service-sheet.html`}
     target="_blank"
     rel="noopener"
     class="flex min-h-11 items-center font-semibold">to print</a

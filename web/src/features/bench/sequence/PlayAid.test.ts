@@ -14,7 +14,7 @@ beforeEach(() => {
 })
 
 it('keeps its readings when the job is looked at again', async () => {
-  answerWith((path) => (path === '/api/instruments' ? json([]) : json({}, 503)))
+  answerWith((path) => (path === '/api/v1/instruments' ? json([]) : json({}, 503)))
   const bench = new Bench('j', () => true)
   bench.job = job()
   render(PlayAid, { bench })

@@ -4,9 +4,9 @@ const ofJob = (jobId: string) => ({ path: { jobId } })
 
 export const api = {
   sequence: (jobId: string) =>
-    dataOf(client.GET('/api/jobs/{jobId}/sequence', { params: ofJob(jobId) })),
+    dataOf(client.GET('/api/v1/jobs/{jobId}/sequence', { params: ofJob(jobId) })),
   chooseSchool: (jobId: string, body: Schemas['SchoolChosenForm']) =>
-    dataOf(client.POST('/api/jobs/{jobId}/school', { params: ofJob(jobId), body })),
+    dataOf(client.POST('/api/v1/jobs/{jobId}/school', { params: ofJob(jobId), body })),
   senseDrag: (jobId: string, body: Schemas['TakenForm']) =>
-    dataOf(client.POST('/api/jobs/{jobId}/drag', { params: ofJob(jobId), body })),
+    dataOf(client.POST('/api/v1/jobs/{jobId}/drag', { params: ofJob(jobId), body })),
 }

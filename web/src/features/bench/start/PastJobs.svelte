@@ -41,7 +41,7 @@
         </a>
         {#if job.state === 'CLOSED'}
           <a
-            href={`/api/jobs/${job.id}/service-sheet.pdf`}
+            href={`/api/v1/jobs/${job.id}/service-sheet.pdf`}
             target="_blank"
             rel="noopener"
             class="flex min-h-11 items-center font-semibold"

@@ -22,7 +22,7 @@ describe('jobs that are over', () => {
     const links = await screen.findAllByRole('link', { name: /inspect and repack, left/ })
     expect(links.map((link) => link.getAttribute('href'))).toEqual([
       '/bench/job-1',
-      '/api/jobs/job-1/service-sheet.pdf',
+      '/api/v1/jobs/job-1/service-sheet.pdf',
       '/bench/job-2',
     ])
     expect(screen.getByText(/given up/)).toBeTruthy()

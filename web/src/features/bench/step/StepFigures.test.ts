@@ -62,7 +62,7 @@ describe('what governs the bolts of a step', () => {
     await userEvent.click(screen.getByRole('button', { name: 'File it' }))
 
     expect(await screen.findByText('35 to 40 N·m')).toBeTruthy()
-    expect(asked.at(-1)?.path).toBe('/api/wheel-ends/end-1/figures')
+    expect(asked.at(-1)?.path).toBe('/api/v1/wheel-ends/end-1/figures')
   })
 
   it('says to an apprentice whose keeping figures is', () => {

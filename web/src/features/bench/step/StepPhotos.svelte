@@ -36,7 +36,7 @@
 {#if photos.length > 0}
   <ul class="grid w-full grid-cols-3 gap-1.5" aria-label="Photos of this step">
     {#each photos as photo (photo.id)}
-      {@const src = `/api/jobs/${bench.id}/photos/${photo.id}`}
+      {@const src = `/api/v1/jobs/${bench.id}/photos/${photo.id}`}
       <li>
         <a href={src} target="_blank" rel="noopener">
           <img

@@ -3,6 +3,8 @@ import { client, dataOf } from '$api/request'
 export const api = {
   wheelNutsOf: (id: string, studs: number) =>
     dataOf(
-      client.GET('/api/wheel-ends/{id}/wheel-nuts', { params: { path: { id }, query: { studs } } }),
+      client.GET('/api/v1/wheel-ends/{id}/wheel-nuts', {
+        params: { path: { id }, query: { studs } },
+      }),
     ),
 }

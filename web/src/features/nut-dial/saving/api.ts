@@ -2,5 +2,5 @@ import { client, dataOf } from '$api/request'
 
 export const api = {
   nutHub: (id: string) =>
-    dataOf(client.GET('/api/wheel-ends/{id}/nut', { params: { path: { id } } })),
+    dataOf(client.GET('/api/v1/wheel-ends/{id}/nut', { params: { path: { id } } })),
 }

@@ -30,7 +30,7 @@ describe('a setting put on record', () => {
   it('keeps its entry and its id when the database is lost, so that the retry is the same setting', async () => {
     let up = false
     const seen = answerWith((path) =>
-      path === '/api/nut-calculations'
+      path === '/api/v1/nut-calculations'
         ? json(boardCase)
         : up
           ? json({ id: 'kept' }, 201)
@@ -55,7 +55,7 @@ describe('a setting put on record', () => {
 
   it('tells the field what the server would take', async () => {
     answerWith((path) =>
-      path === '/api/nut-calculations'
+      path === '/api/v1/nut-calculations'
         ? json(boardCase)
         : json(
             {

@@ -2,5 +2,5 @@ import { client, dataOf, type Schemas } from '$api/request'
 
 export const api = {
   calculate: (body: Schemas['NutCalculationForm']) =>
-    dataOf(client.POST('/api/nut-calculations', { body })),
+    dataOf(client.POST('/api/v1/nut-calculations', { body })),
 }

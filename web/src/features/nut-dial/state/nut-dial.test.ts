@@ -38,7 +38,7 @@ describe('the nut on the dial', () => {
     dial.turnTo(-13)
     await settled()
 
-    expect(seen[0]?.path).toBe('/api/nut-calculations')
+    expect(seen[0]?.path).toBe('/api/v1/nut-calculations')
     expect(dial.chosen?.backOffDegrees).toBe(17)
     expect(dial.target).toBe(17)
   })

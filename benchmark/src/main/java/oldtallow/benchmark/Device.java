@@ -32,13 +32,13 @@ final class Device implements AutoCloseable {
             throw new IllegalArgumentException("only a server on this machine is measured, not " + address);
         }
         var device = new Device(uri);
-        device.send(device.get("/api/session")); // brings the token a change must carry
+        device.send(device.get("/api/v1/session")); // brings the token a change must carry
         String body = "{\"signInName\":\"" + name + "\",\"password\":\"tallow and tow\"}";
-        HttpResponse<String> answer = device.send(device.post("/api/session", body));
+        HttpResponse<String> answer = device.send(device.post("/api/v1/session", body));
         if (answer.statusCode() != 200) {
             throw new IllegalStateException("cannot sign in to the demo: " + answer.body());
         }
-        device.send(device.get("/api/session"));
+        device.send(device.get("/api/v1/session"));
         return device;
     }
 

@@ -23,7 +23,7 @@ import org.jspecify.annotations.Nullable;
 final class EntryBook {
 
     private static final Pattern ID = Pattern.compile("\"id\":\"([0-9a-f-]{36})\"");
-    private static final Pattern JOB = Pattern.compile("/api/jobs/([0-9a-f-]{36})/");
+    private static final Pattern JOB = Pattern.compile("/api/v1/jobs/([0-9a-f-]{36})/");
     private static final int REST_MILLISECONDS = 150;
     private static final int PORT_LINE = 3;
 
@@ -164,10 +164,10 @@ final class EntryBook {
     }
 
     private static String table(String path) {
-        if (path.equals("/api/rigs")) {
+        if (path.equals("/api/v1/rigs")) {
             return "rig";
         }
-        if (path.startsWith("/api/jobs/")) {
+        if (path.startsWith("/api/v1/jobs/")) {
             return "job_entry";
         }
         return path.endsWith("/jobs") ? "job" : "nut_setting";

@@ -125,7 +125,7 @@ public final class FaultCampaign {
         while (System.nanoTime() - begun < TimeUnit.SECONDS.toNanos(PATIENCE_SECONDS)) {
             Thread.sleep(50);
             try (Device device = Device.signedIn(address, "tobe")) {
-                if (device.send(device.get("/api/yard")).statusCode() == 200) {
+                if (device.send(device.get("/api/v1/yard")).statusCode() == 200) {
                     return (System.nanoTime() - begun) / 1e9;
                 }
             } catch (IOException | IllegalStateException e) {

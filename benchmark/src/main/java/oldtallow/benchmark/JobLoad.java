@@ -70,7 +70,7 @@ public final class JobLoad {
             Device device = Device.signedIn(address, "tobe");
             devices.add(device);
             var mechanic = new Mechanic(device, JobLoad::plainly);
-            device.listen("/api/jobs/" + mechanic.jobId() + "/events");
+            device.listen("/api/v1/jobs/" + mechanic.jobId() + "/events");
             mechanics.add(mechanic.sendingBy(this::counted));
         }
         long end = System.nanoTime() + time.toNanos();

@@ -35,7 +35,7 @@ final class Mechanic {
     Mechanic(Device device, Sender sender) throws IOException, InterruptedException {
         this.device = device;
         this.sender = sender;
-        JsonNode rig = enter("/api/rigs", newRig());
+        JsonNode rig = enter("/api/v1/rigs", newRig());
         wheelEndId = rig.at("/axles/0/wheelEnds/0/id").asString();
         job = open();
     }
@@ -54,13 +54,13 @@ final class Mechanic {
     void goOn() throws IOException, InterruptedException {
         JsonNode now = job.path("now");
         if (now.isMissingNode()) {
-            job = enter("/api/jobs/" + jobId() + "/abandon", entry().put("reason", "measured"));
+            job = enter("/api/v1/jobs/" + jobId() + "/abandon", entry().put("reason", "measured"));
             job = open();
             return;
         }
         String item = JUDGES.get(now.path("id").asString());
         if (item != null && !job.path("judgings").findValuesAsString("item").contains(item)) {
-            job = enter("/api/jobs/" + jobId() + "/judgings", judging(item));
+            job = enter("/api/v1/jobs/" + jobId() + "/judgings", judging(item));
             return;
         }
         ObjectNode step = entry().put("stepId", now.path("id").asString());
@@ -68,14 +68,14 @@ final class Mechanic {
         for (JsonNode check : now.path("checks")) {
             met.add(check.path("id").asString());
             if (check.path("id").asString().equals("nut.recorded")) {
-                enter("/api/wheel-ends/" + wheelEndId + "/nut-settings", setting());
+                enter("/api/v1/wheel-ends/" + wheelEndId + "/nut-settings", setting());
             }
         }
-        job = enter("/api/jobs/" + jobId() + "/steps", step);
+        job = enter("/api/v1/jobs/" + jobId() + "/steps", step);
     }
 
     private JsonNode open() throws IOException, InterruptedException {
-        return enter("/api/wheel-ends/" + wheelEndId + "/jobs", entry().put("scope", "REPACK"));
+        return enter("/api/v1/wheel-ends/" + wheelEndId + "/jobs", entry().put("scope", "REPACK"));
     }
 
     private JsonNode enter(String path, ObjectNode body) throws IOException, InterruptedException {
@@ -97,7 +97,7 @@ final class Mechanic {
         rig.putObject("distance").put("by", "ESTIMATE");
         ObjectNode left = form.putArray("axles").addObject().putObject("left");
         JsonNode constructions =
-                JSON.readTree(device.send(device.get("/api/constructions")).body());
+                JSON.readTree(device.send(device.get("/api/v1/constructions")).body());
         for (JsonNode one : constructions.path("constructions")) {
             if (one.path("id").asString().equals("STEPPED_BRAKED")) {
                 left.set("build", one.path("preset"));

@@ -40,29 +40,29 @@ public final class RegisterLoad {
     public static void main(String[] arguments) throws IOException, InterruptedException {
         try (Device device = Device.signedIn(arguments[0], "ines")) {
             rankAll(device);
-            new SteadyLoad("due list, first page", device, PER_SECOND, i -> device.get("/api/almanac")).measure();
-            new SteadyLoad("work by weeks", device, 2, i -> device.get("/api/almanac/weeks")).measure();
-            new SteadyLoad("yard, first page", device, PER_SECOND, i -> device.get("/api/yard")).measure();
-            new SteadyLoad("yard, only what is due", device, PER_SECOND, i -> device.get("/api/yard?show=DUE"))
+            new SteadyLoad("due list, first page", device, PER_SECOND, i -> device.get("/api/v1/almanac")).measure();
+            new SteadyLoad("work by weeks", device, 2, i -> device.get("/api/v1/almanac/weeks")).measure();
+            new SteadyLoad("yard, first page", device, PER_SECOND, i -> device.get("/api/v1/yard")).measure();
+            new SteadyLoad("yard, only what is due", device, PER_SECOND, i -> device.get("/api/v1/yard?show=DUE"))
                     .measure();
             yardMeanwhile(arguments[0]);
             new SteadyLoad(
                             "palette",
                             device,
                             PER_SECOND,
-                            i -> device.get("/api/palette?q=" + TYPED.get(i % TYPED.size())))
+                            i -> device.get("/api/v1/palette?q=" + TYPED.get(i % TYPED.size())))
                     .measure();
             new SteadyLoad(
                             "recall of a batch",
                             device,
                             PER_SECOND,
-                            i -> device.get("/api/shelf/recall?batch=MB-%06d".formatted(1 + i * 37 % 20_000)))
+                            i -> device.get("/api/v1/shelf/recall?batch=MB-%06d".formatted(1 + i * 37 % 20_000)))
                     .measure();
             new SteadyLoad(
                             "identify",
                             device,
                             PER_SECOND,
-                            i -> device.post("/api/identify", readings(25 + i % 40 * 0.7, 50 + i % 40)))
+                            i -> device.post("/api/v1/identify", readings(25 + i % 40 * 0.7, 50 + i % 40)))
                     .measure();
         }
     }
@@ -83,7 +83,7 @@ public final class RegisterLoad {
     private static double newInterval(Device device, int version) throws IOException, InterruptedException {
         long begun = System.nanoTime();
         HttpResponse<String> answer =
-                device.send(device.post("/api/workshop/rules", rule(version, version % 2 == 1 ? 11 : 12)));
+                device.send(device.post("/api/v1/workshop/rules", rule(version, version % 2 == 1 ? 11 : 12)));
         if (answer.statusCode() != 200) {
             throw new IllegalStateException(answer.body());
         }
@@ -108,7 +108,7 @@ public final class RegisterLoad {
                             "yard, first page, while every date moves",
                             mechanic,
                             PER_SECOND,
-                            i -> mechanic.get("/api/yard"))
+                            i -> mechanic.get("/api/v1/yard"))
                     .measure();
             stop.set(true);
             passes.join();

@@ -170,7 +170,7 @@ class AlmanacBrowserIT {
 
     private UUID trip(LocalDate from, int km, int version, UUID id) {
         Bench.accepted(device.put(
-                "/api/rigs/" + rig.rig() + "/trips/" + id, """
+                "/api/v1/rigs/" + rig.rig() + "/trips/" + id, """
                 {"version": %d, "name": "Out", "state": "PLANNED", "from": "%s", "to": "%s", "km": %d, "legs": []}
                 """.formatted(version, from, from.plusDays(30), km)));
         return id;

@@ -203,7 +203,7 @@ class BenchIT {
         assertThat(backOff).not().containsText("No stop to take");
         for (int degrees = 0; degrees < 60 && backOff.isDisabled(); degrees++) {
             page.waitForResponse(
-                    "**/api/nut-calculations", () -> page.keyboard().press("ArrowRight"));
+                    "**/api/v1/nut-calculations", () -> page.keyboard().press("ArrowRight"));
         }
         assertThat(backOff).isEnabled();
         page.keyboard().press(key);

@@ -48,8 +48,8 @@ class FiveLocksIT {
 
     @AfterAll
     static void forgetThem(RunningOldTallow app) throws Exception {
-        app.http().delete("/api/instruments/" + WRENCH_ID);
-        app.http().delete("/api/instruments/" + DIAL_ID);
+        app.http().delete("/api/v1/instruments/" + WRENCH_ID);
+        app.http().delete("/api/v1/instruments/" + DIAL_ID);
         wrench.close();
         dial.close();
     }
@@ -94,7 +94,7 @@ class FiveLocksIT {
             assertThat(page.getByRole(AriaRole.HEADING, level1())).hasText("Spin it again");
         }
         JsonNode setting = app.http()
-                .get("/api/wheel-ends/" + job.path("wheelEndId").asString() + "/nut-settings")
+                .get("/api/v1/wheel-ends/" + job.path("wheelEndId").asString() + "/nut-settings")
                 .json()
                 .get(0);
         assertThat(setting.at("/measuredEndPlay/millimetres").asDouble()).isEqualTo(0.076);
@@ -178,7 +178,7 @@ class FiveLocksIT {
         assertThat(backOff).isVisible();
         for (int degrees = 0; degrees < 60 && backOff.isDisabled(); degrees++) {
             page.waitForResponse(
-                    "**/api/nut-calculations", () -> page.keyboard().press("ArrowRight"));
+                    "**/api/v1/nut-calculations", () -> page.keyboard().press("ArrowRight"));
         }
         page.keyboard().press("PageDown");
         press(page, page.getByLabel("Readings so far"));
@@ -192,7 +192,7 @@ class FiveLocksIT {
     }
 
     private static void pair(RunningOldTallow app, UUID id, int port) {
-        Bench.accepted(app.http().post("/api/instruments", "{\"id\": \"" + id + "\", \"port\": " + port + "}"));
+        Bench.accepted(app.http().post("/api/v1/instruments", "{\"id\": \"" + id + "\", \"port\": " + port + "}"));
     }
 
     private static String heading(Page page) {

@@ -105,7 +105,7 @@ class NetworkIT {
         SSLContext trusting = SSLContext.getInstance("TLS");
         trusting.init(null, trusts.getTrustManagers(), null);
         HttpRequest request =
-                HttpRequest.newBuilder(URI.create(base + "/api/session")).build();
+                HttpRequest.newBuilder(URI.create(base + "/api/v1/session")).build();
         try (HttpClient phone = HttpClient.newBuilder().sslContext(trusting).build()) {
             var answer = phone.send(request, BodyHandlers.ofString());
             assertThat(answer.statusCode()).isEqualTo(200);
@@ -147,10 +147,10 @@ class NetworkIT {
     private static String enterRig(Page page) {
         return (String) page.evaluate("""
                 async () => {
-                    const known = await (await fetch('/api/constructions')).json()
+                    const known = await (await fetch('/api/v1/constructions')).json()
                     const build = known.constructions.find((one) => one.id === 'STEPPED_UNBRAKED').preset
                     const token = decodeURIComponent(document.cookie.match(/XSRF-TOKEN=([^;]+)/)[1])
-                    const answer = await fetch('/api/rigs', {
+                    const answer = await fetch('/api/v1/rigs', {
                         method: 'POST',
                         headers: { 'content-type': 'application/json', 'X-XSRF-TOKEN': token },
                         body: JSON.stringify({

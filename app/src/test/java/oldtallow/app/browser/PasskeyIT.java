@@ -39,10 +39,10 @@ class PasskeyIT {
                 Visit visit = browsers.strangersVisit(1280, 800, ColorScheme.LIGHT)) {
             Http bex = app.founder();
             byte[] key = new Base32()
-                    .decode(Bench.accepted(bex.post("/api/second-factor", CURRENT))
+                    .decode(Bench.accepted(bex.post("/api/v1/second-factor", CURRENT))
                             .path("key")
                             .asString());
-            Bench.accepted(bex.post("/api/second-factor/confirmed", "{\"code\": \"" + code(key, -1) + "\"}"));
+            Bench.accepted(bex.post("/api/v1/second-factor/confirmed", "{\"code\": \"" + code(key, -1) + "\"}"));
             Page page = visit.page();
             CDPSession devices = page.context().newCDPSession(page);
             devices.send("WebAuthn.enable");
@@ -76,30 +76,30 @@ class PasskeyIT {
             assertThat(page.getByText("No device answered")).isVisible();
             assertThat(page.getByLabel("Code")).isVisible();
 
-            assertThat(bex.get("/api/workshop/security").text()).contains("a passkey, the bench's telephone");
+            assertThat(bex.get("/api/v1/workshop/security").text()).contains("a passkey, the bench's telephone");
             refusesWhatNoDeviceMade(app);
         }
     }
 
     private static void refusesWhatNoDeviceMade(RunningOldTallow app) {
         Http stranger = app.strangerAlone();
-        stranger.get("/api/session");
+        stranger.get("/api/v1/session");
         String answer = "{\"answer\": {\"parts\": [\"{\\\"id\\\": \\\"AAAA\\\"}\"]}}";
-        assertThat(stranger.post("/api/session/passkey", answer).remedyFor("passkey"))
+        assertThat(stranger.post("/api/v1/session/passkey", answer).remedyFor("passkey"))
                 .contains("begin with the password");
         assertThat(stranger.signIn("bex", PASSWORD).json().path("passkeyKnown").asBoolean())
                 .isTrue();
-        assertThat(stranger.post("/api/session/passkey", answer).remedyFor("passkey"))
+        assertThat(stranger.post("/api/v1/session/passkey", answer).remedyFor("passkey"))
                 .as("nothing was asked")
                 .contains("came too late");
-        assertThat(stranger.post("/api/session/passkey/wanted", "")
+        assertThat(stranger.post("/api/v1/session/passkey/wanted", "")
                         .json()
                         .path("json")
                         .asString())
                 .contains("\"rpId\":\"localhost\"");
-        assertThat(stranger.post("/api/session/passkey", answer).remedyFor("passkey"))
+        assertThat(stranger.post("/api/v1/session/passkey", answer).remedyFor("passkey"))
                 .contains("is not what browsers make");
-        assertThat(stranger.get("/api/yard").status()).isEqualTo(401);
+        assertThat(stranger.get("/api/v1/yard").status()).isEqualTo(401);
     }
 
     /** A device with a fingerprint, which its owner always touches; its id. */

@@ -47,7 +47,7 @@ class PromisesIT {
         try (StandIn instrument = StandIn.start(kind, app.instrumentPort(port));
                 Visit visit = browsers.visit(app)) {
             Bench.accepted(app.http()
-                    .post("/api/instruments", "{\"id\": \"" + paired + "\", \"port\": " + instrument.port() + "}"));
+                    .post("/api/v1/instruments", "{\"id\": \"" + paired + "\", \"port\": " + instrument.port() + "}"));
             JsonNode job = bench.doUntil(bench.open(bench.newWheelEnd("STEPPED_BRAKED"), "REPACK"), step);
             Page page = visit.page();
             page.navigate(app.at("/bench/" + job.path("id").asString()).toString());
@@ -65,7 +65,7 @@ class PromisesIT {
                             .first())
                     .isVisible();
         } finally {
-            app.http().delete("/api/instruments/" + paired);
+            app.http().delete("/api/v1/instruments/" + paired);
         }
     }
 
@@ -105,7 +105,7 @@ class PromisesIT {
             page.getByLabel("Source").fill("our own rule");
             page.getByRole(AriaRole.BUTTON, named("^Save the sequence$")).click();
             assertThat(page.getByText(name)).isVisible();
-            assertThat(app.http().get("/api/nut-reference").text()).contains(name);
+            assertThat(app.http().get("/api/v1/nut-reference").text()).contains(name);
 
             page.getByRole(AriaRole.BUTTON, named("^Offer " + name + " no longer$"))
                     .click();

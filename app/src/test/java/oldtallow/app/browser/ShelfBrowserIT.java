@@ -99,11 +99,11 @@ class ShelfBrowserIT {
             Page page = visit.page();
             // whatever other tests left on the plan
             app.http()
-                    .get("/api/order-list")
+                    .get("/api/v1/order-list")
                     .json()
                     .path("planned")
                     .forEach(job -> app.http()
-                            .delete("/api/planned-jobs/" + job.path("id").asString()));
+                            .delete("/api/v1/planned-jobs/" + job.path("id").asString()));
             page.navigate(app.at("/shelf").toString());
             for (String end : List.of("Two-horse box, front left", "Two-horse box, front right", "Flatbed, left")) {
                 button(page, "Plan a job").click();

@@ -134,7 +134,7 @@ class TakeScreenshots {
         }
         var bench = new Bench(app.http());
         JsonNode job = bench.doAll(bench.open(Demo.frontLeft("Flatbed"), "REPACK"));
-        String path = "/api/jobs/" + job.path("id").asString();
+        String path = "/api/v1/jobs/" + job.path("id").asString();
         Bench.accepted(app.http().post(path + "/close", Bench.entry().toString()));
         try (PDDocument sheet = Loader.loadPDF(app.http().bytes(path + "/service-sheet.pdf"))) {
             ImageIO.write(
@@ -168,7 +168,7 @@ class TakeScreenshots {
         for (int i = 0; i < 5; i++) {
             Bench.accepted(app.http()
                     .post(
-                            "/api/instruments",
+                            "/api/v1/instruments",
                             "{\"id\": \"" + UUID.randomUUID() + "\", \"port\": " + app.demoInstrumentPort(i) + "}"));
         }
         page.navigate(app.at("/workshop").toString());

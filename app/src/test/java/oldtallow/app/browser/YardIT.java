@@ -141,7 +141,7 @@ class YardIT {
                 1,
                 "L68149/L68111",
                 "L44649/L44610");
-        return device.post("/api/rigs", form.toString()).json().path("id").asString();
+        return device.post("/api/v1/rigs", form.toString()).json().path("id").asString();
     }
 
     private static Page.GetByRoleOptions named(String name) {

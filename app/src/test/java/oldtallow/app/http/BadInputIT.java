@@ -17,7 +17,7 @@ import org.junit.jupiter.params.provider.ValueSource;
 @ExtendWith(OldTallowExtension.class)
 class BadInputIT {
 
-    private static final String CALCULATIONS = "/api/nut-calculations";
+    private static final String CALCULATIONS = "/api/v1/nut-calculations";
     private static final String GOOD = """
             {"thread": {"pitchMillimetres": 1.5, "nominalDiameterMillimetres": 24, "hand": "RIGHT"},
              "lock": {"kind": "CASTLE_NUT", "slots": 6, "marksDegrees": [0, 90]},
@@ -131,7 +131,7 @@ class BadInputIT {
     void knowsNoWheelEndThatIsNotThere(RunningOldTallow app) {
         UUID nowhere = UUID.randomUUID();
         for (Answer answer : new Answer[] {
-            app.http().get("/api/wheel-ends/" + nowhere),
+            app.http().get("/api/v1/wheel-ends/" + nowhere),
             app.http().get(Demo.settingsOf(nowhere)),
             app.http().post(Demo.settingsOf(nowhere), Demo.goodSetting(UUID.randomUUID()))
         }) {
@@ -141,7 +141,7 @@ class BadInputIT {
     }
 
     @ParameterizedTest
-    @ValueSource(strings = {"/api/wheel-ends/7", "/api/wheel-ends/%27%3B--", "/api/wheel-ends/7/nut-settings"})
+    @ValueSource(strings = {"/api/v1/wheel-ends/7", "/api/v1/wheel-ends/%27%3B--", "/api/v1/wheel-ends/7/nut-settings"})
     void refusesAnIdThatIsNone(String path, RunningOldTallow app) {
         Answer answer = app.http().get(path);
 
@@ -150,7 +150,7 @@ class BadInputIT {
     }
 
     @ParameterizedTest
-    @CsvSource({"/api/nothing, 404", "/api/nut-calculations, 405"})
+    @CsvSource({"/api/v1/nothing, 404", "/api/v1/nut-calculations, 405"})
     void answersAProblemWhereThereIsNothing(String path, int status, RunningOldTallow app) {
         Answer answer = app.http().get(path);
 

@@ -14,22 +14,22 @@ class EmptyRegisterIT {
     void aNewInstallationAsksForItsFirstOwnerAndIsThenAnEmptyYard() {
         try (RunningOldTallow app = RunningOldTallow.empty()) {
             Http device = app.stranger();
-            assertThat(device.get("/api/session")
+            assertThat(device.get("/api/v1/session")
                             .json()
                             .path("firstOwnerWanted")
                             .asBoolean())
                     .isTrue();
-            assertThat(device.get("/api/session").json().path("demoAccounts").size())
+            assertThat(device.get("/api/v1/session").json().path("demoAccounts").size())
                     .isZero();
 
-            Answer founded = device.post("/api/first-owner", RunningOldTallow.FOUNDER);
+            Answer founded = device.post("/api/v1/first-owner", RunningOldTallow.FOUNDER);
             assertThat(founded.status()).as(founded.text()).isEqualTo(200);
-            Answer yard = device.get("/api/yard");
+            Answer yard = device.get("/api/v1/yard");
 
             assertThat(yard.status()).as(yard.text()).isEqualTo(200);
             assertThat(yard.json().path("workshop").asString()).isEqualTo("North shed");
             assertThat(yard.json().path("rigs").size()).isZero();
-            assertThat(device.get("/api/palette?q=a").text()).isEqualTo("[]");
+            assertThat(device.get("/api/v1/palette?q=a").text()).isEqualTo("[]");
         }
     }
 
@@ -39,11 +39,11 @@ class EmptyRegisterIT {
             Http device = app.founder();
             app.restart();
             Http other = app.stranger();
-            other.get("/api/session");
-            Answer second = other.post("/api/first-owner", RunningOldTallow.FOUNDER.replace("bex", "cas"));
+            other.get("/api/v1/session");
+            Answer second = other.post("/api/v1/first-owner", RunningOldTallow.FOUNDER.replace("bex", "cas"));
 
             assertThat(second.status()).isEqualTo(409);
-            assertThat(device.get("/api/yard").status())
+            assertThat(device.get("/api/v1/yard").status())
                     .as("the session outlives a restart")
                     .isEqualTo(200);
             assertThat(app.db().fetchCount(DSL.table("workshop"))).isEqualTo(1);

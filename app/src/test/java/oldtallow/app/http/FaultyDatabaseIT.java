@@ -64,7 +64,7 @@ class FaultyDatabaseIT {
         app.crashDatabase();
         app.postgres().putOnFullDisk(file);
         app.postgres().restart();
-        await().until(() -> bex.get("/api/yard").status() == 200);
+        await().until(() -> bex.get("/api/v1/yard").status() == 200);
         try {
             refused(dunk(UUID.randomUUID()), 503, "Disk full", "disk is full", "Make room on the disk");
             readable();
@@ -110,7 +110,7 @@ class FaultyDatabaseIT {
     void awayAltogether() {
         app.crashDatabase();
         try {
-            Answer yard = bex.get("/api/yard");
+            Answer yard = bex.get("/api/v1/yard");
             assertThat(yard.status()).as(yard.text()).isEqualTo(503);
             assertThat(yard.json().path("detail").asString()).startsWith("Not to be read now: the database");
             for (String page : new String[] {"/", "/bench", "/rigs/" + rig.rig(), "/almanac"}) {
@@ -130,7 +130,7 @@ class FaultyDatabaseIT {
         assertThat(other.signIn("bex", "grease under nails").status()).isEqualTo(200);
         app.db().execute("update spring_session_attributes set attribute_bytes = '\\x00'");
         for (Http device : new Http[] {other, bex}) {
-            Answer answer = device.get("/api/yard");
+            Answer answer = device.get("/api/v1/yard");
             assertThat(answer.status()).as(answer.text()).isEqualTo(401);
             assertThat(answer.json().path("detail").asString()).contains("sign in");
         }
@@ -139,13 +139,13 @@ class FaultyDatabaseIT {
     }
 
     private void readable() {
-        assertThat(bex.get("/api/yard").status()).isEqualTo(200);
-        assertThat(bex.get("/api/rigs/" + rig.rig()).status()).isEqualTo(200);
+        assertThat(bex.get("/api/v1/yard").status()).isEqualTo(200);
+        assertThat(bex.get("/api/v1/rigs/" + rig.rig()).status()).isEqualTo(200);
         assertThat(bex.get("/").status()).isEqualTo(200);
     }
 
     private Answer dunk(UUID id) {
-        return bex.put("/api/rigs/" + rig.rig() + "/water/" + id, """
+        return bex.put("/api/v1/rigs/" + rig.rig() + "/water/" + id, """
                 {"on": "%s", "kind": "DUNKING", "salt": true, "hot": false}
                 """.formatted(
                         LocalDate.now(ZoneId.systemDefault()).minusDays(1)));
@@ -164,6 +164,6 @@ class FaultyDatabaseIT {
     /** What a role is set to holds from its next connection on. */
     private void newConnections() {
         app.db().execute("select pg_terminate_backend(pid) from pg_stat_activity where usename = 'oldtallow_app'");
-        await().until(() -> bex.get("/api/yard").status() == 200);
+        await().until(() -> bex.get("/api/v1/yard").status() == 200);
     }
 }

@@ -73,44 +73,44 @@ class HostileInputIT {
                 .toString()
                 .replaceAll("\"price\":[0-9.]+", "\"price\":" + number);
         assertThat(item).contains(number);
-        assertRefused(tobe.post("/api/shelf/items", item));
+        assertRefused(tobe.post("/api/v1/shelf/items", item));
         assertRefused(app.as("ines")
                 .put(
-                        "/api/workshop/rates",
+                        "/api/v1/workshop/rates",
                         "{\"version\": 0, \"hour\": %s, \"standingDay\": 20, \"sundries\": 4}".formatted(number)));
         assertRefused(tobe.post(
-                "/api/wheel-ends/" + HUB + "/rock",
+                "/api/v1/wheel-ends/" + HUB + "/rock",
                 "{\"measured\": {\"number\": %s, \"unit\": \"MILLIMETRE\"}}".formatted(number)));
     }
 
     @ParameterizedTest
     @CsvSource(delimiter = '|', textBlock = """
-            GET  | /api/palette?q=%00
-            GET  | /api/palette?q=a%FF%FEb
-            GET  | /api/palette?q=%C0%80
-            GET  | /api/palette?q=%E0%80
-            GET  | /api/shelf/recall?batch=%00
-            GET  | /api/almanac?from=%2B999999999-12-31
-            GET  | /api/almanac?from=-999999999-01-01
-            GET  | /api/almanac/strip?from=%2B999999999-12-31&to=-999999999-01-01
-            GET  | /api/almanac/weeks?from=%2B999999999-12-31
-            GET  | /api/audit?before=-9223372036854775808
-            GET  | /api/audit?before=9223372036854775808
-            GET  | /api/yard?more=%00
-            GET  | /api/yard?show=%0D%0ASet-Cookie:x
-            GET  | /api/bearing-sets/read?text=%00
-            GET  | /api/rigs/%00
-            GET  | /api/rigs/../rigs
-            GET  | /api/wheel-ends/not-an-id
-            GET  | /api/jobs/1-1-1-1-1
+            GET  | /api/v1/palette?q=%00
+            GET  | /api/v1/palette?q=a%FF%FEb
+            GET  | /api/v1/palette?q=%C0%80
+            GET  | /api/v1/palette?q=%E0%80
+            GET  | /api/v1/shelf/recall?batch=%00
+            GET  | /api/v1/almanac?from=%2B999999999-12-31
+            GET  | /api/v1/almanac?from=-999999999-01-01
+            GET  | /api/v1/almanac/strip?from=%2B999999999-12-31&to=-999999999-01-01
+            GET  | /api/v1/almanac/weeks?from=%2B999999999-12-31
+            GET  | /api/v1/audit?before=-9223372036854775808
+            GET  | /api/v1/audit?before=9223372036854775808
+            GET  | /api/v1/yard?more=%00
+            GET  | /api/v1/yard?show=%0D%0ASet-Cookie:x
+            GET  | /api/v1/bearing-sets/read?text=%00
+            GET  | /api/v1/rigs/%00
+            GET  | /api/v1/rigs/../rigs
+            GET  | /api/v1/wheel-ends/not-an-id
+            GET  | /api/v1/jobs/1-1-1-1-1
             GET  | /error
             POST | /error
-            PUT  | /api/session
+            PUT  | /api/v1/session
             GET  | /calendar/%00.ics
             GET  | /calendar/..%2F..%2Fetc.ics
             GET  | /%2e%2e/%2e%2e/etc/passwd
-            GET  | /api//yard
-            GET  | /api/yard;jsessionid=1
+            GET  | /api/v1//yard
+            GET  | /api/v1/yard;jsessionid=1
             """)
     void addressesNobodyTypes(String method, String path) {
         Answer answer =
@@ -132,8 +132,11 @@ class HostileInputIT {
                 "application/octet-stream"
             })
     void bodiesThatAreSaidToBeSomethingElse(String type) {
-        for (String path :
-                List.of("/api/shelf/items", "/api/session", "/api/tracks/gpx", "/api/wheel-ends/" + HUB + "/grease")) {
+        for (String path : List.of(
+                "/api/v1/shelf/items",
+                "/api/v1/session",
+                "/api/v1/tracks/gpx",
+                "/api/v1/wheel-ends/" + HUB + "/grease")) {
             Answer answer = tobe.send("POST", path, type, "{\"a\": 1}".getBytes(StandardCharsets.UTF_8));
             assertThat(answer.status()).as(path + " " + answer.text()).isBetween(400, 499);
             assertThat(answer.text()).doesNotContain("Exception", "\tat ");
@@ -145,13 +148,14 @@ class HostileInputIT {
         List<Answer> answers = new ArrayList<>();
         for (String bad : List.of("\\u0000", "a\\u0007b", "\\u001b[31m", "\\ud800", "x".repeat(2_001))) {
             answers.add(tobe.post(
-                    "/api/shelf/items",
+                    "/api/v1/shelf/items",
                     Stores.form(UUID.randomUUID(), "BAD").toString().replace("BAD", bad)));
-            answers.add(tobe.post("/api/wheel-ends/" + HUB + "/grease", """
+            answers.add(tobe.post("/api/v1/wheel-ends/" + HUB + "/grease", """
                     {"id": "%s", "name": "%s", "thickener": "LITHIUM_COMPLEX", "code": "", "batch": "7"}
                     """.formatted(UUID.randomUUID(), bad)));
-            answers.add(tobe.put("/api/calendar-feeds/" + UUID.randomUUID(), "{\"name\": \"%s\"}".formatted(bad)));
-            answers.add(tobe.post("/api/nut-calculations", "{\"thread\": {\"designation\": \"%s\"}}".formatted(bad)));
+            answers.add(tobe.put("/api/v1/calendar-feeds/" + UUID.randomUUID(), "{\"name\": \"%s\"}".formatted(bad)));
+            answers.add(
+                    tobe.post("/api/v1/nut-calculations", "{\"thread\": {\"designation\": \"%s\"}}".formatted(bad)));
         }
         answers.forEach(HostileInputIT::assertRefused);
     }
@@ -160,11 +164,11 @@ class HostileInputIT {
     @ValueSource(
             strings = {"+999999999-12-31", "-999999999-01-01", "0001-01-01", "9999-12-31", "1899-12-31", "2200-01-01"})
     void daysNobodyLives(String day) {
-        assertRefused(tobe.put("/api/rigs/" + RIG + "/water/" + UUID.randomUUID(), """
+        assertRefused(tobe.put("/api/v1/rigs/" + RIG + "/water/" + UUID.randomUUID(), """
                 {"on": "%s", "kind": "DUNKING", "salt": true, "hot": false}""".formatted(day)));
-        assertRefused(tobe.post("/api/planned-jobs", """
+        assertRefused(tobe.post("/api/v1/planned-jobs", """
                 {"id": "%s", "wheelEndId": "%s", "scope": "REPACK", "wantedOn": "%s"}""".formatted(UUID.randomUUID(), HUB, day)));
-        assertRefused(tobe.put("/api/rigs/" + RIG + "/trips/" + UUID.randomUUID(), """
+        assertRefused(tobe.put("/api/v1/rigs/" + RIG + "/trips/" + UUID.randomUUID(), """
                 {"version": 0, "name": "There", "state": "PLANNED", "from": "%s", "to": "%s", "km": 300, "legs": []}""".formatted(day, day)));
     }
 
@@ -180,8 +184,8 @@ class HostileInputIT {
                         "L44649/L44610")
                 .toString();
         long began = System.nanoTime();
-        assertRefused(tobe.post("/api/rigs", rig.replaceFirst("\"axles\":\\[", "\"axles\":[" + axles)));
-        assertRefused(tobe.post("/api/jobs/" + UUID.randomUUID() + "/first-look", """
+        assertRefused(tobe.post("/api/v1/rigs", rig.replaceFirst("\"axles\":\\[", "\"axles\":[" + axles)));
+        assertRefused(tobe.post("/api/v1/jobs/" + UUID.randomUUID() + "/first-look", """
                 {"id": "%s", "signs": [%s]}""".formatted(
                         UUID.randomUUID(), "{\"kind\": \"SPIN\", \"value\": \"SILENT\"},".repeat(3_000) + "{}")));
         assertThat((System.nanoTime() - began) / 1e9).as("seconds").isLessThan(10);
@@ -192,7 +196,7 @@ class HostileInputIT {
     void aTrackThatIsOneLongWord() {
         String word = "<gpx xmlns=\"http://www.topografix.com/GPX/1/1\" version=\"1.1\"><trk><name>"
                 + "x".repeat(900_000) + "</name></trk></gpx>";
-        Answer answer = tobe.postXml("/api/tracks/gpx", word);
+        Answer answer = tobe.postXml("/api/v1/tracks/gpx", word);
         assertThat(answer.text().length()).isLessThan(2_000);
         assertThat(answer.status()).as(answer.text()).isBetween(400, 499);
     }
@@ -200,10 +204,11 @@ class HostileInputIT {
     @Test
     void oneFeedIdTwice(RunningOldTallow app) {
         String id = UUID.randomUUID().toString();
-        assertThat(tobe.put("/api/calendar-feeds/" + id, "{\"name\": \"one\"}").status())
+        assertThat(tobe.put("/api/v1/calendar-feeds/" + id, "{\"name\": \"one\"}")
+                        .status())
                 .isEqualTo(200);
         for (String who : List.of("ines", "wil")) {
-            Answer second = app.as(who).put("/api/calendar-feeds/" + id, "{\"name\": \"two\"}");
+            Answer second = app.as(who).put("/api/v1/calendar-feeds/" + id, "{\"name\": \"two\"}");
             assertThat(second.status()).as(second.text()).isBetween(400, 499);
         }
     }

@@ -75,7 +75,7 @@ class NutCalculationIT {
     void suggestsTheMiddleWhereTheLockHoldsAnywhere(RunningOldTallow app) {
         String twoNuts = BOARD_CASE.replace(
                 "{\"kind\": \"CASTLE_NUT\", \"slots\": 6, \"marksDegrees\": [0, 90]}", "{\"kind\": \"TWO_NUTS\"}");
-        JsonNode body = app.http().post("/api/nut-calculations", twoNuts).json();
+        JsonNode body = app.http().post("/api/v1/nut-calculations", twoNuts).json();
 
         assertThat(body.at("/advice/measureAgain").asBoolean()).isTrue();
         assertThat(body.at("/chosen/backOffDegrees").asDouble()).isEqualTo(15.12);
@@ -84,7 +84,7 @@ class NutCalculationIT {
 
     @Test
     void listsSchoolsThreadsAndBackOffs(RunningOldTallow app) {
-        JsonNode reference = app.http().get("/api/nut-reference").json();
+        JsonNode reference = app.http().get("/api/v1/nut-reference").json();
 
         assertThat(reference.path("schools").findValuesAsString("id"))
                 .filteredOn(id -> id.matches("[A-Z0-9_]+")) // a workshop's own, after these, go by other ids
@@ -98,7 +98,7 @@ class NutCalculationIT {
 
     private static Answer calculate(RunningOldTallow app, String more) {
         Answer answer =
-                app.http().post("/api/nut-calculations", BOARD_CASE.replace("TORQUE\"}", "TORQUE\"" + more + "}"));
+                app.http().post("/api/v1/nut-calculations", BOARD_CASE.replace("TORQUE\"}", "TORQUE\"" + more + "}"));
         assertThat(answer.status()).as(answer.text()).isEqualTo(200);
         return answer;
     }

@@ -87,7 +87,7 @@ class NutSettingIT {
         app.http().post(settings, Demo.goodSetting(UUID.randomUUID()).replace("2026-05-14T10:00:00Z", today));
 
         // of its owner: other tests enter rigs that would push it off the first page
-        assertThat(app.http().get("/api/yard?owner=Marit%20Aune-Falk").text())
+        assertThat(app.http().get("/api/v1/yard?owner=Marit%20Aune-Falk").text())
                 .contains("\"id\":\"" + Demo.SHORT_CAMPER_RIGHT
                         + "\",\"position\":\"right\",\"side\":\"RIGHT\",\"state\":\"FINE\"");
     }

@@ -67,7 +67,7 @@ class SameEntryIT {
     @AfterAll
     void everyEndpointWasTried() {
         Set<String> all = new TreeSet<>();
-        tobe.get("/api/openapi")
+        tobe.get("/api/v1/openapi")
                 .json()
                 .path("paths")
                 .properties()
@@ -90,27 +90,27 @@ class SameEntryIT {
                         "L68149/L68111",
                         "L44649/L44610")
                 .toString();
-        JsonNode made = thrice("POST", "/api/rigs", rig);
+        JsonNode made = thrice("POST", "/api/v1/rigs", rig);
         String id = made.path("id").asString();
         String end = made.at("/axles/0/wheelEnds/0/id").asString();
         assertThat(count("rig", "id", id)).isEqualTo(1);
         assertThat(count("axle", "rig_id", id)).isEqualTo(1);
-        thrice("PUT", "/api/rigs/{id}", """
+        thrice("PUT", "/api/v1/rigs/{id}", """
                 {"version": 1, "rig": {"kind": "CAMPER", "name": "Thrice over", "plate": "T %s", "uses": ["BRAKED"],
                  "distance": {"by": "ESTIMATE"}}}""".formatted(tail()), id);
-        thrice("PUT", "/api/rigs/{rigId}/photo", picture(), id);
-        thrice("DELETE", "/api/rigs/{rigId}/photo", "", id);
+        thrice("PUT", "/api/v1/rigs/{rigId}/photo", picture(), id);
+        thrice("DELETE", "/api/v1/rigs/{rigId}/photo", "", id);
 
-        thrice("POST", "/api/wheel-ends/{id}/builds", """
+        thrice("POST", "/api/v1/wheel-ends/{id}/builds", """
                 {"version": 1, "build": %s}""".formatted(Entries.preset(tobe, "STEPPED_BRAKED")), end);
         String fitted = """
                 {"id": "%s", "place": "SEAL", "designation": "35x62x8", "condition": "NEW", "fittedOn": "2026-05-01"}
                 """.formatted(UUID.randomUUID());
-        thrice("POST", "/api/wheel-ends/{id}/parts", fitted, end);
-        thrice("PUT", "/api/wheel-ends/{id}/parts", fitted, end);
-        thrice("DELETE", "/api/wheel-ends/{id}/parts/{place}", "", end, "SEAL");
-        thrice("POST", "/api/wheel-ends/{id}/copies", "", "?to=OTHER_SIDE", end);
-        thrice("POST", "/api/wheel-ends/{id}/grease", """
+        thrice("POST", "/api/v1/wheel-ends/{id}/parts", fitted, end);
+        thrice("PUT", "/api/v1/wheel-ends/{id}/parts", fitted, end);
+        thrice("DELETE", "/api/v1/wheel-ends/{id}/parts/{place}", "", end, "SEAL");
+        thrice("POST", "/api/v1/wheel-ends/{id}/copies", "", "?to=OTHER_SIDE", end);
+        thrice("POST", "/api/v1/wheel-ends/{id}/grease", """
                 {"id": "%s", "name": "red tin", "thickener": "LITHIUM_COMPLEX", "code": "", "batch": "7"}
                 """.formatted(UUID.randomUUID()), end);
         assertThat(count("grease_fill", "wheel_end_id", end)).isEqualTo(1);
@@ -121,21 +121,21 @@ class SameEntryIT {
         String torque = """
                 {"kind": "WHEEL_NUT_TORQUE", "authority": "MAKER", "version": %d, "source": "manual, p. 4",
                  "leastTorque": {"number": 120, "unit": "NEWTON_METRE"}, "mostTorque": {"number": 130, "unit": "NEWTON_METRE"}}""";
-        thrice("POST", "/api/rigs/{rigId}/figures", torque.formatted(0), pair.rig());
-        thrice("POST", "/api/wheel-ends/{wheelEndId}/figures", torque.formatted(0), "?place=WHEEL_END", pair.left());
+        thrice("POST", "/api/v1/rigs/{rigId}/figures", torque.formatted(0), pair.rig());
+        thrice("POST", "/api/v1/wheel-ends/{wheelEndId}/figures", torque.formatted(0), "?place=WHEEL_END", pair.left());
         String ofRig = figure("rig_id", pair.rig());
         String ofEnd = figure("wheel_end_id", pair.left());
-        thrice("DELETE", "/api/rigs/{rigId}/figures/{id}", "", "?version=1", pair.rig(), ofRig);
-        thrice("DELETE", "/api/wheel-ends/{wheelEndId}/figures/{id}", "", "?version=1", pair.left(), ofEnd);
+        thrice("DELETE", "/api/v1/rigs/{rigId}/figures/{id}", "", "?version=1", pair.rig(), ofRig);
+        thrice("DELETE", "/api/v1/wheel-ends/{wheelEndId}/figures/{id}", "", "?version=1", pair.left(), ofEnd);
 
         tobe = app.as("ines");
-        JsonNode rules = thrice("POST", "/api/workshop/rules", """
+        JsonNode rules = thrice("POST", "/api/v1/workshop/rules", """
                 {"kind": "SPANNERS", "authority": "WORKSHOP", "version": 0, "source": "ours", "words": "19 and 36 mm"}""");
         for (JsonNode rule : rules) {
             if (rule.path("kind").asString().equals("SPANNERS")) {
                 thrice(
                         "DELETE",
-                        "/api/workshop/rules/{id}",
+                        "/api/v1/workshop/rules/{id}",
                         "",
                         "?version=1",
                         rule.path("id").asString());
@@ -146,12 +146,12 @@ class SameEntryIT {
     @Test
     void settingsAndChecks() {
         String id = UUID.randomUUID().toString();
-        thrice("POST", "/api/wheel-ends/{wheelEndId}/nut-settings", """
+        thrice("POST", "/api/v1/wheel-ends/{wheelEndId}/nut-settings", """
                 {"id": "%s", "setAt": "2026-05-14T10:00:00Z", "school": "SEAT_AND_FINGER_TIGHT",
                  "reading": {"mark": 1, "looserDegrees": 17}, "backOffDegrees": 17,
                  "measuredEndPlay": {"number": 0.08, "unit": "MILLIMETRE"}}""".formatted(id), pair.left());
         assertThat(count("nut_setting", "wheel_end_id", pair.left())).isEqualTo(1);
-        thrice("POST", "/api/wheel-ends/{id}/play-checks", """
+        thrice("POST", "/api/v1/wheel-ends/{id}/play-checks", """
                 {"id": "%s", "checkedAt": "2026-05-15T10:00:00Z", "readings": {"readings": [
                  {"number": 0.07, "unit": "MILLIMETRE"}]}}""".formatted(UUID.randomUUID()), pair.left());
 
@@ -159,124 +159,135 @@ class SameEntryIT {
         String apprentices = UUID.randomUUID().toString();
         tobe.post(Demo.settingsOf(UUID.fromString(pair.right())), Demo.goodSetting(UUID.fromString(apprentices)));
         tobe = app.http();
-        thrice("POST", "/api/wheel-ends/{wheelEndId}/nut-settings/{settingId}/sign-off", "", pair.right(), apprentices);
+        thrice(
+                "POST",
+                "/api/v1/wheel-ends/{wheelEndId}/nut-settings/{settingId}/sign-off",
+                "",
+                pair.right(),
+                apprentices);
     }
 
     @Test
     void useAndWater() {
         String on = "2026-05-14";
         String meter = UUID.randomUUID().toString();
-        tobe.put("/api/rigs/" + pair.rig(), """
+        tobe.put("/api/v1/rigs/" + pair.rig(), """
                 {"version": 1, "rig": {"kind": "CAMPER", "name": "Metered", "plate": "M %s", "uses": ["BRAKED"],
                  "distance": {"by": "HUB_METER"}}}""".formatted(tail()));
-        thrice("PUT", "/api/rigs/{rigId}/meter/{id}", """
+        thrice("PUT", "/api/v1/rigs/{rigId}/meter/{id}", """
                 {"version": 0, "on": "%s", "shows": 1200, "kind": "READ"}""".formatted(on), pair.rig(), meter);
-        thrice("DELETE", "/api/rigs/{rigId}/meter/{id}", "", "?version=1", pair.rig(), meter);
+        thrice("DELETE", "/api/v1/rigs/{rigId}/meter/{id}", "", "?version=1", pair.rig(), meter);
         String water = UUID.randomUUID().toString();
-        thrice("PUT", "/api/rigs/{rigId}/water/{id}", """
+        thrice("PUT", "/api/v1/rigs/{rigId}/water/{id}", """
                 {"on": "%s", "kind": "DUNKING", "salt": true, "hot": false}""".formatted(on), pair.rig(), water);
         assertThat(count("water_entry", "rig_id", pair.rig())).isEqualTo(1);
-        thrice("DELETE", "/api/rigs/{rigId}/water/{id}", "", pair.rig(), water);
+        thrice("DELETE", "/api/v1/rigs/{rigId}/water/{id}", "", pair.rig(), water);
         String trip = UUID.randomUUID().toString();
-        thrice("PUT", "/api/rigs/{rigId}/trips/{id}", """
+        thrice("PUT", "/api/v1/rigs/{rigId}/trips/{id}", """
                 {"version": 0, "name": "There", "state": "PLANNED", "from": "2026-12-20", "to": "2026-12-24", "km": 300,
                  "legs": []}""", pair.rig(), trip);
         String stop = UUID.randomUUID().toString();
-        thrice("PUT", "/api/rigs/{rigId}/warmth/{id}", """
+        thrice("PUT", "/api/v1/rigs/{rigId}/warmth/{id}", """
                 {"at": "2026-05-14T10:00:00Z", "dayCelsius": 17.3, "tripKm": 81.7, "note": "by the lake",
                  "hubs": [{"wheelEndId": "%s", "celsius": 43.7}]}
                 """.formatted(pair.left()), pair.rig(), stop);
-        thrice("DELETE", "/api/rigs/{rigId}/warmth/{id}", "", pair.rig(), stop);
-        thrice("POST", "/api/rigs/{id}/services", """
+        thrice("DELETE", "/api/v1/rigs/{rigId}/warmth/{id}", "", pair.rig(), stop);
+        thrice("POST", "/api/v1/rigs/{id}/services", """
                 {"id": "%s", "wheelEndIds": ["%s"], "kind": "RETORQUE", "on": "%s"}
                 """.formatted(UUID.randomUUID(), pair.left(), on), pair.rig());
         assertThat(count("service_event", "wheel_end_id", pair.left())).isEqualTo(1);
         String feed = UUID.randomUUID().toString();
         // an address is told once and kept as a digest: each answer has another, and the last one holds
-        tried.add("PUT /api/calendar-feeds/{id}");
-        together("PUT", "/api/calendar-feeds/" + feed, "{\"name\": \"Kitchen\"}");
+        tried.add("PUT /api/v1/calendar-feeds/{id}");
+        together("PUT", "/api/v1/calendar-feeds/" + feed, "{\"name\": \"Kitchen\"}");
         assertThat(count("calendar_feed", "id", feed)).isEqualTo(1);
-        thrice("DELETE", "/api/calendar-feeds/{id}", "", feed);
+        thrice("DELETE", "/api/v1/calendar-feeds/{id}", "", feed);
     }
 
     @Test
     void shelfAndOrders() {
         UUID item = UUID.randomUUID();
-        thrice("POST", "/api/shelf/items", Stores.form(item, "Thrice " + tail()).toString());
+        thrice(
+                "POST",
+                "/api/v1/shelf/items",
+                Stores.form(item, "Thrice " + tail()).toString());
         thrice(
                 "PUT",
-                "/api/shelf/items/{id}",
+                "/api/v1/shelf/items/{id}",
                 Stores.form(item, "Thrice again " + tail()).toString(),
                 item);
         JsonNode shelf = thrice(
-                "POST", "/api/shelf/items/{id}/batches", Stores.delivery("1", 7).toString(), item);
+                "POST",
+                "/api/v1/shelf/items/{id}/batches",
+                Stores.delivery("1", 7).toString(),
+                item);
         String batch = Stores.here(shelf, item).at("/batches/0/id").asString();
         thrice(
                 "POST",
-                "/api/shelf/batches/{id}/moves",
+                "/api/v1/shelf/batches/{id}/moves",
                 Stores.moved(-1, "SCRAPPED").toString(),
                 batch);
         assertThat(onHand(item)).isEqualTo(6);
-        thrice("POST", "/api/shelf/batches/{id}/count", """
+        thrice("POST", "/api/v1/shelf/batches/{id}/count", """
                 {"id": "%s", "counted": 4, "note": ""}""".formatted(UUID.randomUUID()), batch);
         assertThat(onHand(item)).isEqualTo(4);
 
         String planned = UUID.randomUUID().toString();
-        thrice("POST", "/api/planned-jobs", """
+        thrice("POST", "/api/v1/planned-jobs", """
                 {"id": "%s", "wheelEndId": "%s", "scope": "REPACK", "wantedOn": "2026-12-20"}
                 """.formatted(planned, pair.left()));
-        thrice("DELETE", "/api/planned-jobs/{id}", "", planned);
+        thrice("DELETE", "/api/v1/planned-jobs/{id}", "", planned);
     }
 
     @Test
     void whatTheWorkshopHas() {
         String set = UUID.randomUUID().toString();
-        thrice("POST", "/api/bearing-sets", """
+        thrice("POST", "/api/v1/bearing-sets", """
                 {"id": "%s", "cone": "thr-%s", "cup": "thr-70", "series": "METRIC", "source": "measured on the old one",
                  "bore": {"number": 33, "unit": "MILLIMETRE"}, "outsideDiameter": {"number": 70, "unit": "MILLIMETRE"},
                  "width": {"number": 18, "unit": "MILLIMETRE"}, "coneWidth": {"number": 17, "unit": "MILLIMETRE"},
                  "cupWidth": {"number": 14, "unit": "MILLIMETRE"}}""".formatted(set, tail()));
-        thrice("DELETE", "/api/bearing-sets/{id}", "", set);
+        thrice("DELETE", "/api/v1/bearing-sets/{id}", "", set);
         String school = UUID.randomUUID().toString();
-        thrice("PUT", "/api/nut-schools/own/{id}", """
+        thrice("PUT", "/api/v1/nut-schools/own/{id}", """
                 {"label": "Thrice %s", "source": "manual, page 12", "usedOn": "one rig", "endsWith": "play", "steps": [
                  {"kind": "SEAT", "says": "Pull it", "hub": "TURN_BOTH_WAYS", "hubTurns": 8,
                   "torque": {"least": 30, "most": 30, "unit": "POUND_FORCE_FOOT"}},
                  {"kind": "BACK_OFF_TO_STOP", "says": "To the stop", "hub": "HOLD_STILL"}]}
                 """.formatted(tail()), "?version=0", school);
-        thrice("DELETE", "/api/nut-schools/own/{id}", "", school);
+        thrice("DELETE", "/api/v1/nut-schools/own/{id}", "", school);
         String tool = UUID.randomUUID().toString();
-        thrice("PUT", "/api/tools/{id}", """
+        thrice("PUT", "/api/v1/tools/{id}", """
                 {"version": 0, "kind": "SOCKET", "name": "%s", "outside": {"number": 36, "unit": "MILLIMETRE"}}
                 """.formatted(tail()), tool);
-        thrice("DELETE", "/api/tools/{id}", "", tool);
-        int mail = tobe.get("/api/mail-reminder").json().path("version").asInt();
-        thrice("PUT", "/api/mail-reminder", """
+        thrice("DELETE", "/api/v1/tools/{id}", "", tool);
+        int mail = tobe.get("/api/v1/mail-reminder").json().path("version").asInt();
+        thrice("PUT", "/api/v1/mail-reminder", """
                 {"version": %d, "address": "tobe@example.org", "wanted": false, "at": "07:00", "quietFrom": "20:00",
                  "quietTo": "06:00", "daysAhead": 14}""".formatted(mail));
 
         tobe = app.as("ines");
-        ObjectNode rates = (ObjectNode) tobe.get("/api/workshop/rates").json();
+        ObjectNode rates = (ObjectNode) tobe.get("/api/v1/workshop/rates").json();
         ObjectNode others = rates.deepCopy().put("hour", 61);
-        JsonNode now = thrice("PUT", "/api/workshop/rates", others.toString());
+        JsonNode now = thrice("PUT", "/api/v1/workshop/rates", others.toString());
         Bench.accepted(tobe.put(
-                "/api/workshop/rates",
+                "/api/v1/workshop/rates",
                 rates.put("version", now.path("version").asInt()).toString()));
-        JsonNode people = thrice("POST", "/api/people", """
+        JsonNode people = thrice("POST", "/api/v1/people", """
                 {"id": "%s", "name": "Thrice", "signInName": "thrice%s", "role": "APPRENTICE", "password": "one of a kind 7"}
                 """.formatted(UUID.randomUUID(), tail()));
         String person = people.path("id").asString();
-        thrice("PUT", "/api/people/{id}", """
+        thrice("PUT", "/api/v1/people/{id}", """
                 {"version": 1, "name": "Thrice over", "role": "APPRENTICE", "active": true}""", person);
         thrice(
                 "PUT",
-                "/api/people/{id}/password",
+                "/api/v1/people/{id}/password",
                 "{\"current\": \"tallow and tow\", \"password\": \"two of a kind 8\"}",
                 person);
         Http another = app.stranger();
-        another.get("/api/session"); // brings the token that a change must carry
+        another.get("/api/v1/session"); // brings the token that a change must carry
         assertThat(another.signIn("ines", Demo.PASSWORD).status()).isEqualTo(200);
-        JsonNode device = tobe.get("/api/devices")
+        JsonNode device = tobe.get("/api/v1/devices")
                 .json()
                 .valueStream()
                 .filter(one -> !one.path("isThis").asBoolean()
@@ -285,7 +296,7 @@ class SameEntryIT {
                 .orElseThrow();
         thrice(
                 "DELETE",
-                "/api/devices/{personId}/{name}",
+                "/api/v1/devices/{personId}/{name}",
                 "",
                 device.path("personId").asString(),
                 device.path("name").asString());
@@ -294,58 +305,62 @@ class SameEntryIT {
     @Test
     void jobsOnTheBench() {
         String job = UUID.randomUUID().toString();
-        JsonNode at = thrice("POST", "/api/wheel-ends/{wheelEndId}/jobs", """
+        JsonNode at = thrice("POST", "/api/v1/wheel-ends/{wheelEndId}/jobs", """
                 {"id": "%s", "scope": "RENEW"}""".formatted(job), pair.left());
         assertThat(count("job", "wheel_end_id", pair.left())).isEqualTo(1);
-        thrice("POST", "/api/jobs/{jobId}/scope", entry().put("scope", "REPACK").toString(), job);
+        thrice(
+                "POST",
+                "/api/v1/jobs/{jobId}/scope",
+                entry().put("scope", "REPACK").toString(),
+                job);
         thrice(
                 "PUT",
-                "/api/jobs/{jobId}/photos/{photoId}",
+                "/api/v1/jobs/{jobId}/photos/{photoId}",
                 picture(),
                 "?stepId=prepare.odometer",
                 job,
                 UUID.randomUUID());
-        thrice("POST", "/api/jobs/{jobId}/first-look", """
+        thrice("POST", "/api/v1/jobs/{jobId}/first-look", """
                 {"id": "%s", "signs": [{"kind": "SPIN", "value": "SILENT"}]}""".formatted(UUID.randomUUID()), job);
         thrice(
                 "POST",
-                "/api/jobs/{jobId}/school",
+                "/api/v1/jobs/{jobId}/school",
                 entry().put("school", "SEAT_AND_FINGER_TIGHT").toString(),
                 job);
-        thrice("POST", "/api/jobs/{jobId}/grease", """
+        thrice("POST", "/api/v1/jobs/{jobId}/grease", """
                 {"id": "%s", "name": "red tin", "thickener": "LITHIUM_COMPLEX"}""".formatted(UUID.randomUUID()), job);
         at = bench.doNow(bench.look(at));
         String step = Bench.done(at.path("now"), UUID.randomUUID()).toString();
-        at = thrice("POST", "/api/jobs/{jobId}/steps", step, job);
+        at = thrice("POST", "/api/v1/jobs/{jobId}/steps", step, job);
         thrice(
                 "POST",
-                "/api/jobs/{jobId}/undo",
+                "/api/v1/jobs/{jobId}/undo",
                 entry().put("stepId", last(at.path("done")).path("stepId").asString())
                         .toString(),
                 job);
-        thrice("POST", "/api/jobs/{jobId}/waits", entry().put("what", "seal").toString(), job);
-        thrice("POST", "/api/jobs/{jobId}/went-on", entry().toString(), job);
+        thrice("POST", "/api/v1/jobs/{jobId}/waits", entry().put("what", "seal").toString(), job);
+        thrice("POST", "/api/v1/jobs/{jobId}/went-on", entry().toString(), job);
         at = bench.doUntil(bench.look(at), "raise.jack");
         thrice(
                 "POST",
-                "/api/jobs/{jobId}/waivers",
+                "/api/v1/jobs/{jobId}/waivers",
                 entry().put("checkId", "raise.on-stands")
                         .put("reason", "on a two-post lift")
                         .toString(),
                 job);
         at = bench.doUntil(at, "judge.inboard");
-        thrice("POST", "/api/jobs/{jobId}/judgings", """
+        thrice("POST", "/api/v1/jobs/{jobId}/judgings", """
                 {"id": "%s", "item": "INBOARD_BEARING", "findings": [],
                  "looked": {"cleaned": true, "by": ["LOOKING", "FINGERNAIL", "TURNING"], "noisy": false}}
                 """.formatted(UUID.randomUUID()), job);
         at = bench.doUntil(bench.look(at), "judge.brake");
-        thrice("POST", "/api/jobs/{jobId}/condemned", """
+        thrice("POST", "/api/v1/jobs/{jobId}/condemned", """
                 {"id": "%s", "parts": ["LININGS"], "reason": "soaked"}""".formatted(UUID.randomUUID()), job);
         assertThat(count("job_entry", "job_id", job))
                 .isEqualTo(bench.look(at).path("number").asInt());
         thrice(
                 "POST",
-                "/api/jobs/{jobId}/abandon",
+                "/api/v1/jobs/{jobId}/abandon",
                 entry().put("reason", "to try it").toString(),
                 job);
     }
@@ -356,13 +371,13 @@ class SameEntryIT {
         String id = job.path("id").asString();
         JsonNode back = thrice(
                 "POST",
-                "/api/jobs/{jobId}/setting-reopened",
+                "/api/v1/jobs/{jobId}/setting-reopened",
                 entry().put("found", "HOT").toString(),
                 id);
-        thrice("POST", "/api/jobs/{jobId}/cup-moved", """
+        thrice("POST", "/api/v1/jobs/{jobId}/cup-moved", """
                 {"id": "%s", "cups": ["INBOARD_CUP"]}""".formatted(UUID.randomUUID()), id);
         bench.doAll(bench.look(back));
-        thrice("POST", "/api/jobs/{jobId}/close", entry().toString(), id);
+        thrice("POST", "/api/v1/jobs/{jobId}/close", entry().toString(), id);
 
         Bench wil = new Bench(app.as("wil"));
         JsonNode his = wil.doUntil(wil.open(UUID.fromString(pair.right()), "REPACK"), "nut.shown");
@@ -370,7 +385,7 @@ class SameEntryIT {
         Bench.accepted(wil.post(his, "/close", entry()));
         thrice(
                 "POST",
-                "/api/jobs/{jobId}/sign-off",
+                "/api/v1/jobs/{jobId}/sign-off",
                 entry().toString(),
                 his.path("id").asString());
     }
@@ -379,10 +394,10 @@ class SameEntryIT {
     void instruments() throws IOException {
         String id = UUID.randomUUID().toString();
         try (StandIn calliper = StandIn.start(Simulated.CALLIPER, app.instrumentPort(9))) {
-            thrice("POST", "/api/instruments", """
+            thrice("POST", "/api/v1/instruments", """
                     {"id": "%s", "port": %d}""".formatted(id, calliper.port()));
         }
-        thrice("DELETE", "/api/instruments/{id}", "", id);
+        thrice("DELETE", "/api/v1/instruments/{id}", "", id);
     }
 
     private static ObjectNode entry() {
@@ -407,7 +422,7 @@ class SameEntryIT {
                 .as("%s %s", method, template)
                 .containsOnly(answers.getFirst().text());
         return answers.getFirst().text().isEmpty()
-                ? tobe.get("/api/session").json()
+                ? tobe.get("/api/v1/session").json()
                 : answers.getFirst().json();
     }
 
@@ -459,7 +474,7 @@ class SameEntryIT {
     }
 
     private int onHand(UUID item) {
-        return Stores.here(tobe.get("/api/shelf").json(), item)
+        return Stores.here(tobe.get("/api/v1/shelf").json(), item)
                 .at("/batches/0/onHand")
                 .asInt();
     }

@@ -35,37 +35,37 @@ class TakenIdIT {
     @Test
     void onTheShelf() {
         UUID item = UUID.randomUUID();
-        Bench.accepted(
-                tobe.post("/api/shelf/items", Stores.form(item, "Once " + item).toString()));
-        refusesOther("/api/shelf/items/" + item + "/batches", Stores.delivery("1", 7), "pieces", 5);
+        Bench.accepted(tobe.post(
+                "/api/v1/shelf/items", Stores.form(item, "Once " + item).toString()));
+        refusesOther("/api/v1/shelf/items/" + item + "/batches", Stores.delivery("1", 7), "pieces", 5);
         assertThat(onHand(item)).isEqualTo(7);
 
         String batch = app.db()
                 .fetchSingle("select id from stock_batch where item_id = ?", item)
                 .get(0, String.class);
-        refusesOther("/api/shelf/batches/" + batch + "/moves", Stores.moved(-1, "SCRAPPED"), "pieces", -2);
+        refusesOther("/api/v1/shelf/batches/" + batch + "/moves", Stores.moved(-1, "SCRAPPED"), "pieces", -2);
         assertThat(onHand(item)).isEqualTo(6);
 
         ObjectNode plan = Bench.entry()
                 .put("wheelEndId", pair.right())
                 .put("scope", "REPACK")
                 .put("wantedOn", "2026-12-20");
-        refusesOther("/api/planned-jobs", plan, "wantedOn", "2026-12-21");
+        refusesOther("/api/v1/planned-jobs", plan, "wantedOn", "2026-12-21");
     }
 
     @Test
     void onTheRoad() {
         ObjectNode water =
                 put("on", "2026-05-14", "kind", "DUNKING").put("salt", true).put("hot", false);
-        refusesOtherAt("/api/rigs/" + pair.rig() + "/water/" + UUID.randomUUID(), water, "kind", "CROSSING");
+        refusesOtherAt("/api/v1/rigs/" + pair.rig() + "/water/" + UUID.randomUUID(), water, "kind", "CROSSING");
 
         ObjectNode stop = put("at", "2026-05-14T10:00:00Z", "note", "");
         stop.putArray("hubs").addObject().put("wheelEndId", pair.left()).put("celsius", 43.7);
-        refusesOtherAt("/api/rigs/" + pair.rig() + "/warmth/" + UUID.randomUUID(), stop, "note", "by the lake");
+        refusesOtherAt("/api/v1/rigs/" + pair.rig() + "/warmth/" + UUID.randomUUID(), stop, "note", "by the lake");
 
         ObjectNode service = entry("kind", "RETORQUE", "on", "2026-05-14");
         service.putArray("wheelEndIds").add(pair.left());
-        refusesOther("/api/rigs/" + pair.rig() + "/services", service, "on", "2026-05-13");
+        refusesOther("/api/v1/rigs/" + pair.rig() + "/services", service, "on", "2026-05-13");
     }
 
     @Test
@@ -76,9 +76,9 @@ class TakenIdIT {
                 1,
                 "L68149/L68111",
                 "L44649/L44610");
-        refusesOther("/api/rigs", rig, "axles", List.of());
+        refusesOther("/api/v1/rigs", rig, "axles", List.of());
 
-        String hub = "/api/wheel-ends/" + pair.left();
+        String hub = "/api/v1/wheel-ends/" + pair.left();
         ObjectNode grease = entry("name", "red tin", "thickener", "LITHIUM_COMPLEX");
         refusesOther(hub + "/grease", grease.put("code", "").put("batch", "7"), "name", "blue tin");
 
@@ -99,9 +99,9 @@ class TakenIdIT {
     @Test
     void onTheBench() {
         ObjectNode job = Bench.entry().put("scope", "REPACK");
-        refusesOther("/api/wheel-ends/" + pair.left() + "/jobs", job, "scope", "RENEW");
+        refusesOther("/api/v1/wheel-ends/" + pair.left() + "/jobs", job, "scope", "RENEW");
         ObjectNode waits = Bench.entry().put("what", "seal");
-        refusesOther("/api/jobs/" + job.path("id").asString() + "/waits", waits, "what", "cup");
+        refusesOther("/api/v1/jobs/" + job.path("id").asString() + "/waits", waits, "what", "cup");
     }
 
     /** The id belongs to what was sent first, wherever the second goes. */
@@ -110,9 +110,9 @@ class TakenIdIT {
         ObjectNode grease = entry("name", "red tin", "thickener", "LITHIUM_COMPLEX")
                 .put("code", "")
                 .put("batch", "7");
-        Bench.accepted(tobe.post("/api/wheel-ends/" + pair.left() + "/grease", grease.toString()));
+        Bench.accepted(tobe.post("/api/v1/wheel-ends/" + pair.left() + "/grease", grease.toString()));
 
-        assertIsTaken(tobe.post("/api/wheel-ends/" + pair.right() + "/grease", grease.toString()));
+        assertIsTaken(tobe.post("/api/v1/wheel-ends/" + pair.right() + "/grease", grease.toString()));
     }
 
     /** What was refused was never saved: its id is free for what is put right. */
@@ -121,7 +121,7 @@ class TakenIdIT {
         ObjectNode grease = entry("name", "", "thickener", "LITHIUM_COMPLEX")
                 .put("code", "")
                 .put("batch", "7");
-        String path = "/api/wheel-ends/" + pair.left() + "/grease";
+        String path = "/api/v1/wheel-ends/" + pair.left() + "/grease";
         assertThat(tobe.post(path, grease.toString()).status()).isEqualTo(422);
 
         Bench.accepted(tobe.post(path, grease.put("name", "red tin").toString()));
@@ -159,7 +159,7 @@ class TakenIdIT {
     }
 
     private int onHand(UUID item) {
-        return Stores.here(tobe.get("/api/shelf").json(), item)
+        return Stores.here(tobe.get("/api/v1/shelf").json(), item)
                 .at("/batches/0/onHand")
                 .asInt();
     }

@@ -40,15 +40,16 @@ class ProxyIT {
             Process nginx = nginx(port, app.at("/").getPort());
             try {
                 await().ignoreExceptions()
-                        .until(() -> throughProxy(port, "GET /api/session", "").startsWith("HTTP/1.1 200"));
-                String session = throughProxy(port, "GET /api/session", "");
+                        .until(() ->
+                                throughProxy(port, "GET /api/v1/session", "").startsWith("HTTP/1.1 200"));
+                String session = throughProxy(port, "GET /api/v1/session", "");
                 assertThat(session)
                         .contains("Strict-Transport-Security: max-age=31536000")
                         .containsPattern("Set-Cookie: XSRF-TOKEN=[^\\n]*; Secure[^\\n]*SameSite=Strict");
                 assertThat(throughProxy(port, "GET /", "")).contains("<!doctype html>");
 
                 String token = session.replaceAll("(?s).*XSRF-TOKEN=([^;]+);.*", "$1");
-                throughProxy(port, "POST /api/session", signIn(token, ""));
+                throughProxy(port, "POST /api/v1/session", signIn(token, ""));
                 assertThat(tried(app, PHONE)).as("whom the proxy asks for").isPositive();
 
                 direct(app, signIn(token, "X-Forwarded-For: 203.0.113.7\r\nX-Forwarded-Proto: https\r\n"));
@@ -130,7 +131,7 @@ class ProxyIT {
     private static void direct(RunningOldTallow app, String headers) throws IOException {
         int port = app.at("/").getPort();
         try (Socket socket = connected(STRANGER, port)) {
-            assertThat(ask(socket, "POST /api/session", "127.0.0.1:" + port, headers))
+            assertThat(ask(socket, "POST /api/v1/session", "127.0.0.1:" + port, headers))
                     .startsWith("HTTP/1.1 422");
         }
     }

@@ -38,20 +38,20 @@ class SecondFactorIT {
     @BeforeEach
     void setOneUp(RunningOldTallow app) {
         name = "two" + UUID.randomUUID().toString().substring(0, 8);
-        Bench.accepted(app.as("ines").post("/api/people", """
+        Bench.accepted(app.as("ines").post("/api/v1/people", """
                 {"id": "%s", "name": "Twice Sure", "signInName": "%s", "role": "MECHANIC", "password": "%s"}
                 """.formatted(UUID.randomUUID(), name, PASSWORD)));
         device = app.strangerAlone();
         device.signIn(name, PASSWORD);
         key = new Base32()
-                .decode(Bench.accepted(device.post("/api/second-factor", CURRENT))
+                .decode(Bench.accepted(device.post("/api/v1/second-factor", CURRENT))
                         .path("key")
                         .asString());
-        assertThat(device.get("/api/second-factor").json().path("isOn").asBoolean())
+        assertThat(device.get("/api/v1/second-factor").json().path("isOn").asBoolean())
                 .as("before a code of it was typed")
                 .isFalse();
         // a code of the step before: that of now is for the sign-ins below, and none is taken twice
-        recovery = Bench.accepted(device.post("/api/second-factor/confirmed", code(-1)))
+        recovery = Bench.accepted(device.post("/api/v1/second-factor/confirmed", code(-1)))
                 .path("codes");
     }
 
@@ -79,16 +79,16 @@ class SecondFactorIT {
         assertThat(half.status()).isEqualTo(200);
         assertThat(half.json().path("codeWanted").asBoolean()).isTrue();
         assertThat(half.json().has("person")).isFalse();
-        assertThat(other.get("/api/yard").status()).isEqualTo(401);
+        assertThat(other.get("/api/v1/yard").status()).isEqualTo(401);
         String before = other.cookie("oldtallow");
 
-        assertThat(other.post("/api/session/code", "{\"code\": \"000000\"}").remedyFor("code"))
+        assertThat(other.post("/api/v1/session/code", "{\"code\": \"000000\"}").remedyFor("code"))
                 .contains("is not the one");
-        assertThat(Bench.accepted(other.post("/api/session/code", code(0)))
+        assertThat(Bench.accepted(other.post("/api/v1/session/code", code(0)))
                         .at("/person/name")
                         .asString())
                 .isEqualTo("Twice Sure");
-        assertThat(other.get("/api/yard").status()).isEqualTo(200);
+        assertThat(other.get("/api/v1/yard").status()).isEqualTo(200);
         assertThat(other.cookie("oldtallow"))
                 .as("another id once somebody is in")
                 .isNotEqualTo(before);
@@ -99,10 +99,10 @@ class SecondFactorIT {
         String code = code(0);
         Http one = app.strangerAlone();
         one.signIn(name, PASSWORD);
-        Bench.accepted(one.post("/api/session/code", code));
+        Bench.accepted(one.post("/api/v1/session/code", code));
         Http other = app.strangerAlone();
         other.signIn(name, PASSWORD);
-        assertThat(other.post("/api/session/code", code).status()).isEqualTo(422);
+        assertThat(other.post("/api/v1/session/code", code).status()).isEqualTo(422);
     }
 
     @Test
@@ -112,7 +112,7 @@ class SecondFactorIT {
         for (int i = 0; i < 2; i++) {
             Http other = app.strangerAlone();
             other.signIn(name, PASSWORD);
-            assertThat(other.post("/api/session/code", spare).status()).isEqualTo(i == 0 ? 200 : 422);
+            assertThat(other.post("/api/v1/session/code", spare).status()).isEqualTo(i == 0 ? 200 : 422);
         }
     }
 
@@ -121,26 +121,27 @@ class SecondFactorIT {
         Http other = app.strangerAlone();
         other.signIn(name, PASSWORD);
         for (int i = 0; i < 3; i++) {
-            assertThat(other.post("/api/session/code", "{\"code\": \"11111" + i + "\"}")
+            assertThat(other.post("/api/v1/session/code", "{\"code\": \"11111" + i + "\"}")
                             .status())
                     .isEqualTo(422);
         }
-        assertThat(other.post("/api/session/code", code(0)).status()).isEqualTo(429);
+        assertThat(other.post("/api/v1/session/code", code(0)).status()).isEqualTo(429);
     }
 
     @Test
     void nobodyComesInWithACodeAlone(RunningOldTallow app) {
         Http other = app.strangerAlone();
-        other.get("/api/session");
-        assertThat(other.post("/api/session/code", code(0)).remedyFor("code")).contains("begin with the password");
+        other.get("/api/v1/session");
+        assertThat(other.post("/api/v1/session/code", code(0)).remedyFor("code"))
+                .contains("begin with the password");
     }
 
     @Test
     void itIsTakenAwayWithThePassword(RunningOldTallow app) {
-        assertThat(device.post("/api/second-factor/removed", "{\"current\": \"not this one\"}")
+        assertThat(device.post("/api/v1/second-factor/removed", "{\"current\": \"not this one\"}")
                         .remedyFor("current"))
                 .isNotEmpty();
-        Bench.accepted(device.post("/api/second-factor/removed", CURRENT));
+        Bench.accepted(device.post("/api/v1/second-factor/removed", CURRENT));
         assertThat(app.strangerAlone().signIn(name, PASSWORD).json().has("person"))
                 .isTrue();
     }
@@ -152,7 +153,7 @@ class SecondFactorIT {
                             () -> db.fetch("select secret from second_factor")))
                     .hasMessageContaining("permission denied");
         }
-        assertThat(app.as("ines").get("/api/audit").text())
+        assertThat(app.as("ines").get("/api/v1/audit").text())
                 .doesNotContain("\\\\x" + java.util.HexFormat.of().formatHex(key));
     }
 

@@ -19,7 +19,7 @@ class AidsIT {
 
     @Test
     void worksOutRacesSealAndGreaseOfAWheelEnd(RunningOldTallow app) {
-        JsonNode aids = Bench.accepted(app.http().get("/api/wheel-ends/" + Demo.rearRight("Boat tandem") + "/aids"));
+        JsonNode aids = Bench.accepted(app.http().get("/api/v1/wheel-ends/" + Demo.rearRight("Boat tandem") + "/aids"));
 
         assertThat(aids.at("/inboard/set").asString()).isEqualTo("L68149/L68111");
         assertThat(aids.at("/inboard/own").findValuesAsString("name")).contains("driver 59");
@@ -42,7 +42,7 @@ class AidsIT {
 
         for (var construction : Construction.values()) {
             UUID end = bench.newWheelEnd(construction.name());
-            Answer aids = app.http().get("/api/wheel-ends/" + end + "/aids");
+            Answer aids = app.http().get("/api/v1/wheel-ends/" + end + "/aids");
             assertThat(aids.status()).as(construction.name()).isEqualTo(200);
             assertThat(aids.json().path("bearingsKnown").asBoolean()).isFalse();
             assertThat(aids.json().at("/seal/seal/driverLeast/millimetres").asDouble())
@@ -79,7 +79,7 @@ class AidsIT {
 
     @Test
     void findsTheCapForABore(RunningOldTallow app) {
-        JsonNode cap = app.http().post("/api/reckon/cap", """
+        JsonNode cap = app.http().post("/api/v1/reckon/cap", """
                 {"bore": {"number": 50.2, "unit": "MILLIMETRE"}, "cap": {"number": 50.4, "unit": "MILLIMETRE"},
                  "instrument": "CALLIPER"}""").json();
 
@@ -116,13 +116,13 @@ class AidsIT {
     }
 
     private static Answer cup(RunningOldTallow app, UUID end, double millimetres) {
-        return app.http().post("/api/wheel-ends/" + end + "/sense", """
+        return app.http().post("/api/v1/wheel-ends/" + end + "/sense", """
                         {"readings": [{"kind": "CUP_OUTSIDE", "number": %s, "unit": "MILLIMETRE"}]}
                         """.formatted(millimetres));
     }
 
     private static Answer seal(RunningOldTallow app, double land, double bore, String unit) {
-        return app.http().post("/api/reckon/seal", """
+        return app.http().post("/api/v1/reckon/seal", """
                         {"land": {"number": %s, "unit": "%s"}, "bore": {"number": %s, "unit": "%s"},
                          "instrument": "CALLIPER", "kind": "LIP", "rimmed": false, "coated": false}
                         """.formatted(land, unit, bore, unit));

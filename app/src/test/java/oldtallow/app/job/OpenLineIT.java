@@ -69,7 +69,7 @@ class OpenLineIT {
             }
         }
         JsonNode after = bench.doNow(job);
-        assertThat(tobe.get("/api/yard").status()).isEqualTo(200);
+        assertThat(tobe.get("/api/v1/yard").status()).isEqualTo(200);
         await().until(() -> lines.stream()
                 .allMatch(told -> told.contains("data:" + after.path("number").asInt())));
     }
@@ -80,7 +80,7 @@ class OpenLineIT {
 
     private static List<String> listen(Http device, JsonNode job) {
         List<String> told = new CopyOnWriteArrayList<>();
-        device.listen("/api/jobs/" + job.path("id").asString() + "/events", told::add);
+        device.listen("/api/v1/jobs/" + job.path("id").asString() + "/events", told::add);
         await().until(() -> told.contains("data:look"));
         return told;
     }

@@ -22,7 +22,7 @@ class ReckonIT {
     /** The usual chart, from memory: symmetric; lithium goes with its complex, conventional polyurea with no lithium. */
     @Test
     void tellsTheWholeTableOfThickeners(RunningOldTallow app) {
-        JsonNode pairs = app.http().get("/api/reckon/greases").json().path("pairs");
+        JsonNode pairs = app.http().get("/api/v1/reckon/greases").json().path("pairs");
 
         assertThat(pairs).hasSize(13);
         List<String> order = pairs.findValuesAsString("thickener");
@@ -44,7 +44,7 @@ class ReckonIT {
     @Test
     void reckonsACupInItsHub(RunningOldTallow app) {
         JsonNode fit = app.http()
-                .post("/api/reckon/cup-fit", cup("59.975", "59.925", "90").toString())
+                .post("/api/v1/reckon/cup-fit", cup("59.975", "59.925", "90").toString())
                 .json();
 
         assertThat(fit.path("verdict").asString()).isEqualTo("NORMAL");
@@ -58,7 +58,7 @@ class ReckonIT {
     @Test
     void namesTheNearTwinWhoseCupWouldSit(RunningOldTallow app) {
         JsonNode fit = app.http()
-                .post("/api/reckon/cup-fit", cup("59.131", "59.93", "90").toString())
+                .post("/api/v1/reckon/cup-fit", cup("59.131", "59.93", "90").toString())
                 .json();
 
         assertThat(fit.path("verdict").asString()).isEqualTo("WRONG_CUP");
@@ -72,7 +72,7 @@ class ReckonIT {
         form.putObject("hubTemperature").put("number", 230).put("unit", "FAHRENHEIT");
         form.putObject("cupTemperature").put("number", -18).put("unit", "CELSIUS");
 
-        Answer answer = app.http().post("/api/reckon/cup-fit", form.toString());
+        Answer answer = app.http().post("/api/v1/reckon/cup-fit", form.toString());
 
         assertThat(answer.status()).isEqualTo(422);
         assertThat(answer.remedyFor("hubTemperature.number"))
@@ -88,23 +88,23 @@ class ReckonIT {
         large.remove("set");
 
         assertThat(app.http()
-                        .post("/api/reckon/cup-fit", taped.toString())
+                        .post("/api/v1/reckon/cup-fit", taped.toString())
                         .json()
                         .path("open")
                         .asBoolean())
                 .isTrue();
         JsonNode pressed =
-                app.http().post("/api/reckon/cup-fit", large.toString()).json();
+                app.http().post("/api/v1/reckon/cup-fit", large.toString()).json();
         assertThat(pressed.path("verdict").asString()).isNotBlank();
         assertThat(pressed.path("warm").isMissingNode()).isTrue();
         assertThat(app.http()
                         .post(
-                                "/api/reckon/cup-fit",
+                                "/api/v1/reckon/cup-fit",
                                 cup("59.975", "59.925", "59.94").toString())
                         .remedyFor("hubOutside.number"))
                 .contains("at least 2 mm more");
         assertThat(app.http()
-                        .post("/api/reckon/cup-driver", "{\"set\": \"\", \"sockets\": []}")
+                        .post("/api/v1/reckon/cup-driver", "{\"set\": \"\", \"sockets\": []}")
                         .remedyFor("set"))
                 .contains("name it");
     }
@@ -112,15 +112,15 @@ class ReckonIT {
     @Test
     void asksForWhatIsMissingAndQuestionsTheUnit(RunningOldTallow app) {
         ObjectNode form = cup("59.975", "2.36", "90");
-        assertThat(app.http().post("/api/reckon/cup-fit", form.toString()).remedyFor("bore.number"))
+        assertThat(app.http().post("/api/v1/reckon/cup-fit", form.toString()).remedyFor("bore.number"))
                 .contains("is the unit right?");
 
         form.remove("bore");
-        assertThat(app.http().post("/api/reckon/cup-fit", form.toString()).remedyFor("bore"))
+        assertThat(app.http().post("/api/v1/reckon/cup-fit", form.toString()).remedyFor("bore"))
                 .contains("measure the bore");
         assertThat(app.http()
                         .post(
-                                "/api/reckon/cup-fit",
+                                "/api/v1/reckon/cup-fit",
                                 cup("59.975", "59.925", "59").toString())
                         .remedyFor("hubOutside.number"))
                 .contains("more than the cup's outside diameter");
@@ -129,13 +129,13 @@ class ReckonIT {
     @Test
     void readsACodeAndSaysWhereAWrongOneBreaks(RunningOldTallow app) {
         assertThat(app.http()
-                        .post("/api/reckon/grease-code", "{\"code\":\"KP2K-30\"}")
+                        .post("/api/v1/reckon/grease-code", "{\"code\":\"KP2K-30\"}")
                         .json()
                         .at("/hottest/celsius")
                         .asInt())
                 .isEqualTo(120);
         assertThat(app.http()
-                        .post("/api/reckon/grease-code", "{\"code\":\"KP2Z-30\"}")
+                        .post("/api/v1/reckon/grease-code", "{\"code\":\"KP2Z-30\"}")
                         .remedyFor("code"))
                 .contains("\"Z\" at place 4");
     }
@@ -144,7 +144,8 @@ class ReckonIT {
     void reckonsTheGreaseOfAWheelEnd(RunningOldTallow app) {
         ObjectNode form = grease().put("wheelEndId", Demo.SHORT_CAMPER_LEFT.toString());
 
-        JsonNode grease = app.http().post("/api/reckon/grease", form.toString()).json();
+        JsonNode grease =
+                app.http().post("/api/v1/reckon/grease", form.toString()).json();
 
         assertThat(grease.path("inboard").asString()).contains("/");
         assertThat(grease.at("/meeting/action").asString()).isEqualTo("CLEAN_OUT");
@@ -153,7 +154,7 @@ class ReckonIT {
         assertThat(grease.at("/grams/least").asDouble())
                 .isLessThan(grease.at("/grams/most").asDouble());
         assertThat(app.http()
-                        .post("/api/reckon/grease", form.put("stroke", 0).toString())
+                        .post("/api/v1/reckon/grease", form.put("stroke", 0).toString())
                         .remedyFor("stroke"))
                 .contains("0.1 to 10 cm³");
     }
@@ -162,7 +163,7 @@ class ReckonIT {
     void judgesDriverSeatAndSeal(RunningOldTallow app) {
         JsonNode driver = app.http()
                 .post(
-                        "/api/reckon/cup-driver",
+                        "/api/v1/reckon/cup-driver",
                         "{\"set\":\"L68149/L68111\",\"sockets\":[" + mm("50") + "," + mm("59.2") + "," + mm("60")
                                 + "]}")
                 .json();
@@ -171,24 +172,24 @@ class ReckonIT {
 
         String gaps = "{\"gaps\":[" + mm("0") + "," + mm("0.1") + "," + mm("0.3") + "," + mm("0.1") + "]}";
         assertThat(app.http()
-                        .post("/api/reckon/seated", gaps)
+                        .post("/api/v1/reckon/seated", gaps)
                         .json()
                         .path("highSide")
                         .asString())
                 .isEqualTo("6");
         assertThat(app.http()
-                        .post("/api/reckon/seated", gaps.replace("0.3", "-0.3"))
+                        .post("/api/v1/reckon/seated", gaps.replace("0.3", "-0.3"))
                         .remedyFor("gaps[2].number"))
                 .contains("0 to 30 mm");
         assertThat(app.http()
-                        .post("/api/reckon/seal-land", "{\"depth\":" + mm("0.2") + ",\"room\":" + mm("2") + "}")
+                        .post("/api/v1/reckon/seal-land", "{\"depth\":" + mm("0.2") + ",\"room\":" + mm("2") + "}")
                         .json()
                         .path("remedy")
                         .asString())
                 .isEqualTo("SET_BESIDE");
         assertThat(app.http()
                         .post(
-                                "/api/reckon/cone-fit",
+                                "/api/v1/reckon/cone-fit",
                                 "{\"set\":\"no/such\",\"seat\":" + mm("26.98") + ",\"instrument\":\"MICROMETER\"}")
                         .remedyFor("set"))
                 .contains("not in the catalogue");
@@ -232,7 +233,7 @@ class ReckonIT {
     /** Five nuts go 1-3-5-2-4, common practice; 100 N·m on M12 pull 41.67 kN by F = T/(0.2 d), Shigley table 8-15, from memory. */
     @Test
     void tightensAWheelInTheStar(RunningOldTallow app) {
-        JsonNode nuts = app.http().post("/api/reckon/wheel-nuts", """
+        JsonNode nuts = app.http().post("/api/v1/reckon/wheel-nuts", """
                 {"studs": 5, "least": {"number": 80, "unit": "NEWTON_METRE"}, "most": {"number": 100, "unit": "NEWTON_METRE"},
                  "diameter": {"number": 12, "unit": "MILLIMETRE"}, "pitch": {"number": 1.5, "unit": "MILLIMETRE"}}""").json();
 
@@ -241,14 +242,16 @@ class ReckonIT {
                 .containsExactly("snug", "half", "full", "once round");
         assertThat(nuts.at("/clamp/kilonewtons").asDouble()).isCloseTo(41.67, within(0.01));
         assertThat(nuts.path("overDry").asDouble()).isEqualTo(1);
-        assertThat(app.http().post("/api/reckon/wheel-nuts", "{\"studs\": 11}").remedyFor("studs"))
+        assertThat(app.http()
+                        .post("/api/v1/reckon/wheel-nuts", "{\"studs\": 11}")
+                        .remedyFor("studs"))
                 .contains("3 to 10");
     }
 
     @Test
     void knowsTheTorqueThatGovernsAtAWheelEnd(RunningOldTallow app) {
         JsonNode nuts = app.http()
-                .get("/api/wheel-ends/" + Demo.frontLeft("Long camper") + "/wheel-nuts?studs=6")
+                .get("/api/v1/wheel-ends/" + Demo.frontLeft("Long camper") + "/wheel-nuts?studs=6")
                 .json();
 
         assertThat(nuts.path("authority").asString()).isEqualTo("MAKER");

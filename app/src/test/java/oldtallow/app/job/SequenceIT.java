@@ -81,7 +81,7 @@ class SequenceIT {
     void questionsNewtonMetresReadForFootPoundsByTheFigureThatIsKept(RunningOldTallow app) {
         Bench bench = new Bench(app.http());
         UUID end = bench.newWheelEnd("STEPPED_UNBRAKED");
-        Bench.accepted(app.http().post("/api/wheel-ends/" + end + "/figures?place=WHEEL_END", """
+        Bench.accepted(app.http().post("/api/v1/wheel-ends/" + end + "/figures?place=WHEEL_END", """
                 {"kind": "WHEEL_NUT_TORQUE", "authority": "MAKER", "version": 0, "source": "manual, p. 4",
                  "leastTorque": {"number": 120, "unit": "NEWTON_METRE"},
                  "mostTorque": {"number": 130, "unit": "NEWTON_METRE"}}"""));
@@ -187,6 +187,6 @@ class SequenceIT {
     }
 
     private static String path(JsonNode job) {
-        return "/api/jobs/" + job.path("id").asString();
+        return "/api/v1/jobs/" + job.path("id").asString();
     }
 }

@@ -28,7 +28,7 @@ class GreasingIT {
         assertThat(job.at("/greased/name").asString()).isEqualTo("calcium sulfonate NLGI 2");
         Bench.accepted(bench.post(job, "/close", Bench.entry()));
 
-        JsonNode inIt = app.http().get("/api/wheel-ends/" + end + "/grease").json();
+        JsonNode inIt = app.http().get("/api/v1/wheel-ends/" + end + "/grease").json();
         assertThat(inIt).hasSize(1);
         assertThat(inIt.get(0).path("thickener").asString()).isEqualTo("CALCIUM_SULFONATE");
         assertThat(inIt.get(0).path("batch").asString()).isEqualTo("MY-1");
@@ -46,7 +46,7 @@ class GreasingIT {
         JsonNode job = bench.doAll(bench.open(end, "REPACK"));
         Bench.accepted(bench.post(job, "/close", Bench.entry()));
 
-        JsonNode inIt = app.http().get("/api/wheel-ends/" + end + "/grease").json();
+        JsonNode inIt = app.http().get("/api/v1/wheel-ends/" + end + "/grease").json();
         assertThat(inIt).hasSize(2);
         assertThat(inIt.get(0).path("known").asBoolean()).isFalse();
         assertThat(inIt.get(1).path("name").asString()).isEqualTo("lithium complex");
@@ -61,7 +61,8 @@ class GreasingIT {
         JsonNode job = bench.doAll(bench.open(end, "ADJUST"));
         Bench.accepted(bench.post(job, "/close", Bench.entry()));
 
-        assertThat(app.http().get("/api/wheel-ends/" + end + "/grease").json()).hasSize(1);
+        assertThat(app.http().get("/api/v1/wheel-ends/" + end + "/grease").json())
+                .hasSize(1);
     }
 
     @Test
@@ -81,7 +82,7 @@ class GreasingIT {
     private static Answer fill(RunningOldTallow app, UUID end, String name, String thickener, String code) {
         return app.http()
                 .post(
-                        "/api/wheel-ends/" + end + "/grease",
+                        "/api/v1/wheel-ends/" + end + "/grease",
                         Bench.entry()
                                 .put("name", name)
                                 .put("thickener", thickener)

@@ -22,7 +22,7 @@ class OwnProceduresIT {
         UUID id = UUID.randomUUID();
         Bench.accepted(put(app.http(), id, 0, "Manual 12 " + id));
 
-        JsonNode schools = app.http().get("/api/nut-reference").json().path("schools");
+        JsonNode schools = app.http().get("/api/v1/nut-reference").json().path("schools");
         JsonNode own = schools.get(schools.size() - 1);
         assertThat(schools.findValuesAsString("id")).contains(id.toString());
         assertThat(own.path("source").asString()).isEqualTo("manual, page 12");
@@ -38,10 +38,10 @@ class OwnProceduresIT {
         Answer set = set(app.http(), end, id.toString());
         assertThat(set.status()).as(set.text()).isEqualTo(201);
 
-        Bench.accepted(app.http().delete("/api/nut-schools/own/" + id));
+        Bench.accepted(app.http().delete("/api/v1/nut-schools/own/" + id));
 
-        assertThat(app.http().get("/api/nut-reference").text()).doesNotContain(id.toString());
-        assertThat(app.http().get("/api/wheel-ends/" + end + "/nut-settings").text())
+        assertThat(app.http().get("/api/v1/nut-reference").text()).doesNotContain(id.toString());
+        assertThat(app.http().get("/api/v1/wheel-ends/" + end + "/nut-settings").text())
                 .contains(id.toString());
     }
 
@@ -55,7 +55,7 @@ class OwnProceduresIT {
 
     @Test
     void namesEveryFieldThatIsWrong(RunningOldTallow app) {
-        Answer refused = app.http().put("/api/nut-schools/own/" + UUID.randomUUID() + "?version=0", """
+        Answer refused = app.http().put("/api/v1/nut-schools/own/" + UUID.randomUUID() + "?version=0", """
                         {"label": "x", "source": " ", "steps": [
                           {"kind": "SEAT", "says": "pull", "hub": "TURN_BOTH_WAYS",
                            "torque": {"least": 3000, "most": 3000, "unit": "POUND_FORCE_FOOT"}},
@@ -81,7 +81,7 @@ class OwnProceduresIT {
     }
 
     private static Answer put(Http device, UUID id, int version, String label) {
-        return device.put("/api/nut-schools/own/" + id + "?version=" + version, """
+        return device.put("/api/v1/nut-schools/own/" + id + "?version=" + version, """
                         {"label": "%s", "source": "manual, page 12", "usedOn": "one rig", "endsWith": "play",
                          "steps": [
                           {"kind": "SEAT", "says": "Pull it", "hub": "TURN_BOTH_WAYS", "hubTurns": 8,
@@ -91,7 +91,7 @@ class OwnProceduresIT {
     }
 
     private static Answer set(Http device, UUID end, String school) {
-        return device.post("/api/wheel-ends/" + end + "/nut-settings", """
+        return device.post("/api/v1/wheel-ends/" + end + "/nut-settings", """
                         {"id": "%s", "setAt": "2026-05-14T10:00:00Z", "school": "%s",
                          "reading": {"mark": 1, "looserDegrees": 17}, "backOffDegrees": 17}
                         """.formatted(UUID.randomUUID(), school));

@@ -32,7 +32,7 @@ class AlmanacIT {
     private void enterARig(Http on) {
         device = on;
         left = new Bench(device).newWheelEnd("STEPPED_BRAKED");
-        rig = device.get("/api/wheel-ends/" + left).json().path("rigId").asString();
+        rig = device.get("/api/v1/wheel-ends/" + left).json().path("rigId").asString();
     }
 
     @Test
@@ -57,7 +57,7 @@ class AlmanacIT {
         assertThat(due.path("authority").asString()).isEqualTo("WORKSHOP");
         assertThat(due.path("ifLate").asString()).contains("seizes");
         assertThat(left(almanac).path("done").path(0).path("person").asString()).isEqualTo("Tobe");
-        assertThat(device.get("/api/rigs/" + rig + "/standings").text()).contains("every 12 months");
+        assertThat(device.get("/api/v1/rigs/" + rig + "/standings").text()).contains("every 12 months");
     }
 
     @Test
@@ -99,10 +99,10 @@ class AlmanacIT {
         var bench = new Bench(device);
         // no other test reckons with how long jobs on this construction took
         left = bench.newWheelEnd("STEPPED_UNBRAKED");
-        rig = device.get("/api/wheel-ends/" + left).json().path("rigId").asString();
+        rig = device.get("/api/v1/wheel-ends/" + left).json().path("rigId").asString();
         JsonNode job = bench.doAll(bench.open(left, "RENEW"));
         Bench.accepted(device.post(
-                "/api/jobs/" + job.path("id").asString() + "/close",
+                "/api/v1/jobs/" + job.path("id").asString() + "/close",
                 Bench.entry().toString()));
 
         JsonNode end = left(almanac());
@@ -129,7 +129,7 @@ class AlmanacIT {
 
     @Test
     void refusesWhatIsNoRule() {
-        String path = "/api/rigs/" + rig + "/almanac/what-if";
+        String path = "/api/v1/rigs/" + rig + "/almanac/what-if";
         assertThat(device.post(path, "{\"rules\": [{\"action\": \"REPACK\", \"number\": 2}]}")
                         .remedyFor("rules[0].trigger"))
                 .contains("needs what makes it due");
@@ -137,18 +137,18 @@ class AlmanacIT {
                 .contains("no school");
         assertThat(device.post(path, "{\"useFactor\": 11}").remedyFor("useFactor"))
                 .contains("0.1 to 10");
-        assertThat(device.post("/api/rigs/" + rig + "/services", service("REPACK", today.plusDays(1)))
+        assertThat(device.post("/api/v1/rigs/" + rig + "/services", service("REPACK", today.plusDays(1)))
                         .remedyFor("on"))
                 .contains("future");
     }
 
     @Test
     void listsTheYardByWhatFailsIfItIsLateAndTheWorkByWeeks() {
-        JsonNode list = Bench.accepted(device.get("/api/almanac"));
+        JsonNode list = Bench.accepted(device.get("/api/v1/almanac"));
         assertThat(list.path("items").size()).isGreaterThan(8);
         assertThat(list.path("items").path(0).path("state").asString()).isEqualTo("OUTSIDE_WINDOW");
 
-        JsonNode weeks = Bench.accepted(device.get("/api/almanac/weeks"));
+        JsonNode weeks = Bench.accepted(device.get("/api/v1/almanac/weeks"));
         assertThat(weeks.size()).isGreaterThan(2);
         assertThat(StreamSupport.stream(weeks.spliterator(), false)
                         .mapToInt(week -> week.path("minutes").asInt())
@@ -174,7 +174,7 @@ class AlmanacIT {
         read(today, 14_500);
         done("REPACK", today.minusDays(335));
         JsonNode lane = StreamSupport.stream(
-                        device.get("/api/almanac/strip").json().path("lanes").spliterator(), false)
+                        device.get("/api/v1/almanac/strip").json().path("lanes").spliterator(), false)
                 .filter(one -> one.path("rigId").asString().equals(rig))
                 .findFirst()
                 .orElseThrow(() -> new AssertionError("what is due in a month is on the strip"));
@@ -186,7 +186,7 @@ class AlmanacIT {
     }
 
     private void plan(UUID id, int version, String state) {
-        Bench.accepted(device.put("/api/rigs/" + rig + "/trips/" + id, """
+        Bench.accepted(device.put("/api/v1/rigs/" + rig + "/trips/" + id, """
                 {"version": %d, "name": "Round the coast", "state": "%s", "from": "%s", "to": "%s", "km": 14000,
                  "legs": []}""".formatted(
                         version, state, today.plusDays(20), today.plusDays(60))));
@@ -194,12 +194,12 @@ class AlmanacIT {
 
     private void read(LocalDate on, int km) {
         Bench.accepted(device.put(
-                "/api/rigs/" + rig + "/meter/" + UUID.randomUUID(),
+                "/api/v1/rigs/" + rig + "/meter/" + UUID.randomUUID(),
                 "{\"version\": 0, \"on\": \"" + on + "\", \"shows\": " + km + ", \"kind\": \"READ\"}"));
     }
 
     private JsonNode done(String kind, LocalDate on) {
-        return Bench.accepted(device.post("/api/rigs/" + rig + "/services", service(kind, on)));
+        return Bench.accepted(device.post("/api/v1/rigs/" + rig + "/services", service(kind, on)));
     }
 
     private String service(String kind, LocalDate on) {
@@ -208,11 +208,11 @@ class AlmanacIT {
     }
 
     private JsonNode whatIf(String body) {
-        return Bench.accepted(device.post("/api/rigs/" + rig + "/almanac/what-if", body));
+        return Bench.accepted(device.post("/api/v1/rigs/" + rig + "/almanac/what-if", body));
     }
 
     private JsonNode almanac() {
-        return Bench.accepted(device.get("/api/rigs/" + rig + "/almanac"));
+        return Bench.accepted(device.get("/api/v1/rigs/" + rig + "/almanac"));
     }
 
     private JsonNode left(JsonNode almanac) {

@@ -55,17 +55,17 @@ class PassIT {
 
     @Test
     void theYardIsAsItWasUntilThePassIsOver() {
-        String before = device.get("/api/yard").text();
+        String before = device.get("/api/v1/yard").text();
 
         assertThatThrownBy(() -> db.transaction(during -> {
                     pass(during.dsl());
-                    assertThat(device.get("/api/yard").text()).isEqualTo(before);
-                    assertThat(device.get("/api/almanac").status()).isEqualTo(200);
+                    assertThat(device.get("/api/v1/yard").text()).isEqualTo(before);
+                    assertThat(device.get("/api/v1/almanac").status()).isEqualTo(200);
                     throw new IllegalStateException("given up");
                 }))
                 .hasMessage("given up");
 
-        assertThat(device.get("/api/yard").text()).isEqualTo(before);
+        assertThat(device.get("/api/v1/yard").text()).isEqualTo(before);
     }
 
     @Test
@@ -73,7 +73,7 @@ class PassIT {
         CompletableFuture<Integer> told = db.transactionResult(during -> {
             pass(during.dsl());
             var waiting = CompletableFuture.supplyAsync(
-                    () -> device.post("/api/rigs/" + rig.rig() + "/services", """
+                    () -> device.post("/api/v1/rigs/" + rig.rig() + "/services", """
                             {"id": "%s", "wheelEndIds": ["%s"], "kind": "REPACK", "on": "%s"}
                             """.formatted(
                                             UUID.randomUUID(), rig.left(), today.minusDays(30)))
@@ -101,7 +101,7 @@ class PassIT {
         int pass = latestPass();
 
         assertThat(owner.post(
-                                "/api/workshop/rules",
+                                "/api/v1/workshop/rules",
                                 RULE.formatted(kept.path("version").asInt(), """
                         [{"action": "REPACK", "trigger": "MONTHS", "number": 7}]"""))
                         .status())
@@ -117,7 +117,7 @@ class PassIT {
                     .isEqualTo(0L);
         } finally {
             owner.post(
-                    "/api/workshop/rules",
+                    "/api/v1/workshop/rules",
                     RULE.formatted(rule(owner).path("version").asInt(), rules(kept)));
         }
     }
@@ -129,12 +129,12 @@ class PassIT {
         db.execute("update rig set owner_name = ? where id = ?::uuid", name, rig.rig());
 
         JsonNode yard =
-                device.get("/api/yard?owner=" + name.replace(" ", "%20")).json();
+                device.get("/api/v1/yard?owner=" + name.replace(" ", "%20")).json();
 
         assertThat(yard.path("rigs")).hasSize(1);
         assertThat(yard.at("/rigs/0/id").asString()).isEqualTo(rig.rig());
         assertThat(yard.at("/next/0/wheelEndIds")).hasSize(2);
-        assertThat(device.get("/api/yard?owner=Nobody").json().path("rigs")).isEmpty();
+        assertThat(device.get("/api/v1/yard?owner=Nobody").json().path("rigs")).isEmpty();
     }
 
     private void pass(DSLContext within) {
@@ -161,7 +161,7 @@ class PassIT {
     }
 
     private static JsonNode rule(Http owner) {
-        for (JsonNode rule : owner.get("/api/workshop/rules").json()) {
+        for (JsonNode rule : owner.get("/api/v1/workshop/rules").json()) {
             if (rule.path("kind").asString().equals("INTERVAL")) {
                 return rule;
             }

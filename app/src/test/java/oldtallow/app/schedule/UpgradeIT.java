@@ -23,14 +23,14 @@ class UpgradeIT {
             Bench.Pair rig = new Bench(device).newPair("STEPPED_BRAKED");
             LocalDate longAgo = LocalDate.now(ZoneId.systemDefault()).minusYears(2);
             new Bench(device).serviced(rig.rig(), rig.left(), "REPACK", longAgo);
-            String before = device.get("/api/almanac").text();
+            String before = device.get("/api/v1/almanac").text();
             assertThat(before).contains(rig.rig());
 
             app.db().execute("delete from due_basis"); // as a migration does
             app.restart();
 
             await().until(() -> app.db().fetchCount(DSL.table("due_basis")) == 1);
-            assertThat(device.get("/api/almanac").text()).isEqualTo(before);
+            assertThat(device.get("/api/v1/almanac").text()).isEqualTo(before);
         }
     }
 
@@ -52,11 +52,14 @@ class UpgradeIT {
                                     .path("status")
                                     .asString())
                             .isEqualTo("CATCHING_UP");
-                    assertThat(device.get("/api/yard").json().path("isWhole").asBoolean())
+                    assertThat(device.get("/api/v1/yard").json().path("isWhole").asBoolean())
                             .isFalse();
-                    assertThat(device.get("/api/almanac").json().path("isWhole").asBoolean())
+                    assertThat(device.get("/api/v1/almanac")
+                                    .json()
+                                    .path("isWhole")
+                                    .asBoolean())
                             .isFalse();
-                    Http.Answer calendar = device.get("/api/calendar.ics");
+                    Http.Answer calendar = device.get("/api/v1/calendar.ics");
                     assertThat(calendar.status()).isEqualTo(503);
                     assertThat(calendar.text()).contains("still being worked out");
                 });
@@ -68,9 +71,9 @@ class UpgradeIT {
                             .path("status")
                             .asString()
                             .equals("UP"));
-            assertThat(device.get("/api/yard").json().path("isWhole").asBoolean())
+            assertThat(device.get("/api/v1/yard").json().path("isWhole").asBoolean())
                     .isTrue();
-            assertThat(device.get("/api/calendar.ics").status()).isEqualTo(200);
+            assertThat(device.get("/api/v1/calendar.ics").status()).isEqualTo(200);
         }
     }
 }

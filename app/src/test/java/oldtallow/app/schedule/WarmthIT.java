@@ -77,10 +77,10 @@ class WarmthIT {
         assertThat(Bench.accepted(stop(id, now, measured(left, 30))).path("stops"))
                 .hasSize(1);
 
-        assertThat(Bench.accepted(device.delete("/api/rigs/" + rig + "/warmth/" + id))
+        assertThat(Bench.accepted(device.delete("/api/v1/rigs/" + rig + "/warmth/" + id))
                         .path("stops"))
                 .isEmpty();
-        assertThat(device.delete("/api/rigs/" + rig + "/warmth/" + id).status())
+        assertThat(device.delete("/api/v1/rigs/" + rig + "/warmth/" + id).status())
                 .as("taken back twice")
                 .isEqualTo(200);
     }
@@ -142,7 +142,7 @@ class WarmthIT {
     }
 
     private Answer stop(UUID id, Instant at, String... hubs) {
-        return device.put("/api/rigs/" + rig + "/warmth/" + id, """
+        return device.put("/api/v1/rigs/" + rig + "/warmth/" + id, """
                 {"at": "%s", "dayCelsius": 20, "hubs": [%s]}""".formatted(at, String.join(",", hubs)));
     }
 
@@ -155,6 +155,6 @@ class WarmthIT {
     }
 
     private JsonNode log() {
-        return device.get("/api/rigs/" + rig + "/warmth").json();
+        return device.get("/api/v1/rigs/" + rig + "/warmth").json();
     }
 }

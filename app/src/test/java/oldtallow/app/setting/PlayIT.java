@@ -64,7 +64,7 @@ class PlayIT {
 
         Bench.accepted(check(app, end, UUID.randomUUID(), "0.13", Instant.now()));
         assertThat(app.http()
-                        .get("/api/wheel-ends/" + end + "/play-checks")
+                        .get("/api/v1/wheel-ends/" + end + "/play-checks")
                         .json()
                         .at("/settling/gains/millimetres")
                         .asDouble())
@@ -99,7 +99,7 @@ class PlayIT {
         assertThat(locking(app, end).path("times").asInt()).isEqualTo(2);
         assertThat(locking(app, end).at("/takes/millimetres").asDouble()).isCloseTo(0.07, within(1e-6));
         assertThat(locking(app, end).at("/spread/millimetres").asDouble()).isCloseTo(0.02, within(1e-6));
-        JsonNode worked = Bench.accepted(app.http().post("/api/nut-calculations", """
+        JsonNode worked = Bench.accepted(app.http().post("/api/v1/nut-calculations", """
                 {"thread": {"pitchMillimetres": 1.5, "nominalDiameterMillimetres": 39, "hand": "RIGHT"},
                  "lock": {"kind": "TWO_NUTS"}, "school": "TWO_NUTS",
                  "reading": {"mark": 1, "looserDegrees": 0},
@@ -114,7 +114,7 @@ class PlayIT {
     void keepsASettingThatIsTooCloseToTellAsSuch(RunningOldTallow app) {
         UUID end = new Bench(app.http()).newWheelEnd("STEPPED_BRAKED");
         JsonNode saved = Bench.accepted(app.http()
-                .post("/api/wheel-ends/" + end + "/nut-settings", """
+                .post("/api/v1/wheel-ends/" + end + "/nut-settings", """
                 {"id": "%s", "setAt": "%s", "school": "SEAT_AND_FINGER_TIGHT",
                  "reading": {"mark": 1, "looserDegrees": 17}, "backOffDegrees": 17,
                  "readings": {"readings": [{"number": 0.12, "unit": "MILLIMETRE"}, {"number": 0.124, "unit": "MILLIMETRE"}]}}
@@ -127,11 +127,11 @@ class PlayIT {
     }
 
     private static JsonNode locking(RunningOldTallow app, UUID end) {
-        return app.http().get("/api/wheel-ends/" + end + "/nut").json().path("locking");
+        return app.http().get("/api/v1/wheel-ends/" + end + "/nut").json().path("locking");
     }
 
     private static void setTwoNuts(RunningOldTallow app, UUID end, String left) {
-        Bench.accepted(app.http().post("/api/wheel-ends/" + end + "/nut-settings", """
+        Bench.accepted(app.http().post("/api/v1/wheel-ends/" + end + "/nut-settings", """
                 {"id": "%s", "setAt": "%s", "school": "TWO_NUTS",
                  "reading": {"mark": 1, "looserDegrees": 0}, "backOffDegrees": 36, "note": "as it came",
                  "measuredEndPlay": {"number": %s, "unit": "MILLIMETRE"}}
@@ -140,13 +140,13 @@ class PlayIT {
     }
 
     private static Answer judge(RunningOldTallow app, UUID end, String millimetres, String slack) {
-        return app.http().post("/api/wheel-ends/" + end + "/play-readings", readings(millimetres, slack));
+        return app.http().post("/api/v1/wheel-ends/" + end + "/play-readings", readings(millimetres, slack));
     }
 
     private static Answer check(RunningOldTallow app, UUID end, UUID id, String millimetres, Instant at) {
         return app.http()
                 .post(
-                        "/api/wheel-ends/" + end + "/play-checks",
+                        "/api/v1/wheel-ends/" + end + "/play-checks",
                         "{\"id\": \"%s\", \"checkedAt\": \"%s\", \"kilometres\": 60, \"readings\": %s}"
                                 .formatted(id, at, readings("[" + millimetres + "]", "0")));
     }

@@ -51,7 +51,7 @@ class SettingChartIT {
     void kilogramsAndPoundsAreTheSameLoad(RunningOldTallow app) {
         UUID end = Demo.rearRight("Boat tandem");
         JsonNode pounds = app.http()
-                .post("/api/wheel-ends/" + end + "/setting-chart", """
+                .post("/api/v1/wheel-ends/" + end + "/setting-chart", """
                         {"wheelLoad": {"number": 1750, "unit": "POUND"},
                          "rollingRadius": {"number": 13, "unit": "INCH"}, "kilometresPerHour": 90,
                          "outside": {"number": 68, "unit": "FAHRENHEIT"}}""")
@@ -115,7 +115,7 @@ class SettingChartIT {
         UUID end = bench.newWheelEnd("STEPPED_BRAKED");
         bench.saveSetting(end);
 
-        JsonNode loose = Bench.accepted(app.http().post("/api/wheel-ends/" + end + "/after-drive", """
+        JsonNode loose = Bench.accepted(app.http().post("/api/v1/wheel-ends/" + end + "/after-drive", """
                 {"hub": {"number": 30, "unit": "CELSIUS"}, "day": {"number": 20, "unit": "CELSIUS"}, "kilometres": 60,
                  "braked": false, "spin": "FREE", "brakeHotter": false,
                  "playNow": {"number": 0.4, "unit": "MILLIMETRE"}}"""));
@@ -166,23 +166,23 @@ class SettingChartIT {
     @Test
     void turnsRockAndPullsIntoPlayAndTorque(RunningOldTallow app) {
         UUID end = new Bench(app.http()).newWheelEnd("STEPPED_BRAKED");
-        JsonNode rock = Bench.accepted(app.http().post("/api/wheel-ends/" + end + "/rock", """
+        JsonNode rock = Bench.accepted(app.http().post("/api/v1/wheel-ends/" + end + "/rock", """
                 {"rock": {"number": 2, "unit": "MILLIMETRE"}, "readTo": {"number": 0.5, "unit": "MILLIMETRE"},
                  "radius": {"number": 330, "unit": "MILLIMETRE"}}"""));
-        JsonNode drag = Bench.accepted(app.http().post("/api/readings/drag", """
+        JsonNode drag = Bench.accepted(app.http().post("/api/v1/readings/drag", """
                 {"pullsNewtons": [20, 20], "looseNewtons": 0, "radius": {"number": 57.15, "unit": "MILLIMETRE"}}"""));
 
         assertThat(rock.path("hint").asString()).isEqualTo("TOO_MUCH");
         assertThat(rock.at("/asRockMost/millimetres").asDouble())
                 .isGreaterThan(rock.at("/asRockLeast/millimetres").asDouble());
         assertThat(drag.at("/rolling/newtonMetres").asDouble()).isCloseTo(1.143, within(1e-9));
-        assertThat(app.http().post("/api/readings/drag", """
+        assertThat(app.http().post("/api/v1/readings/drag", """
                                 {"pullsNewtons": [], "looseNewtons": 0, "radius": {"number": 57, "unit": "MILLIMETRE"}}""").remedyFor("pullsNewtons"))
                 .contains("1 to 20");
     }
 
     private static Answer freeChart(RunningOldTallow app, String inboard, String apart) {
-        return app.http().post("/api/reckoner/setting-chart", """
+        return app.http().post("/api/v1/reckoner/setting-chart", """
                 {"inboard": "%s", "outboard": "L44649/L44610", "backFaces": {"number": %s, "unit": "MILLIMETRE"},
                  "road": {"wheelLoad": {"number": 800, "unit": "KILOGRAM"},
                   "rollingRadius": {"number": 330, "unit": "MILLIMETRE"}, "kilometresPerHour": 90,
@@ -190,14 +190,15 @@ class SettingChartIT {
     }
 
     private static Answer after(RunningOldTallow app, UUID end, double hub, double other, String spin) {
-        return app.http().post("/api/wheel-ends/" + end + "/after-drive", """
+        return app.http().post("/api/v1/wheel-ends/" + end + "/after-drive", """
                         {"hub": {"number": %s, "unit": "FAHRENHEIT"}, "otherSide": {"number": %s, "unit": "FAHRENHEIT"},
                          "day": {"number": 20, "unit": "CELSIUS"}, "kilometres": 40, "braked": false, "spin": "%s",
                          "brakeHotter": false}""".formatted(hub, other, spin));
     }
 
     private static Answer chart(RunningOldTallow app, UUID end, double kilograms, double radius, double celsius) {
-        return app.http().post("/api/wheel-ends/" + end + "/setting-chart", """
+        return app.http()
+                .post("/api/v1/wheel-ends/" + end + "/setting-chart", """
                         {"wheelLoad": {"number": %s, "unit": "KILOGRAM"},
                          "rollingRadius": {"number": %s, "unit": "MILLIMETRE"}, "kilometresPerHour": 90,
                          "outside": {"number": %s, "unit": "CELSIUS"}}

@@ -47,7 +47,7 @@ public final class Bench {
         ObjectNode left = form.putArray("axles").addObject().putObject("left");
         left.set("build", Entries.preset(device, construction));
         left.putArray("bearings");
-        return accepted(device.post("/api/rigs", form.toString()));
+        return accepted(device.post("/api/v1/rigs", form.toString()));
     }
 
     /** A rig with one axle, by the ids of its parts. */
@@ -65,14 +65,15 @@ public final class Bench {
 
     /** Something was done at a wheel end, outside a job. */
     public void serviced(String rig, String wheelEnd, String kind, LocalDate on) {
-        accepted(device.post("/api/rigs/" + rig + "/services", """
+        accepted(
+                device.post("/api/v1/rigs/" + rig + "/services", """
                 {"id": "%s", "wheelEndIds": ["%s"], "kind": "%s", "on": "%s"}
                 """.formatted(UUID.randomUUID(), wheelEnd, kind, on)));
     }
 
     public JsonNode open(UUID wheelEnd, String scope) {
         return accepted(device.post(
-                "/api/wheel-ends/" + wheelEnd + "/jobs",
+                "/api/v1/wheel-ends/" + wheelEnd + "/jobs",
                 "{\"id\": \"" + UUID.randomUUID() + "\", \"scope\": \"" + scope + "\"}"));
     }
 
@@ -171,6 +172,6 @@ public final class Bench {
     }
 
     private static String path(JsonNode job, String path) {
-        return "/api/jobs/" + job.path("id").asString() + path;
+        return "/api/v1/jobs/" + job.path("id").asString() + path;
     }
 }

@@ -48,7 +48,7 @@ public final class Demo {
     }
 
     public static String settingsOf(UUID wheelEnd) {
-        return "/api/wheel-ends/" + wheelEnd + "/nut-settings";
+        return "/api/v1/wheel-ends/" + wheelEnd + "/nut-settings";
     }
 
     /** A good setting of the short camper: 17° back to hole 2. */

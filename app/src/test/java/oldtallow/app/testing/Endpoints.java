@@ -19,7 +19,7 @@ public final class Endpoints {
     private static final Pattern PARAMETER = Pattern.compile("\\{(\\w+)}");
     /** Signing in and out has tests of its own, and would end the test's own session; an instrument is dialled up. */
     private static final Pattern LEFT_ALONE = Pattern.compile(
-            "/api/(session.*|first-owner|people.*|devices/.*|second-factor.*|workshop/demo-ended|instruments.*|mail-reminder/now"
+            "/api/v1/(session.*|first-owner|people.*|devices/.*|second-factor.*|workshop/demo-ended|instruments.*|mail-reminder/now"
                     + "|jobs/\\{jobId}/(close|abandon|events))");
 
     private final JsonNode document;
@@ -30,7 +30,7 @@ public final class Endpoints {
 
     /** {@code device}: somebody is signed in; on each hub of the yard a job is begun, so that not all that comes piles up on one. */
     public Endpoints(Http device, Random random) {
-        this.document = device.get("/api/openapi").json();
+        this.document = device.get("/api/v1/openapi").json();
         this.random = random;
         this.things = things(device);
         another();
@@ -124,21 +124,21 @@ public final class Endpoints {
 
     private Map<String, List<String>> things(Http device) {
         Map<String, List<String>> things = new HashMap<>();
-        for (JsonNode rig : device.get("/api/yard").json().path("rigs")) {
+        for (JsonNode rig : device.get("/api/v1/yard").json().path("rigs")) {
             String id = rig.path("id").asString();
             wheelEnds.put(id, new ArrayList<>());
-            for (JsonNode axle : device.get("/api/rigs/" + id).json().path("axles")) {
+            for (JsonNode axle : device.get("/api/v1/rigs/" + id).json().path("axles")) {
                 for (JsonNode end : axle.path("wheelEnds")) {
                     String wheelEnd = end.path("id").asString();
                     wheelEnds.get(id).add(wheelEnd);
                     device.post(
-                            "/api/wheel-ends/" + wheelEnd + "/jobs",
+                            "/api/v1/wheel-ends/" + wheelEnd + "/jobs",
                             "{\"id\": \"" + UUID.randomUUID() + "\", \"scope\": \"REPACK\"}");
                 }
             }
         }
         Stream.of("jobs", "trips")
-                .forEach(kind -> device.get("/api/" + kind)
+                .forEach(kind -> device.get("/api/v1/" + kind)
                         .json()
                         .findValuesAsString("id")
                         .forEach(id -> things.computeIfAbsent(

@@ -15,7 +15,7 @@ public final class Entries {
 
     /** The preset of a construction, as a build to be changed and sent back. */
     public static ObjectNode preset(Http device, String construction) {
-        for (JsonNode one : device.get("/api/constructions").json().path("constructions")) {
+        for (JsonNode one : device.get("/api/v1/constructions").json().path("constructions")) {
             if (one.path("id").asString().equals(construction)) {
                 return (ObjectNode) one.path("preset").deepCopy();
             }

@@ -48,9 +48,9 @@ public final class Http {
 
     /** Signs in on this device; the answer to it. */
     public Answer signIn(String name, String password) {
-        get("/api/session"); // brings the token that a change must carry
+        get("/api/v1/session"); // brings the token that a change must carry
         return post(
-                "/api/session",
+                "/api/v1/session",
                 JSON.createObjectNode()
                         .put("signInName", name)
                         .put("password", password)

@@ -61,7 +61,7 @@ public final class PlausibleBodies {
         JsonNode body = all.get(random.nextInt(all.size())).deepCopy();
         JsonNode schema = endpoint.operation().at("/requestBody/content/application~1json/schema");
         refer(body, "");
-        if (endpoint.path().startsWith("/api/shelf/items")
+        if (endpoint.path().startsWith("/api/v1/shelf/items")
                 && body instanceof ObjectNode item
                 && item.has("designation")) {
             item.put("designation", "z" + random.nextInt(1_000_000_000));

@@ -169,7 +169,7 @@ public final class RunningOldTallow implements AutoCloseable {
     public Http as(String signInName) {
         Http device = devices.computeIfAbsent(signInName, name -> stranger());
         // a test may have signed this person out everywhere
-        if (device.get("/api/session").json().path("person").isMissingNode()) {
+        if (device.get("/api/v1/session").json().path("person").isMissingNode()) {
             Http.Answer answer = device.signIn(signInName, Demo.PASSWORD);
             if (answer.status() != 200) {
                 throw new IllegalStateException(signInName + " cannot sign in: " + answer.text());
@@ -181,8 +181,8 @@ public final class RunningOldTallow implements AutoCloseable {
     /** A device on which the first owner of an empty installation has just signed up. */
     public Http founder() {
         Http device = stranger();
-        device.get("/api/session"); // brings the token that a change must carry
-        Http.Answer founded = device.post("/api/first-owner", FOUNDER);
+        device.get("/api/v1/session"); // brings the token that a change must carry
+        Http.Answer founded = device.post("/api/v1/first-owner", FOUNDER);
         if (founded.status() != 200) {
             throw new IllegalStateException("nobody can found a workshop: " + founded.text());
         }

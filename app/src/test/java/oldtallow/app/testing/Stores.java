@@ -20,21 +20,22 @@ public final class Stores {
     /** A new seal of 4.35, its designation ending in its id. */
     public UUID item(String name) {
         UUID id = UUID.randomUUID();
-        Bench.accepted(device.post("/api/shelf/items", form(id, name + " " + id).toString()));
+        Bench.accepted(
+                device.post("/api/v1/shelf/items", form(id, name + " " + id).toString()));
         return id;
     }
 
     /** A batch of it, made on 2025-03-01. */
     public UUID batch(UUID item, String number, int pieces) {
         JsonNode shelf = Bench.accepted(device.post(
-                "/api/shelf/items/" + item + "/batches",
+                "/api/v1/shelf/items/" + item + "/batches",
                 delivery(number, pieces).toString()));
         return UUID.fromString(here(shelf, item).at("/batches/0/id").asString());
     }
 
     public void move(UUID batch, int pieces, String reason, UUID wheelEnd) {
         Bench.accepted(device.post(
-                "/api/shelf/batches/" + batch + "/moves",
+                "/api/v1/shelf/batches/" + batch + "/moves",
                 moved(pieces, reason).put("wheelEndId", wheelEnd.toString()).toString()));
     }
 

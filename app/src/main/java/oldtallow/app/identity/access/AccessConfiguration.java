@@ -60,7 +60,7 @@ class AccessConfiguration {
                                 return true;
                             }
                         })
-                        .addPathPatterns("/api/**");
+                        .addPathPatterns("/api/v1/**");
             }
         };
     }

@@ -16,7 +16,7 @@ class AboutController {
     }
 
     /** Which version this is, and what others wrote of it. */
-    @GetMapping("/api/about")
+    @GetMapping("/api/v1/about")
     AboutView about() {
         return new AboutView(
                 about.version(),

@@ -20,7 +20,7 @@ class AuditController {
     }
 
     /** A page of the trail, latest first; of one record where it is named, older than an entry where it is named. */
-    @GetMapping("/api/audit")
+    @GetMapping("/api/v1/audit")
     List<AuditEntryView> entries(
             @RequestParam(required = false) @Nullable UUID recordId,
             @RequestParam(required = false) @Nullable Long before) {

@@ -16,7 +16,7 @@ class BackupController {
     }
 
     /** When everything was last written into a file. */
-    @GetMapping("/api/workshop/backup")
+    @GetMapping("/api/v1/workshop/backup")
     BackupView last() {
         return backups.last()
                 .map(backup -> new BackupView(backup.at(), backup.bytes(), backup.isOld()))

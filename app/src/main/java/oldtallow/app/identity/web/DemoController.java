@@ -20,7 +20,7 @@ class DemoController {
     }
 
     /** Ends the demo; its owner opens the workshop with the word that is printed where it was started. */
-    @PostMapping("/api/workshop/demo-ended")
+    @PostMapping("/api/v1/workshop/demo-ended")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void end(@RequestBody DemoEndForm form) {
         people.endDemo(form.keepRigs());

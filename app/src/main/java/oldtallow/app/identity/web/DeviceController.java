@@ -21,7 +21,7 @@ class DeviceController {
         this.devices = devices;
     }
 
-    @GetMapping("/api/devices")
+    @GetMapping("/api/v1/devices")
     List<DeviceView> devices() {
         String here = RequestContextHolder.currentRequestAttributes().getSessionId();
         return devices.signedIn().stream()
@@ -30,7 +30,7 @@ class DeviceController {
     }
 
     /** Signs it out; its open lines end with it. */
-    @DeleteMapping("/api/devices/{personId}/{name}")
+    @DeleteMapping("/api/v1/devices/{personId}/{name}")
     List<DeviceView> end(@PathVariable UUID personId, @PathVariable String name) {
         devices.end(personId, name);
         return devices();

@@ -27,7 +27,7 @@ class DoorController {
     }
 
     /** Where a telephone comes in. */
-    @GetMapping("/api/door")
+    @GetMapping("/api/v1/door")
     DoorView door() {
         return new DoorView(
                 door.address(),
@@ -36,7 +36,7 @@ class DoorController {
     }
 
     /** Its address as a QR code. */
-    @GetMapping("/api/door/code.svg")
+    @GetMapping("/api/v1/door/code.svg")
     ResponseEntity<String> code() {
         return ResponseEntity.ok().contentType(SVG).body(new QrCode(door.address()).svg(CODE_MM));
     }

@@ -52,7 +52,7 @@ class PasskeyController {
     }
 
     /** Those of whoever asks, the oldest first. */
-    @GetMapping("/api/second-factor/passkeys")
+    @GetMapping("/api/v1/second-factor/passkeys")
     PasskeysView mine() {
         return new PasskeysView(
                 passkeys.arePossible(),
@@ -61,14 +61,14 @@ class PasskeyController {
 
     /** What the device is to make a passkey for. */
     @OwnTransactions("a try with a wrong password is counted though it is refused")
-    @PostMapping("/api/second-factor/passkeys/wanted")
+    @PostMapping("/api/v1/second-factor/passkeys/wanted")
     BrowserView wanted(@RequestBody SecondFactorController.CurrentForm form, HttpServletRequest request) {
         people.requireOwnPassword(form.current());
         return BrowserView.of(passkeys.creation(door.challenge(request)));
     }
 
     /** Keeps what the device made. */
-    @PostMapping("/api/second-factor/passkeys")
+    @PostMapping("/api/v1/second-factor/passkeys")
     PasskeysView add(@RequestBody NewPasskeyForm form, HttpServletRequest request) {
         passkeys.add(
                 challenge(request),
@@ -81,21 +81,21 @@ class PasskeyController {
         return mine();
     }
 
-    @DeleteMapping("/api/second-factor/passkeys/{id}")
+    @DeleteMapping("/api/v1/second-factor/passkeys/{id}")
     PasskeysView remove(@PathVariable UUID id) {
         passkeys.remove(id);
         return mine();
     }
 
     /** What the device of somebody whose password was right just now is asked. */
-    @PostMapping("/api/session/passkey/wanted")
+    @PostMapping("/api/v1/session/passkey/wanted")
     BrowserView wantedAtTheDoor(HttpServletRequest request) {
         return BrowserView.of(passkeys.request(waiting(request), door.challenge(request)));
     }
 
     /** Its answer. */
     @OwnTransactions("a try with a wrong key is counted though it is refused")
-    @PostMapping("/api/session/passkey")
+    @PostMapping("/api/v1/session/passkey")
     SessionView answer(@RequestBody PasskeyAnswerForm form, HttpServletRequest request, HttpServletResponse response) {
         SignedIn person = waiting(request);
         Bytes challenge = challenge(request);

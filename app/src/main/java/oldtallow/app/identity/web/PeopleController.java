@@ -18,7 +18,7 @@ import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 
 @RestController
-@RequestMapping("/api/people")
+@RequestMapping("/api/v1/people")
 class PeopleController {
 
     private final People people;

@@ -13,7 +13,7 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 
 @RestController
-@RequestMapping("/api/workshop/rates")
+@RequestMapping("/api/v1/workshop/rates")
 class RatesController {
 
     private final Workshops workshops;

@@ -13,7 +13,7 @@ import org.springframework.web.bind.annotation.RestController;
 
 /** A code of the moment beside the password, of whoever asks. */
 @RestController
-@RequestMapping("/api/second-factor")
+@RequestMapping("/api/v1/second-factor")
 class SecondFactorController {
 
     private static final String COUNTED = "a try with a wrong password is counted though it is refused";

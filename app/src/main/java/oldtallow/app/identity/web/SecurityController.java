@@ -19,7 +19,7 @@ class SecurityController {
     }
 
     /** A page of sign-ins, refusals and changes of rights, latest first; older than an entry where it is named. */
-    @GetMapping("/api/workshop/security")
+    @GetMapping("/api/v1/workshop/security")
     List<SecurityEventView> page(@RequestParam(required = false) @Nullable Long before) {
         return log.page(before).stream().map(SecurityEventView::of).toList();
     }

@@ -60,14 +60,14 @@ class SessionController {
     }
 
     /** Who is signed in on this device, and what the sign-in page offers when nobody is. */
-    @GetMapping("/api/session")
+    @GetMapping("/api/v1/session")
     SessionView session(HttpServletRequest request) {
         return view(request);
     }
 
     /** Signs in; the session's id is a new one. */
     @OwnTransactions("a try with a wrong password is counted though it is refused")
-    @PostMapping("/api/session")
+    @PostMapping("/api/v1/session")
     SessionView signIn(@RequestBody SignInForm form, HttpServletRequest request, HttpServletResponse response) {
         demo.requireReady(form.signInName());
         demo.requireAtHome(form.signInName(), request.getRemoteAddr());
@@ -81,7 +81,7 @@ class SessionController {
 
     /** The code of the moment, of somebody whose password was right just now. */
     @OwnTransactions("a try with a wrong code is counted though it is refused")
-    @PostMapping("/api/session/code")
+    @PostMapping("/api/v1/session/code")
     SessionView code(@RequestBody SignInCodeForm form, HttpServletRequest request, HttpServletResponse response) {
         SignedIn person = door.waiting(request)
                 .orElseThrow(
@@ -104,7 +104,7 @@ class SessionController {
 
     /** Signs out here, or on every device. */
     @OwnTransactions("a session is ended by the session library")
-    @DeleteMapping("/api/session")
+    @DeleteMapping("/api/v1/session")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void signOut(
             @RequestParam(defaultValue = "false") boolean everywhere,
@@ -120,7 +120,7 @@ class SessionController {
     }
 
     /** Opens the workshop of a new installation, or another one beside it, with the word that was printed for it. */
-    @PostMapping("/api/first-owner")
+    @PostMapping("/api/v1/first-owner")
     SessionView foundWorkshop(
             @RequestBody FirstOwnerForm form, HttpServletRequest request, HttpServletResponse response) {
         var owner = new PersonEntry(form.name(), form.signInName(), Role.OWNER, form.password());

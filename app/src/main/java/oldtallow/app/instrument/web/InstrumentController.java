@@ -30,7 +30,7 @@ import org.springframework.web.context.request.RequestContextHolder;
 import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
 
 @RestController
-@RequestMapping("/api/instruments")
+@RequestMapping("/api/v1/instruments")
 class InstrumentController {
 
     private static final Duration LASTS = Duration.ofMinutes(5);

@@ -25,7 +25,7 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 class BenchReferenceController {
 
-    @GetMapping("/api/bench-reference")
+    @GetMapping("/api/v1/bench-reference")
     BenchReferenceView reference() {
         return new BenchReferenceView(
                 Stream.of(Sign.Kind.values()).map(SignKindView::of).toList(),

@@ -31,7 +31,7 @@ import org.springframework.web.bind.annotation.RestController;
 
 /** The bench. Each answer is the job as it stands then. */
 @RestController
-@RequestMapping("/api")
+@RequestMapping("/api/v1")
 class JobController {
 
     private final Jobs jobs;

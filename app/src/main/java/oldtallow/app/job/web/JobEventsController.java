@@ -34,7 +34,7 @@ class JobEventsController {
         this.lines = lines;
     }
 
-    @GetMapping(path = "/api/jobs/{jobId}/events", produces = MediaType.TEXT_EVENT_STREAM_VALUE)
+    @GetMapping(path = "/api/v1/jobs/{jobId}/events", produces = MediaType.TEXT_EVENT_STREAM_VALUE)
     SseEmitter events(@PathVariable UUID jobId) {
         jobs.require(jobId); // only of the asker's own workshop
         var device = new Device();

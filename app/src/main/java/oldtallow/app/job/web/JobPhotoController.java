@@ -19,7 +19,7 @@ import org.springframework.web.bind.annotation.RestController;
 
 /** Photos taken at the bench. */
 @RestController
-@RequestMapping("/api/jobs/{jobId}/photos/{photoId}")
+@RequestMapping("/api/v1/jobs/{jobId}/photos/{photoId}")
 class JobPhotoController {
 
     private static final Duration FOR_GOOD = Duration.ofDays(365);

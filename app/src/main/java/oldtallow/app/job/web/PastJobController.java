@@ -29,13 +29,13 @@ class PastJobController {
     }
 
     /** Of a wheel end, the latest first. */
-    @GetMapping("/api/wheel-ends/{id}/past-jobs")
+    @GetMapping("/api/v1/wheel-ends/{id}/past-jobs")
     List<PastJobView> ofWheelEnd(@PathVariable UUID id) {
         return views(Stream.of(register.wheelEnd(id)));
     }
 
     /** Of all wheel ends of a rig, the latest first. */
-    @GetMapping("/api/rigs/{id}/past-jobs")
+    @GetMapping("/api/v1/rigs/{id}/past-jobs")
     List<PastJobView> ofRig(@PathVariable UUID id) {
         return views(register.rig(id).wheelEnds());
     }

@@ -41,7 +41,7 @@ import org.springframework.web.bind.annotation.RestController;
 
 /** Setting the nut, step by step, by the sequence that governs. */
 @RestController
-@RequestMapping("/api/jobs/{jobId}")
+@RequestMapping("/api/v1/jobs/{jobId}")
 class SequenceController {
 
     private final Jobs jobs;

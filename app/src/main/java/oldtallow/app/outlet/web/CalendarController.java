@@ -69,7 +69,7 @@ class CalendarController {
     }
 
     /** A file of now, to be read into a calendar by hand; of one rig, or the whole yard. */
-    @GetMapping(path = "/api/calendar.ics", produces = "text/calendar")
+    @GetMapping(path = "/api/v1/calendar.ics", produces = "text/calendar")
     ResponseEntity<String> file(@RequestParam(required = false) @Nullable UUID rig) {
         return ResponseEntity.ok()
                 .contentType(CALENDAR)
@@ -83,7 +83,7 @@ class CalendarController {
     }
 
     /** Addresses for calendar programs of whoever asks; for an owner everybody's. */
-    @GetMapping("/api/calendar-feeds")
+    @GetMapping("/api/v1/calendar-feeds")
     List<FeedView> mine() {
         Map<UUID, String> names = people.all().stream().collect(toMap(Person::id, Person::name));
         UUID here = CurrentPerson.now().personId();
@@ -93,14 +93,14 @@ class CalendarController {
     }
 
     /** Makes an address; it is told this once. */
-    @PutMapping("/api/calendar-feeds/{id}")
+    @PutMapping("/api/v1/calendar-feeds/{id}")
     FeedView make(@PathVariable UUID id, @RequestBody FeedForm form) {
         CalendarFeeds.NewFeed made = feeds.make(id, form.name(), form.rigId());
         return FeedView.of(made.feed(), address.of("/calendar/" + made.token() + ".ics"), null);
     }
 
     /** From now on nobody gets anything there. */
-    @DeleteMapping("/api/calendar-feeds/{id}")
+    @DeleteMapping("/api/v1/calendar-feeds/{id}")
     List<FeedView> end(@PathVariable UUID id) {
         feeds.end(id);
         return mine();

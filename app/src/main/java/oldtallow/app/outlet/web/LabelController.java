@@ -27,34 +27,34 @@ class LabelController {
     }
 
     /** A label for a bag or box: its code opens the batch on the shelf. */
-    @GetMapping("/api/shelf/batches/{id}/label.svg")
+    @GetMapping("/api/v1/shelf/batches/{id}/label.svg")
     ResponseEntity<String> ofBatch(@PathVariable UUID id) {
         return picture(batch(id));
     }
 
-    @GetMapping("/api/shelf/batches/{id}/label.pdf")
+    @GetMapping("/api/v1/shelf/batches/{id}/label.pdf")
     ResponseEntity<byte[]> ofBatchOnPaper(@PathVariable UUID id) {
         return page(batch(id));
     }
 
     /** A label for a hub: its code opens the wheel end. */
-    @GetMapping("/api/wheel-ends/{id}/label.svg")
+    @GetMapping("/api/v1/wheel-ends/{id}/label.svg")
     ResponseEntity<String> ofWheelEnd(@PathVariable UUID id) {
         return picture(labels.ofWheelEnd(id, address.of("/wheel-ends/" + id)));
     }
 
-    @GetMapping("/api/wheel-ends/{id}/label.pdf")
+    @GetMapping("/api/v1/wheel-ends/{id}/label.pdf")
     ResponseEntity<byte[]> ofWheelEndOnPaper(@PathVariable UUID id) {
         return page(labels.ofWheelEnd(id, address.of("/wheel-ends/" + id)));
     }
 
     /** A label for a drawbar: its code opens the rig. */
-    @GetMapping("/api/rigs/{id}/label.svg")
+    @GetMapping("/api/v1/rigs/{id}/label.svg")
     ResponseEntity<String> ofRig(@PathVariable UUID id) {
         return picture(labels.ofRig(id, address.of("/rigs/" + id)));
     }
 
-    @GetMapping("/api/rigs/{id}/label.pdf")
+    @GetMapping("/api/v1/rigs/{id}/label.pdf")
     ResponseEntity<byte[]> ofRigOnPaper(@PathVariable UUID id) {
         return page(labels.ofRig(id, address.of("/rigs/" + id)));
     }

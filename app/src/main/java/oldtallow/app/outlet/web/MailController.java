@@ -37,7 +37,7 @@ class MailController {
     }
 
     /** Mail reminders of whoever asks. */
-    @GetMapping("/api/mail-reminder")
+    @GetMapping("/api/v1/mail-reminder")
     MailView mine() {
         MailReminder reminder = mails.mine();
         return new MailView(
@@ -54,7 +54,7 @@ class MailController {
                 mails.sent().stream().map(SentMailView::of).toList());
     }
 
-    @PutMapping("/api/mail-reminder")
+    @PutMapping("/api/v1/mail-reminder")
     MailView put(@RequestBody MailForm form) {
         mails.put(form.toReminder(CurrentPerson.now().personId()));
         return mine();
@@ -62,7 +62,7 @@ class MailController {
 
     /** Sends a code to the address that is kept, so that its reader can say that they want it. */
     @OwnTransactions("a mail server is waited for")
-    @PostMapping("/api/mail-reminder/code")
+    @PostMapping("/api/v1/mail-reminder/code")
     MailView sendCode() {
         addresses.sendCode();
         return mine();
@@ -70,7 +70,7 @@ class MailController {
 
     /** The code, as it came there. */
     @OwnTransactions("a try with a wrong code is counted though it is refused")
-    @PostMapping("/api/mail-reminder/confirmed")
+    @PostMapping("/api/v1/mail-reminder/confirmed")
     MailView confirm(@RequestBody CodeForm form) {
         addresses.confirm(form.code());
         return mine();
@@ -80,7 +80,7 @@ class MailController {
 
     /** Sends it now, whatever the hour. */
     @OwnTransactions("a mail server is waited for")
-    @PostMapping("/api/mail-reminder/now")
+    @PostMapping("/api/v1/mail-reminder/now")
     MailView sendNow() {
         rounds.sendNow();
         return mine();

@@ -37,7 +37,7 @@ class PaletteController {
     }
 
     /** Rigs, plates, owners, wheel ends and parts that begin with the words typed. */
-    @GetMapping("/api/palette")
+    @GetMapping("/api/v1/palette")
     List<HitView> find(@RequestParam(defaultValue = "") String q) {
         String typed = q.length() > MOST_TYPED ? q.substring(0, MOST_TYPED) : q;
         return palette.find(typed).stream()

@@ -29,7 +29,7 @@ class SheetController {
         this.address = address;
     }
 
-    @GetMapping("/api/jobs/{id}/service-sheet.pdf")
+    @GetMapping("/api/v1/jobs/{id}/service-sheet.pdf")
     ResponseEntity<byte[]> pdf(@PathVariable UUID id) {
         return ResponseEntity.ok()
                 .contentType(MediaType.APPLICATION_PDF)
@@ -42,7 +42,7 @@ class SheetController {
                 .body(page(id).pdf());
     }
 
-    @GetMapping("/api/jobs/{id}/service-sheet.html")
+    @GetMapping("/api/v1/jobs/{id}/service-sheet.html")
     ResponseEntity<String> html(@PathVariable UUID id) {
         return ResponseEntity.ok()
                 .contentType(HTML)

@@ -25,7 +25,7 @@ class RequestSizeFilter extends OncePerRequestFilter {
 
     private static final long MEGABYTE = 1024 * 1024;
     /** Of a rig, or of a step of a job, which has an id of its own. */
-    private static final Pattern PHOTO_PATH = Pattern.compile("/api/(rigs/[^/]+/photo|jobs/[^/]+/photos/[^/]+)");
+    private static final Pattern PHOTO_PATH = Pattern.compile("/api/v1/(rigs/[^/]+/photo|jobs/[^/]+/photos/[^/]+)");
 
     private static final String TRACK_PATH = "/tracks/gpx";
 

@@ -41,13 +41,13 @@ class CatalogueController {
     }
 
     /** Every bearing set: standard ones, then the workshop's own. */
-    @GetMapping("/api/bearing-sets")
+    @GetMapping("/api/v1/bearing-sets")
     List<SetView> sets() {
         return catalogue.all().stream().map(SetView::of).toList();
     }
 
     /** What a text is that stands where a bearing's number belongs, and which sets on file it can be. */
-    @GetMapping("/api/bearing-sets/read")
+    @GetMapping("/api/v1/bearing-sets/read")
     WrittenView read(@RequestParam String text) {
         if (text.length() > MOST_WRITTEN) {
             throw new InvalidInputException("text", text.length() + " characters", "must be at most " + MOST_WRITTEN);
@@ -67,19 +67,19 @@ class CatalogueController {
     record WrittenView(WrittenBearing.Kind kind, String words, List<SetView> sets) {}
 
     /** Adds a set of the workshop's own. */
-    @PostMapping("/api/bearing-sets")
+    @PostMapping("/api/v1/bearing-sets")
     SetView add(@RequestBody OwnSetForm form) {
         return SetView.of(catalogue.add(form.id(), form.toEntry()));
     }
 
-    @DeleteMapping("/api/bearing-sets/{id}")
+    @DeleteMapping("/api/v1/bearing-sets/{id}")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void remove(@PathVariable UUID id) {
         catalogue.remove(id);
     }
 
     /** Where numbers stand on the rings; and what one says, where it was read. */
-    @GetMapping("/api/reading-help")
+    @GetMapping("/api/v1/reading-help")
     ReadingHelpView readingHelp(@RequestParam(defaultValue = "") String number) {
         return new ReadingHelpView(
                 RingMarking.whereToLook(),

@@ -43,46 +43,46 @@ class FigureController {
     }
 
     /** The workshop's rules for all its rigs. */
-    @GetMapping("/api/workshop/rules")
+    @GetMapping("/api/v1/workshop/rules")
     List<FiledFigureView> rules() {
         return views(figures.rules());
     }
 
     /** Files a rule of the workshop; the owner's to do. */
-    @PostMapping("/api/workshop/rules")
+    @PostMapping("/api/v1/workshop/rules")
     List<FiledFigureView> setRule(@RequestBody FigureEntry entry) {
         figures.file(
                 new Place(Place.Scope.WORKSHOP, CurrentPerson.now().workshopId()), entry.version(), entry.toFigure());
         return rules();
     }
 
-    @DeleteMapping("/api/workshop/rules/{id}")
+    @DeleteMapping("/api/v1/workshop/rules/{id}")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void withdrawRule(@PathVariable UUID id, @RequestParam int version) {
         withdraw(figures.rules(), id, version);
     }
 
     /** Figures on file for a rig, its axles and wheel ends. */
-    @GetMapping("/api/rigs/{rigId}/figures")
+    @GetMapping("/api/v1/rigs/{rigId}/figures")
     List<FiledFigureView> ofRig(@PathVariable UUID rigId) {
         return views(figures.filed(register.rig(rigId)));
     }
 
     /** Files a figure for a whole rig. */
-    @PostMapping("/api/rigs/{rigId}/figures")
+    @PostMapping("/api/v1/rigs/{rigId}/figures")
     List<FiledFigureView> fileForRig(@PathVariable UUID rigId, @RequestBody FigureEntry entry) {
         figures.file(new Place(Place.Scope.RIG, rigId), entry.version(), entry.toFigure());
         return ofRig(rigId);
     }
 
-    @DeleteMapping("/api/rigs/{rigId}/figures/{id}")
+    @DeleteMapping("/api/v1/rigs/{rigId}/figures/{id}")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void withdrawOfRig(@PathVariable UUID rigId, @PathVariable UUID id, @RequestParam int version) {
         withdraw(figures.filed(register.rig(rigId)), id, version);
     }
 
     /** What governs at a wheel end, by kind, and what it overrules. */
-    @GetMapping("/api/wheel-ends/{wheelEndId}/figures")
+    @GetMapping("/api/v1/wheel-ends/{wheelEndId}/figures")
     List<RungView> ofWheelEnd(@PathVariable UUID wheelEndId) {
         WheelEnd end = register.wheelEnd(wheelEndId);
         List<FiledFigure> filed = figures.filed(end);
@@ -99,14 +99,14 @@ class FigureController {
     }
 
     /** Files a figure for a wheel end, or for both ends of its axle. */
-    @PostMapping("/api/wheel-ends/{wheelEndId}/figures")
+    @PostMapping("/api/v1/wheel-ends/{wheelEndId}/figures")
     List<RungView> fileForWheelEnd(
             @PathVariable UUID wheelEndId, @RequestParam FigurePlace place, @RequestBody FigureEntry entry) {
         figures.file(place.of(register.wheelEnd(wheelEndId)), entry.version(), entry.toFigure());
         return ofWheelEnd(wheelEndId);
     }
 
-    @DeleteMapping("/api/wheel-ends/{wheelEndId}/figures/{id}")
+    @DeleteMapping("/api/v1/wheel-ends/{wheelEndId}/figures/{id}")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void withdrawOfWheelEnd(@PathVariable UUID wheelEndId, @PathVariable UUID id, @RequestParam int version) {
         withdraw(figures.filed(register.wheelEnd(wheelEndId)), id, version);

@@ -15,7 +15,7 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 
 @RestController
-@RequestMapping("/api/wheel-ends/{id}/grease")
+@RequestMapping("/api/v1/wheel-ends/{id}/grease")
 class GreaseFillController {
 
     private final GreaseFills fills;

@@ -40,7 +40,7 @@ class IdentifyController {
     }
 
     /** What can be measured, and with what. */
-    @GetMapping("/api/identify")
+    @GetMapping("/api/v1/identify")
     IdentifyReferenceView reference() {
         return new IdentifyReferenceView(
                 Arrays.stream(Measurand.values())
@@ -63,7 +63,7 @@ class IdentifyController {
     record InstrumentView(SizeGauge id, String words, LengthView uncertainty, boolean onlyBounds) {}
 
     /** Which set it is, from what was measured. */
-    @PostMapping("/api/identify")
+    @PostMapping("/api/v1/identify")
     IdentificationView identify(@RequestBody IdentifyForm form) {
         List<CatalogueSet> sets = catalogue.all();
         Map<SetDesignation, SetView> views = sets.stream()
@@ -171,7 +171,7 @@ class IdentifyController {
     }
 
     /** The stud circle from two neighbouring studs, and which hubs usually have it. */
-    @PostMapping("/api/stud-circle")
+    @PostMapping("/api/v1/stud-circle")
     StudCircleView studCircle(@RequestBody StudCircleForm form) {
         var errors = new FieldErrors();
         @Nullable

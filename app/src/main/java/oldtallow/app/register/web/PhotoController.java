@@ -17,7 +17,7 @@ import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 
 @RestController
-@RequestMapping("/api/rigs/{rigId}/photo")
+@RequestMapping("/api/v1/rigs/{rigId}/photo")
 class PhotoController {
 
     private final Photos photos;

@@ -17,7 +17,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 
 @RestController
-@RequestMapping("/api/nut-schools")
+@RequestMapping("/api/v1/nut-schools")
 class ProcedureController {
 
     private final AdjustmentProcedures schools;

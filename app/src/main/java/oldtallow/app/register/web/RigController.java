@@ -25,7 +25,7 @@ import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 
 @RestController
-@RequestMapping("/api/rigs")
+@RequestMapping("/api/v1/rigs")
 class RigController {
 
     private final Assembly assembly;

@@ -33,7 +33,7 @@ class SectionController {
     }
 
     /** The constructions of the trade with what they usually come with, and what can be measured on them. */
-    @GetMapping("/api/constructions")
+    @GetMapping("/api/v1/constructions")
     ConstructionsView constructions() {
         LocalDate today = LocalDate.now(clock);
         return new ConstructionsView(
@@ -81,13 +81,13 @@ class SectionController {
     }
 
     /** The true half-section of a wheel end, in mm. */
-    @GetMapping("/api/wheel-ends/{id}/section")
+    @GetMapping("/api/v1/wheel-ends/{id}/section")
     SectionView section(@PathVariable UUID id) {
         return SectionView.of(assembly.section(id));
     }
 
     /** The section of a wheel end that is not in the register, or not yet. */
-    @PostMapping("/api/section")
+    @PostMapping("/api/v1/section")
     SectionView section(@RequestBody SectionForm form) {
         var errors = new FieldErrors();
         @Nullable WheelEndBuild build = form.build().toBuild("build.", LocalDate.now(clock), errors);

@@ -18,7 +18,7 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 
 @RestController
-@RequestMapping("/api/tools")
+@RequestMapping("/api/v1/tools")
 class ToolController {
 
     private final Tools tools;

@@ -26,7 +26,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 
 @RestController
-@RequestMapping("/api/wheel-ends/{id}")
+@RequestMapping("/api/v1/wheel-ends/{id}")
 class WheelEndController {
 
     private final Register register;

@@ -48,7 +48,7 @@ class AlmanacController {
      *
      * @param more what the page before gave as its {@code more}
      */
-    @GetMapping("/api/almanac")
+    @GetMapping("/api/v1/almanac")
     DueListView due(@RequestParam(required = false) @Nullable String more) {
         DueList.Page page = list.page(more == null ? null : PageMark.parse(more));
         return new DueListView(
@@ -61,7 +61,7 @@ class AlmanacController {
     }
 
     /** Work of the next half year by weeks; weeks without any are left out. */
-    @GetMapping("/api/almanac/weeks")
+    @GetMapping("/api/v1/almanac/weeks")
     List<WeekView> weeks() {
         return list.weeks().stream()
                 .map((Week week) -> new WeekView(week.monday(), week.wheelEnds(), week.minutes()))
@@ -69,24 +69,24 @@ class AlmanacController {
     }
 
     /** The trade's schools of when it is done again. */
-    @GetMapping("/api/interval-schools")
+    @GetMapping("/api/v1/interval-schools")
     List<IntervalSchoolView> schools() {
         return StandardIntervals.all().stream().map(IntervalSchoolView::of).toList();
     }
 
-    @GetMapping("/api/rigs/{id}/almanac")
+    @GetMapping("/api/v1/rigs/{id}/almanac")
     AlmanacView ofRig(@PathVariable UUID id) {
         return AlmanacView.of(almanacs.of(id));
     }
 
     /** As it would be by other rules or with other use; nothing is kept. */
-    @PostMapping("/api/rigs/{id}/almanac/what-if")
+    @PostMapping("/api/v1/rigs/{id}/almanac/what-if")
     AlmanacView whatIf(@PathVariable UUID id, @RequestBody WhatIfForm form) {
         return AlmanacView.of(almanacs.of(id, form.toWhatIf()));
     }
 
     /** Writes down something done outside a job, at some wheel ends at once, such as a re-torque. */
-    @PostMapping("/api/rigs/{id}/services")
+    @PostMapping("/api/v1/rigs/{id}/services")
     @Transactional
     AlmanacView done(@PathVariable UUID id, @RequestBody ServiceForm form) {
         if (form.wheelEndIds().isEmpty() || form.wheelEndIds().size() > MOST_ENDS) {

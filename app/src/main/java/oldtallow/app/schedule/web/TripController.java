@@ -41,7 +41,7 @@ class TripController {
     }
 
     /** Trips that are planned and not over, within a year; those that leave first. */
-    @GetMapping("/api/trips")
+    @GetMapping("/api/v1/trips")
     List<ComingTripView> coming() {
         LocalDate today = LocalDate.now(clock);
         List<Trip> trips = usage.coming();
@@ -62,20 +62,20 @@ class TripController {
                 .toList();
     }
 
-    @GetMapping("/api/trips/{id}")
+    @GetMapping("/api/v1/trips/{id}")
     TripView trip(@PathVariable UUID id) {
         return TripView.of(usage.trip(id));
     }
 
     /** Enters a trip, or changes it: planned, driven, cancelled. */
-    @PutMapping("/api/rigs/{rigId}/trips/{id}")
+    @PutMapping("/api/v1/rigs/{rigId}/trips/{id}")
     TripView put(@PathVariable UUID rigId, @PathVariable UUID id, @RequestBody TripForm form) {
         return TripView.of(usage.putTrip(id, rigId, form.version(), form.toEntry()));
     }
 
     /** How far a recorded track went; nothing is kept. The body is a GPX 1.1 file, read as it comes. */
     @PostMapping(
-            path = "/api/tracks/gpx",
+            path = "/api/v1/tracks/gpx",
             consumes = {"application/gpx+xml", MediaType.APPLICATION_XML_VALUE})
     TrackView measure(HttpServletRequest request) throws IOException {
         try (InputStream gpx = request.getInputStream()) {

@@ -16,7 +16,7 @@ class TripPlanController {
     }
 
     /** What a trip asks: what to do before it and on it, what to carry, where to feel the hubs. */
-    @GetMapping("/api/trips/{id}/plan")
+    @GetMapping("/api/v1/trips/{id}/plan")
     TripPlanView plan(@PathVariable UUID id) {
         return TripPlanView.of(plans.of(id));
     }

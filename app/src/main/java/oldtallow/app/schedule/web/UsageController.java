@@ -31,13 +31,13 @@ class UsageController {
     }
 
     /** Meter, trips and water of a rig, and what it runs. */
-    @GetMapping("/api/rigs/{rigId}/usage")
+    @GetMapping("/api/v1/rigs/{rigId}/usage")
     UsageView ofRig(@PathVariable UUID rigId) {
         return UsageView.of(usage.of(rigId), LocalDate.now(clock));
     }
 
     /** Writes down what the meter shows, or corrects it. */
-    @PutMapping("/api/rigs/{rigId}/meter/{id}")
+    @PutMapping("/api/v1/rigs/{rigId}/meter/{id}")
     UsageView putMeter(@PathVariable UUID rigId, @PathVariable UUID id, @RequestBody MeterForm form) {
         var errors = new FieldErrors();
         @Nullable MeterEntry entry = errors.at("shows", form::toEntry);
@@ -47,14 +47,14 @@ class UsageController {
         return ofRig(rigId);
     }
 
-    @DeleteMapping("/api/rigs/{rigId}/meter/{id}")
+    @DeleteMapping("/api/v1/rigs/{rigId}/meter/{id}")
     UsageView removeMeter(@PathVariable UUID rigId, @PathVariable UUID id, @RequestParam int version) {
         usage.removeMeter(id, version);
         return ofRig(rigId);
     }
 
     /** Writes down that its hubs went under water. */
-    @PutMapping("/api/rigs/{rigId}/water/{id}")
+    @PutMapping("/api/v1/rigs/{rigId}/water/{id}")
     UsageView putWater(@PathVariable UUID rigId, @PathVariable UUID id, @RequestBody WaterForm form) {
         usage.addWater(new WaterNote(
                 id,
@@ -66,7 +66,7 @@ class UsageController {
         return ofRig(rigId);
     }
 
-    @DeleteMapping("/api/rigs/{rigId}/water/{id}")
+    @DeleteMapping("/api/v1/rigs/{rigId}/water/{id}")
     UsageView removeWater(@PathVariable UUID rigId, @PathVariable UUID id) {
         usage.removeWater(id);
         return ofRig(rigId);

@@ -32,13 +32,13 @@ class WarmthController {
     }
 
     /** Hub temperatures of a rig over time, and what they say to do. */
-    @GetMapping("/api/rigs/{rigId}/warmth")
+    @GetMapping("/api/v1/rigs/{rigId}/warmth")
     WarmthView ofRig(@PathVariable UUID rigId) {
         return WarmthView.of(log.of(rigId));
     }
 
     /** Writes down how warm the hubs were at a stop. */
-    @PutMapping("/api/rigs/{rigId}/warmth/{id}")
+    @PutMapping("/api/v1/rigs/{rigId}/warmth/{id}")
     WarmthView put(@PathVariable UUID rigId, @PathVariable UUID id, @RequestBody StopForm form) {
         var errors = new FieldErrors();
         List<WarmthStop.Hub> hubs = new ArrayList<>();
@@ -65,7 +65,7 @@ class WarmthController {
                 form.note() == null ? "" : form.note().strip())));
     }
 
-    @DeleteMapping("/api/rigs/{rigId}/warmth/{id}")
+    @DeleteMapping("/api/v1/rigs/{rigId}/warmth/{id}")
     WarmthView remove(@PathVariable UUID rigId, @PathVariable UUID id) {
         return WarmthView.of(log.remove(rigId, id));
     }

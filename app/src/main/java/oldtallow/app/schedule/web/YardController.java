@@ -44,7 +44,7 @@ class YardController {
      *
      * @param more what the page before gave as its {@code more}
      */
-    @GetMapping("/api/yard")
+    @GetMapping("/api/v1/yard")
     YardView yard(
             @RequestParam(defaultValue = "ALL") YardService.Show show,
             @RequestParam(required = false) @Nullable String owner,
@@ -74,7 +74,7 @@ class YardController {
     }
 
     /** How the wheel ends of one rig stand. */
-    @GetMapping("/api/rigs/{id}/standings")
+    @GetMapping("/api/v1/rigs/{id}/standings")
     List<StandingView> standings(@PathVariable UUID id) {
         LocalDate today = LocalDate.now(clock);
         return yard.of(id).stream()

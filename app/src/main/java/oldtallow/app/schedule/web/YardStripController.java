@@ -24,7 +24,7 @@ class YardStripController {
     }
 
     /** The year ahead of the rigs that press most. */
-    @GetMapping("/api/almanac/strip")
+    @GetMapping("/api/v1/almanac/strip")
     YardStripView strip() {
         LocalDate today = LocalDate.now(clock);
         LocalDate first = today.withDayOfMonth(1);

@@ -17,7 +17,7 @@ class NutCalculationController {
     }
 
     /** Works out where the nut may stop. Reads and saves nothing. */
-    @PostMapping("/api/nut-calculations")
+    @PostMapping("/api/v1/nut-calculations")
     NutCalculationView calculate(@RequestBody NutCalculationForm form) {
         NutCase nutCase = form.toNutCase();
         return NutCalculationView.of(

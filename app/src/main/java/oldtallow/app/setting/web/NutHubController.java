@@ -40,7 +40,7 @@ class NutHubController {
     }
 
     /** A wheel end as the nut dial wants to know it. */
-    @GetMapping("/api/wheel-ends/{id}/nut")
+    @GetMapping("/api/v1/wheel-ends/{id}/nut")
     NutHubView hub(@PathVariable UUID id) {
         WheelEnd end = register.wheelEnd(id);
         List<GoverningFigure<FigureValue>> sequences = figures.ladder(end, FigureKind.NUT_SEQUENCE);

@@ -22,7 +22,7 @@ class NutReferenceController {
     }
 
     /** Schools to choose from, threads, and the back-offs of the recommended practice. */
-    @GetMapping("/api/nut-reference")
+    @GetMapping("/api/v1/nut-reference")
     NutReferenceView reference() {
         return new NutReferenceView(
                 schools.all().stream().map(ProcedureView::of).toList(),

@@ -33,7 +33,7 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 
 @RestController
-@RequestMapping("/api/wheel-ends/{wheelEndId}/nut-settings")
+@RequestMapping("/api/v1/wheel-ends/{wheelEndId}/nut-settings")
 class NutSettingController {
 
     private final NutSettings settings;
@@ -54,7 +54,7 @@ class NutSettingController {
         NutSettings.Saved saved = settings.save(form.toSetting(wheelEndId));
         NutSettingView view = NutSettingView.of(saved.setting());
         return saved.isNew()
-                ? ResponseEntity.created(URI.create("/api/wheel-ends/" + wheelEndId + "/nut-settings"))
+                ? ResponseEntity.created(URI.create("/api/v1/wheel-ends/" + wheelEndId + "/nut-settings"))
                         .body(view)
                 : ResponseEntity.ok(view);
     }

@@ -29,7 +29,7 @@ import org.springframework.web.bind.annotation.RestController;
 
 /** End play of a wheel end by dial indicator, and what it did after it had run. */
 @RestController
-@RequestMapping("/api/wheel-ends/{id}")
+@RequestMapping("/api/v1/wheel-ends/{id}")
 class PlayController {
 
     private final PlayChecks checks;

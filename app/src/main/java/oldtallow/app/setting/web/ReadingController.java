@@ -48,7 +48,7 @@ class ReadingController {
     }
 
     /** Rock at the tyre as end play of this hub, and its window as rock. */
-    @PostMapping("/api/wheel-ends/{id}/rock")
+    @PostMapping("/api/v1/wheel-ends/{id}/rock")
     RockView rock(@PathVariable UUID id, @RequestBody RockForm form) {
         var errors = new FieldErrors();
         @Nullable
@@ -69,7 +69,7 @@ class ReadingController {
     }
 
     /** Pulls of a spring scale as torque of the bearings alone. */
-    @PostMapping("/api/readings/drag")
+    @PostMapping("/api/v1/readings/drag")
     DragView drag(@RequestBody DragForm form) {
         var errors = new FieldErrors();
         @Nullable Length radius = errors.at("radius.number", form.radius()::toLength);
@@ -87,7 +87,7 @@ class ReadingController {
     }
 
     /** What each setting does to a pair of bearings, no wheel end behind it; an estimate. */
-    @PostMapping("/api/reckoner/setting-chart")
+    @PostMapping("/api/v1/reckoner/setting-chart")
     FreeChartView chart(@RequestBody FreeChartForm form) {
         var errors = new FieldErrors();
         @Nullable BearingSet inboard = set("inboard", form.inboard(), errors);

@@ -45,7 +45,7 @@ class SettingChartController {
     }
 
     /** What each setting of the nut does to this hub, from loose to tight; an estimate. */
-    @PostMapping("/api/wheel-ends/{id}/setting-chart")
+    @PostMapping("/api/v1/wheel-ends/{id}/setting-chart")
     SettingChartView of(@PathVariable UUID id, @RequestBody RoadForm form) {
         var errors = new FieldErrors();
         @Nullable Temperature outside = errors.at("outside.number", form.outside()::toTemperature);
@@ -78,7 +78,7 @@ class SettingChartController {
             MassEntry wheelLoad, LengthEntry rollingRadius, double kilometresPerHour, TemperatureEntry outside) {}
 
     /** What a hub's warmth after a drive says, and by how much to move the nut, if at all. */
-    @PostMapping("/api/wheel-ends/{id}/after-drive")
+    @PostMapping("/api/v1/wheel-ends/{id}/after-drive")
     AfterDriveView afterDrive(@PathVariable UUID id, @RequestBody AfterDriveForm form) {
         var errors = new FieldErrors();
         @Nullable Temperature hub = errors.at("hub.number", form.hub()::toTemperature);

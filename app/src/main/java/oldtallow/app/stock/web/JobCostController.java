@@ -29,7 +29,7 @@ class JobCostController {
     }
 
     /** What the jobs cost that this wheel end could have, a new hub bringing so much, and what waiting costs. */
-    @GetMapping("/api/wheel-ends/{id}/job-costs")
+    @GetMapping("/api/v1/wheel-ends/{id}/job-costs")
     JobCostsView of(
             @PathVariable UUID id,
             @RequestParam(defaultValue = "2") int waitingDays,

@@ -47,13 +47,13 @@ class OrderController {
     }
 
     /** Planned jobs with their kits, and what to order for all of them and for the shelf. */
-    @GetMapping("/api/order-list")
+    @GetMapping("/api/v1/order-list")
     OrderListView orderList() {
         return OrderListView.of(orders.orders());
     }
 
     /** The order list for a spreadsheet. */
-    @GetMapping("/api/order-list.csv")
+    @GetMapping("/api/v1/order-list.csv")
     ResponseEntity<String> csv() {
         var table = new StringWriter();
         try (CsvWriter csv = CsvWriter.builder().build(table)) {
@@ -81,7 +81,7 @@ class OrderController {
     }
 
     /** Plans a job on a wheel end; an earlier plan for it is replaced. */
-    @PostMapping("/api/planned-jobs")
+    @PostMapping("/api/v1/planned-jobs")
     OrderListView plan(@RequestBody PlannedJobForm form) {
         orders.plan(new PlannedJob(
                 form.id(),
@@ -96,7 +96,7 @@ class OrderController {
     record PlannedJobForm(
             UUID id, UUID wheelEndId, Scope scope, @Nullable HubBrings hubBrings, LocalDate wantedOn) {}
 
-    @DeleteMapping("/api/planned-jobs/{id}")
+    @DeleteMapping("/api/v1/planned-jobs/{id}")
     OrderListView drop(@PathVariable UUID id) {
         orders.drop(id);
         return orderList();

@@ -26,7 +26,7 @@ class RecallController {
     }
 
     /** From a batch number, or how it begins, to every wheel end that carries it. */
-    @GetMapping("/api/shelf/recall")
+    @GetMapping("/api/v1/shelf/recall")
     RecallView recall(@RequestParam String batch) {
         Recall.Found found = recall.recall(batch);
         return new RecallView(
@@ -53,7 +53,7 @@ class RecallController {
     }
 
     /** What came from the shelf into a wheel end. */
-    @GetMapping("/api/wheel-ends/{id}/from-the-shelf")
+    @GetMapping("/api/v1/wheel-ends/{id}/from-the-shelf")
     List<TraceView> ofWheelEnd(@PathVariable UUID id) {
         return recall.of(id).stream().map(TraceView::of).toList();
     }

@@ -37,7 +37,7 @@ class ShelfController {
     }
 
     /** Everything the stores keep. */
-    @GetMapping("/api/shelf")
+    @GetMapping("/api/v1/shelf")
     ShelfView shelf() {
         LocalDate today = LocalDate.now(clock);
         return new ShelfView(
@@ -119,13 +119,13 @@ class ShelfController {
         }
     }
 
-    @PostMapping("/api/shelf/items")
+    @PostMapping("/api/v1/shelf/items")
     ShelfView enter(@RequestBody StockItemForm form) {
         shelf.enter(form.toItem(form.id(), 1));
         return shelf();
     }
 
-    @PutMapping("/api/shelf/items/{id}")
+    @PutMapping("/api/v1/shelf/items/{id}")
     ShelfView change(@PathVariable UUID id, @RequestBody StockItemForm form) {
         shelf.change(form.toItem(id, form.version()));
         return shelf();
@@ -165,7 +165,7 @@ class ShelfController {
     record TinForm(Thickener thickener, String code, int grams) {}
 
     /** Takes in a delivery, or a bag that was sealed. */
-    @PostMapping("/api/shelf/items/{id}/batches")
+    @PostMapping("/api/v1/shelf/items/{id}/batches")
     ShelfView receive(@PathVariable UUID id, @RequestBody DeliveryForm form) {
         shelf.receive(new Shelf.Delivery(
                 form.id(),
@@ -200,7 +200,7 @@ class ShelfController {
     }
 
     /** Moves pieces of a batch on or off the shelf. */
-    @PostMapping("/api/shelf/batches/{id}/moves")
+    @PostMapping("/api/v1/shelf/batches/{id}/moves")
     ShelfView move(@PathVariable UUID id, @RequestBody StockMoveForm form) {
         shelf.move(new StockMove(
                 form.id(),
@@ -223,7 +223,7 @@ class ShelfController {
             String note) {}
 
     /** Puts right what lies there of a batch, after counting it. */
-    @PostMapping("/api/shelf/batches/{id}/count")
+    @PostMapping("/api/v1/shelf/batches/{id}/count")
     ShelfView count(@PathVariable UUID id, @RequestBody CountForm form) {
         shelf.count(form.id(), id, form.counted(), form.note().strip());
         return shelf();

@@ -22,7 +22,7 @@ class DemoLoadingIT {
         Http device = app.stranger();
         accounts.tell(new Loading(3, 9));
         try {
-            Answer session = device.get("/api/session");
+            Answer session = device.get("/api/v1/session");
             assertThat(session.json().path("demoAccounts")).isEmpty();
             assertThat(session.json().path("firstOwnerWanted").asBoolean()).isFalse();
             assertThat(session.json().at("/loading/done").asInt()).isEqualTo(3);
@@ -41,7 +41,7 @@ class DemoLoadingIT {
         } finally {
             accounts.tell(new Loading(9, 9));
         }
-        assertThat(device.get("/api/session").json().path("demoAccounts")).hasSize(3);
+        assertThat(device.get("/api/v1/session").json().path("demoAccounts")).hasSize(3);
         assertThat(device.signIn("tobe", Demo.PASSWORD).status()).isEqualTo(200);
     }
 }

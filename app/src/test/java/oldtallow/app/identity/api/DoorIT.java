@@ -79,20 +79,20 @@ class DoorIT {
         phone.signIn(name, PASSWORD);
         bench.signIn(name, PASSWORD);
 
-        JsonNode mine = phone.get("/api/devices").json();
+        JsonNode mine = phone.get("/api/v1/devices").json();
         assertThat(mine).hasSize(2);
         assertThat(mine.findValuesAsString("address")).allMatch(address -> address.startsWith("127.1."));
         JsonNode other = one(mine, false);
         assertThat(one(mine, true).path("since").asString()).isNotEmpty();
         assertThat(other.toString()).doesNotContain(bench.cookie("oldtallow"));
 
-        String path = "/api/devices/" + other.path("personId").asString() + "/"
+        String path = "/api/v1/devices/" + other.path("personId").asString() + "/"
                 + other.path("name").asString();
         assertThat(app.as("tobe").delete(path).status()).as("another's device").isEqualTo(404);
         assertThat(phone.delete(path).json()).hasSize(1);
-        assertThat(bench.get("/api/yard").status()).isEqualTo(401);
-        assertThat(phone.get("/api/yard").status()).isEqualTo(200);
-        assertThat(app.as("ines").get("/api/devices").json().findValuesAsString("personName"))
+        assertThat(bench.get("/api/v1/yard").status()).isEqualTo(401);
+        assertThat(phone.get("/api/v1/yard").status()).isEqualTo(200);
+        assertThat(app.as("ines").get("/api/v1/devices").json().findValuesAsString("personName"))
                 .as("the owner sees everybody's")
                 .contains("Somebody");
     }
@@ -104,11 +104,11 @@ class DoorIT {
         Bench bench = new Bench(wil);
         JsonNode job = bench.open(new Bench(app.http()).newWheelEnd("STEPPED_BRAKED"), "REPACK");
         List<String> told = new CopyOnWriteArrayList<>();
-        var over = wil.line("/api/jobs/" + job.path("id").asString() + "/events", told::add);
+        var over = wil.line("/api/v1/jobs/" + job.path("id").asString() + "/events", told::add);
         await().until(() -> told.contains("data:look"));
         assertThat(over.isDone()).isFalse();
 
-        wil.delete("/api/session?everywhere=true");
+        wil.delete("/api/v1/session?everywhere=true");
         await().until(over::isDone);
     }
 
@@ -117,7 +117,7 @@ class DoorIT {
         Http wil = app.strangerAlone();
         wil.signIn(added(app, "APPRENTICE"), PASSWORD);
         JsonNode job = new Bench(wil).open(new Bench(app.http()).newWheelEnd("STEPPED_BRAKED"), "REPACK");
-        String events = "/api/jobs/" + job.path("id").asString() + "/events";
+        String events = "/api/v1/jobs/" + job.path("id").asString() + "/events";
         List<String> told = new CopyOnWriteArrayList<>();
         Future<?> first = wil.line(events, told::add);
         await().until(() -> told.contains("data:look"));
@@ -134,7 +134,7 @@ class DoorIT {
         assertThat(others).noneMatch(Future::isDone);
         assertThat(another.isDone()).as("somebody else's").isFalse();
 
-        wil.delete("/api/session?everywhere=true");
+        wil.delete("/api/v1/session?everywhere=true");
         await().until(last::isDone);
     }
 
@@ -143,13 +143,13 @@ class DoorIT {
         Http person = app.strangerAlone();
         person.signIn(added(app, "MECHANIC"), PASSWORD);
         JsonNode feed =
-                Bench.accepted(person.put("/api/calendar-feeds/" + UUID.randomUUID(), "{\"name\": \"kitchen\"}"));
+                Bench.accepted(person.put("/api/v1/calendar-feeds/" + UUID.randomUUID(), "{\"name\": \"kitchen\"}"));
         String calendar = URI.create(feed.path("address").asString()).getPath();
         assertThat(app.stranger().get(calendar).status()).isEqualTo(200);
 
-        String id = person.get("/api/session").json().at("/person/id").asString();
+        String id = person.get("/api/v1/session").json().at("/person/id").asString();
         assertThat(person.put(
-                                "/api/people/" + id + "/password",
+                                "/api/v1/people/" + id + "/password",
                                 "{\"current\": \"" + PASSWORD + "\", \"password\": \"other words of mine\"}")
                         .status())
                 .isEqualTo(204);
@@ -162,12 +162,12 @@ class DoorIT {
         Http wil = app.strangerAlone();
         wil.signIn(name, "a guess of mine");
         wil.signIn(name, PASSWORD);
-        assertThat(wil.post("/api/rigs/" + Demo.rig("Short camper") + "/figures", "{}")
+        assertThat(wil.post("/api/v1/rigs/" + Demo.rig("Short camper") + "/figures", "{}")
                         .status())
                 .isEqualTo(403);
 
-        assertThat(wil.get("/api/workshop/security").status()).isEqualTo(403);
-        String read = app.as("ines").get("/api/workshop/security").text();
+        assertThat(wil.get("/api/v1/workshop/security").status()).isEqualTo(403);
+        String read = app.as("ines").get("/api/v1/workshop/security").text();
         assertThat(read)
                 .contains("tried a wrong password", "signed in", "was refused", "added a person", "/figures")
                 .doesNotContain(PASSWORD, "a guess of mine");
@@ -178,11 +178,11 @@ class DoorIT {
     void noSessionLastsForEver() {
         try (RunningOldTallow app = RunningOldTallow.empty()) {
             Http device = app.founder();
-            assertThat(device.get("/api/yard").status()).isEqualTo(200);
+            assertThat(device.get("/api/v1/yard").status()).isEqualTo(200);
             app.leap(Duration.ofDays(29));
-            assertThat(device.get("/api/yard").status()).isEqualTo(200);
+            assertThat(device.get("/api/v1/yard").status()).isEqualTo(200);
             app.leap(Duration.ofDays(2));
-            assertThat(device.get("/api/yard").status()).isEqualTo(401);
+            assertThat(device.get("/api/v1/yard").status()).isEqualTo(401);
         }
     }
 
@@ -190,16 +190,17 @@ class DoorIT {
     void theFirstOwnerKnowsTheWordThatWasPrinted() {
         try (RunningOldTallow app = RunningOldTallow.empty()) {
             Http stranger = app.stranger();
-            stranger.get("/api/session");
-            assertThat(stranger.post("/api/first-owner", RunningOldTallow.FOUNDER.replace("let me in", "open up"))
+            stranger.get("/api/v1/session");
+            assertThat(stranger.post("/api/v1/first-owner", RunningOldTallow.FOUNDER.replace("let me in", "open up"))
                             .remedyFor("word"))
                     .contains("printed where Old Tallow runs");
-            assertThat(stranger.get("/api/session")
+            assertThat(stranger.get("/api/v1/session")
                             .json()
                             .path("firstOwnerWanted")
                             .asBoolean())
                     .isTrue();
-            assertThat(stranger.post("/api/first-owner", RunningOldTallow.FOUNDER.replace("let me in", " Let me IN "))
+            assertThat(stranger.post(
+                                    "/api/v1/first-owner", RunningOldTallow.FOUNDER.replace("let me in", " Let me IN "))
                             .status())
                     .isEqualTo(200);
         }
@@ -210,27 +211,29 @@ class DoorIT {
     void anotherWorkshopOpensWithAWordOfItsOwn() {
         try (RunningOldTallow app = RunningOldTallow.withDemo()) {
             Http cas = app.stranger();
-            cas.get("/api/session");
+            cas.get("/api/v1/session");
             String form = RunningOldTallow.FOUNDER.replace("bex", "cas").replace("let me in", "Abcd-2345-EFGH");
-            assertThat(cas.post("/api/first-owner", form).remedyFor("word")).contains("printed where Old Tallow runs");
+            assertThat(cas.post("/api/v1/first-owner", form).remedyFor("word"))
+                    .contains("printed where Old Tallow runs");
 
             // as ./run new-workshop does
             app.db()
                     .execute(
                             "select open_another_workshop(encode(sha256('abcd-2345-efgh'), 'hex'), now() + interval '7 days')");
-            assertThat(cas.post("/api/first-owner", form.replace("\"cas\"", "\"ines\""))
+            assertThat(cas.post("/api/v1/first-owner", form.replace("\"cas\"", "\"ines\""))
                             .remedyFor("signInName"))
                     .isEqualTo("is taken; choose another");
-            assertThat(cas.post("/api/first-owner", form).status()).isEqualTo(200);
+            assertThat(cas.post("/api/v1/first-owner", form).status()).isEqualTo(200);
 
-            assertThat(cas.get("/api/yard").json().path("rigs")).isEmpty();
-            assertThat(cas.get("/api/people").json()).hasSize(1);
-            assertThat(app.as("ines").get("/api/people").json().findValuesAsString("signInName"))
+            assertThat(cas.get("/api/v1/yard").json().path("rigs")).isEmpty();
+            assertThat(cas.get("/api/v1/people").json()).hasSize(1);
+            assertThat(app.as("ines").get("/api/v1/people").json().findValuesAsString("signInName"))
                     .doesNotContain("cas");
-            assertThat(app.stranger().post("/api/first-owner", form).status()).isBetween(400, 499);
+            assertThat(app.stranger().post("/api/v1/first-owner", form).status())
+                    .isBetween(400, 499);
             Http later = app.stranger();
-            later.get("/api/session");
-            assertThat(later.post("/api/first-owner", form.replace("cas", "dee"))
+            later.get("/api/v1/session");
+            assertThat(later.post("/api/v1/first-owner", form.replace("cas", "dee"))
                             .remedyFor("word"))
                     .as("used once")
                     .isNotEmpty();
@@ -246,7 +249,7 @@ class DoorIT {
             app.restartWithoutDemo();
             assertThat(app.strangerAlone().signIn("ines", Demo.PASSWORD).status())
                     .isEqualTo(422);
-            assertThat(app.stranger().get("/api/session").json().path("demoAccounts"))
+            assertThat(app.stranger().get("/api/v1/session").json().path("demoAccounts"))
                     .isEmpty();
         }
     }
@@ -257,52 +260,53 @@ class DoorIT {
     void theDemoEndsForGood(boolean keepRigs) {
         try (RunningOldTallow app = RunningOldTallow.withDemo()) {
             Http ines = app.as("ines");
-            int rigs = ines.get("/api/yard").json().path("rigs").size();
+            int rigs = ines.get("/api/v1/yard").json().path("rigs").size();
             assertThat(app.as("tobe")
-                            .post("/api/workshop/demo-ended", "{\"keepRigs\": false}")
+                            .post("/api/v1/workshop/demo-ended", "{\"keepRigs\": false}")
                             .status())
                     .isEqualTo(403);
-            assertThat(ines.post("/api/workshop/demo-ended", "{\"keepRigs\": " + keepRigs + "}")
+            assertThat(ines.post("/api/v1/workshop/demo-ended", "{\"keepRigs\": " + keepRigs + "}")
                             .status())
                     .isEqualTo(204);
 
-            assertThat(ines.get("/api/yard").status()).isEqualTo(401);
+            assertThat(ines.get("/api/v1/yard").status()).isEqualTo(401);
             app.restart(); // still told to show the demo: it does not come back
-            JsonNode door = app.stranger().get("/api/session").json();
+            JsonNode door = app.stranger().get("/api/v1/session").json();
             assertThat(door.path("demoAccounts")).isEmpty();
             assertThat(door.path("firstOwnerWanted").asBoolean()).isTrue();
             assertThat(app.strangerAlone().signIn("ines", Demo.PASSWORD).status())
                     .isEqualTo(422);
 
             Http bex = app.founder();
-            assertThat(bex.get("/api/yard").json().path("rigs")).hasSize(keepRigs ? rigs : 0);
-            assertThat(bex.get("/api/yard").json().path("workshop").asString()).isEqualTo("North shed");
+            assertThat(bex.get("/api/v1/yard").json().path("rigs")).hasSize(keepRigs ? rigs : 0);
+            assertThat(bex.get("/api/v1/yard").json().path("workshop").asString())
+                    .isEqualTo("North shed");
             if (!keepRigs) {
                 assertThat(app.db().fetchCount(DSL.table("job_entry"))).isZero();
                 assertThat(app.db().fetchCount(DSL.table("person"))).isEqualTo(1);
             }
             // the walls and the trail stand as before
             app.restart();
-            assertThat(bex.get("/api/yard").status()).isEqualTo(200);
+            assertThat(bex.get("/api/v1/yard").status()).isEqualTo(200);
         }
     }
 
     @Test
     void aRequestForAnotherNameIsRefused(RunningOldTallow app) throws IOException {
         String host = app.at("/").getAuthority();
-        assertThat(raw(app, "GET /api/session HTTP/1.1", host)).startsWith("HTTP/1.1 200");
-        String refused = raw(app, "GET /api/session HTTP/1.1", "evil.example.org");
+        assertThat(raw(app, "GET /api/v1/session HTTP/1.1", host)).startsWith("HTTP/1.1 200");
+        String refused = raw(app, "GET /api/v1/session HTTP/1.1", "evil.example.org");
         assertThat(refused).startsWith("HTTP/1.1 400").doesNotContain("evil.example.org");
     }
 
     @Test
     void noOtherPageReadsOrOpensThisOne(RunningOldTallow app) {
-        for (String path : List.of("/", "/api/session", "/api/yard")) {
+        for (String path : List.of("/", "/api/v1/session", "/api/v1/yard")) {
             var headers = app.http().get(path).headers();
             assertThat(headers.firstValue("cross-origin-opener-policy")).contains("same-origin");
             assertThat(headers.firstValue("cross-origin-resource-policy")).contains("same-origin");
         }
-        assertThat(app.stranger().get("/api/session").headers().allValues("set-cookie"))
+        assertThat(app.stranger().get("/api/v1/session").headers().allValues("set-cookie"))
                 .isNotEmpty()
                 .allMatch(cookie -> cookie.contains("SameSite=Strict"));
     }
@@ -336,7 +340,7 @@ class DoorIT {
     }
 
     private static Answer add(RunningOldTallow app, String name, String role, String password) {
-        return app.as("ines").post("/api/people", """
+        return app.as("ines").post("/api/v1/people", """
                 {"id": "%s", "name": "Somebody", "signInName": "%s", "role": "%s", "password": "%s"}
                 """.formatted(UUID.randomUUID(), name, role, password));
     }

@@ -21,7 +21,7 @@ class PeopleIT {
 
         assertThat(added.status()).as(added.text()).isEqualTo(201);
         assertThat(app.stranger().signIn(name, "long enough words").status()).isEqualTo(200);
-        assertThat(app.as("ines").get("/api/people").text()).doesNotContain("argon2", "password");
+        assertThat(app.as("ines").get("/api/v1/people").text()).doesNotContain("argon2", "password");
     }
 
     @Test
@@ -29,7 +29,7 @@ class PeopleIT {
         for (String who : new String[] {"tobe", "wil"}) {
             Answer answer = app.as(who)
                     .post(
-                            "/api/people",
+                            "/api/v1/people",
                             "{\"id\": \"" + UUID.randomUUID()
                                     + "\", \"name\": \"X\", \"signInName\": \"xx\", \"role\": \"OWNER\", \"password\": \"long enough words\"}");
             assertThat(answer.status()).isEqualTo(403);
@@ -47,33 +47,35 @@ class PeopleIT {
 
         Answer left = app.as("ines")
                 .put(
-                        "/api/people/" + id,
+                        "/api/v1/people/" + id,
                         "{\"name\": \"Left\", \"role\": \"APPRENTICE\", \"active\": false, \"version\": 1}");
 
         assertThat(left.status()).as(left.text()).isEqualTo(200);
-        assertThat(device.get("/api/yard").status()).isEqualTo(401);
+        assertThat(device.get("/api/v1/yard").status()).isEqualTo(401);
         assertThat(app.stranger().signIn(name, "long enough words").status()).isEqualTo(422);
-        assertThat(app.as("ines").get("/api/people").text()).contains(id);
+        assertThat(app.as("ines").get("/api/v1/people").text()).contains(id);
     }
 
     @Test
     void aStaleEditIsToldAndChangesNothing(RunningOldTallow app) {
         String id = add(app, newName(), "MECHANIC").json().path("id").asString();
         String edit = "{\"name\": \"%s\", \"role\": \"MECHANIC\", \"active\": true, \"version\": 1}";
-        app.as("ines").put("/api/people/" + id, edit.formatted("First"));
+        app.as("ines").put("/api/v1/people/" + id, edit.formatted("First"));
 
-        Answer stale = app.as("ines").put("/api/people/" + id, edit.formatted("Second"));
+        Answer stale = app.as("ines").put("/api/v1/people/" + id, edit.formatted("Second"));
 
         assertThat(stale.status()).isEqualTo(409);
         assertThat(stale.json().path("detail").asString()).contains("Somebody else changed this person");
-        assertThat(app.as("ines").get("/api/people").text()).contains("First").doesNotContain("Second");
+        assertThat(app.as("ines").get("/api/v1/people").text())
+                .contains("First")
+                .doesNotContain("Second");
     }
 
     @Test
     void theLastOwnerStaysOwner(RunningOldTallow app) {
         String ines = "";
         int version = 0;
-        for (var person : app.as("ines").get("/api/people").json()) {
+        for (var person : app.as("ines").get("/api/v1/people").json()) {
             if (person.path("signInName").asString().equals("ines")) {
                 ines = person.path("id").asString();
                 version = person.path("version").asInt();
@@ -82,7 +84,7 @@ class PeopleIT {
 
         Answer answer = app.as("ines")
                 .put(
-                        "/api/people/" + ines,
+                        "/api/v1/people/" + ines,
                         "{\"name\": \"Ines\", \"role\": \"MECHANIC\", \"active\": true, \"version\": " + version + "}");
 
         assertThat(answer.status()).isEqualTo(422);
@@ -93,7 +95,7 @@ class PeopleIT {
     void refusesWhatCannotBeAnAccountAllAtOnce(RunningOldTallow app) {
         Answer answer = app.as("ines")
                 .post(
-                        "/api/people",
+                        "/api/v1/people",
                         "{\"id\": \"" + UUID.randomUUID()
                                 + "\", \"name\": \" \", \"signInName\": \"No Spaces\", \"role\": \"MECHANIC\", \"password\": \"short\"}");
 
@@ -104,7 +106,7 @@ class PeopleIT {
         assertThat(answer.text()).doesNotContain("\"short\"");
         assertThat(app.as("ines")
                         .post(
-                                "/api/people",
+                                "/api/v1/people",
                                 "{\"id\": \"" + UUID.randomUUID()
                                         + "\", \"name\": \"T\", \"signInName\": \"tobe\", \"role\": \"MECHANIC\", \"password\": \"long enough words\"}")
                         .remedyFor("signInName"))
@@ -120,17 +122,17 @@ class PeopleIT {
 
         assertThat(app.as("tobe")
                         .put(
-                                "/api/people/" + id + "/password",
+                                "/api/v1/people/" + id + "/password",
                                 "{\"current\": \"tallow and tow\", \"password\": \"taken over now\"}")
                         .status())
                 .isEqualTo(403);
         assertThat(device.put(
-                                "/api/people/" + id + "/password",
+                                "/api/v1/people/" + id + "/password",
                                 "{\"current\": \"not long enough\", \"password\": \"a new one of mine\"}")
                         .remedyFor("current"))
                 .contains("your password as it is now");
         assertThat(device.put(
-                                "/api/people/" + id + "/password",
+                                "/api/v1/people/" + id + "/password",
                                 "{\"current\": \"long enough words\", \"password\": \"a new one of mine\"}")
                         .status())
                 .isEqualTo(204);
@@ -166,7 +168,7 @@ class PeopleIT {
     private static Answer add(RunningOldTallow app, String signInName, String role) {
         return app.as("ines")
                 .post(
-                        "/api/people",
+                        "/api/v1/people",
                         "{\"id\": \"" + UUID.randomUUID()
                                 + "\", \"name\": \"New\", \"signInName\": \"%s\", \"role\": \"%s\", \"password\": \"long enough words\"}"
                                         .formatted(signInName, role));

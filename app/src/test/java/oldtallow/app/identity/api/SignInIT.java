@@ -20,20 +20,20 @@ class SignInIT {
         Http stranger = app.stranger();
 
         for (String path : List.of(
-                "/api/yard",
-                "/api/palette",
-                "/api/wheel-ends/" + Demo.SHORT_CAMPER_LEFT,
-                "/api/people",
-                "/api/audit",
-                "/api/nut-reference",
-                "/api/openapi",
-                "/api/nowhere")) {
+                "/api/v1/yard",
+                "/api/v1/palette",
+                "/api/v1/wheel-ends/" + Demo.SHORT_CAMPER_LEFT,
+                "/api/v1/people",
+                "/api/v1/audit",
+                "/api/v1/nut-reference",
+                "/api/v1/openapi",
+                "/api/v1/nowhere")) {
             Answer answer = stranger.get(path);
             assertThat(answer.status()).as(path).isEqualTo(401);
             assertThat(answer.type()).startsWith("application/problem+json");
         }
         assertThat(stranger.get("/").status()).isEqualTo(200);
-        Answer session = stranger.get("/api/session");
+        Answer session = stranger.get("/api/v1/session");
         assertThat(session.json().has("person")).isFalse();
         assertThat(session.json().path("demoAccounts").size()).isEqualTo(3);
     }
@@ -48,10 +48,10 @@ class SignInIT {
         String cookie =
                 in.headers().firstValue("set-cookie").orElse("") + in.headers().allValues("set-cookie");
         assertThat(cookie).contains("oldtallow=", "HttpOnly", "SameSite=Strict");
-        assertThat(device.get("/api/yard").status()).isEqualTo(200);
+        assertThat(device.get("/api/v1/yard").status()).isEqualTo(200);
 
-        assertThat(device.delete("/api/session").status()).isEqualTo(204);
-        assertThat(device.get("/api/yard").status()).isEqualTo(401);
+        assertThat(device.delete("/api/v1/session").status()).isEqualTo(204);
+        assertThat(device.get("/api/v1/yard").status()).isEqualTo(401);
     }
 
     @Test
@@ -60,12 +60,12 @@ class SignInIT {
         Http bench = app.stranger();
         phone.signIn("wil", Demo.PASSWORD);
         bench.signIn("wil", Demo.PASSWORD);
-        assertThat(bench.get("/api/yard").status()).isEqualTo(200);
+        assertThat(bench.get("/api/v1/yard").status()).isEqualTo(200);
 
-        phone.delete("/api/session?everywhere=true");
+        phone.delete("/api/v1/session?everywhere=true");
 
-        assertThat(bench.get("/api/yard").status()).isEqualTo(401);
-        assertThat(phone.get("/api/yard").status()).isEqualTo(401);
+        assertThat(bench.get("/api/v1/yard").status()).isEqualTo(401);
+        assertThat(phone.get("/api/v1/yard").status()).isEqualTo(401);
     }
 
     @Test
@@ -88,7 +88,7 @@ class SignInIT {
     @Test
     void countsTriesAtTheSameMomentToo(RunningOldTallow app) throws Exception {
         Http burst = app.strangerAlone();
-        burst.get("/api/session");
+        burst.get("/api/v1/session");
         String name = "burst-" + UUID.randomUUID().toString().substring(0, 8);
         try (var threads = java.util.concurrent.Executors.newFixedThreadPool(8)) {
             List<java.util.concurrent.Callable<Integer>> tries = java.util.stream.IntStream.range(0, 16)
@@ -117,7 +117,7 @@ class SignInIT {
 
     @Test
     void refusesAChangeWithoutThisBrowsersToken(RunningOldTallow app) {
-        Answer answer = app.stranger().post("/api/session", "{\"signInName\": \"tobe\", \"password\": \"x\"}");
+        Answer answer = app.stranger().post("/api/v1/session", "{\"signInName\": \"tobe\", \"password\": \"x\"}");
 
         assertThat(answer.status()).isEqualTo(403);
         assertThat(answer.json().path("detail").asString()).contains("token");
@@ -125,7 +125,7 @@ class SignInIT {
 
     @Test
     void tellsBrowsersWhatToRefuse(RunningOldTallow app) {
-        for (String path : List.of("/", "/api/session", "/api/yard")) {
+        for (String path : List.of("/", "/api/v1/session", "/api/v1/yard")) {
             var headers = app.http().get(path).headers();
             String policy = headers.firstValue("content-security-policy").orElse("");
             assertThat(policy).as(path).contains("default-src 'none'", "frame-ancestors 'none'");
@@ -135,7 +135,7 @@ class SignInIT {
             assertThat(headers.firstValue("referrer-policy")).contains("no-referrer");
         }
         assertThat(app.http()
-                        .get("/api/yard")
+                        .get("/api/v1/yard")
                         .headers()
                         .firstValue("cache-control")
                         .orElse(""))

@@ -50,7 +50,7 @@ class RowSecurityCheckIT {
         app.restart();
 
         assertThat(founder.signIn("bex", "grease under nails").status()).isEqualTo(200);
-        assertThat(founder.get("/api/yard").status()).isEqualTo(200);
+        assertThat(founder.get("/api/v1/yard").status()).isEqualTo(200);
     }
 
     @Test
@@ -79,7 +79,7 @@ class RowSecurityCheckIT {
                 .hasMessageContaining("missing: constraint stock_move_id_key on stock_move");
         mendAsTold(refusal);
         app.restart();
-        assertThat(founder.get("/api/yard").status()).isEqualTo(200);
+        assertThat(founder.get("/api/v1/yard").status()).isEqualTo(200);
     }
 
     @Test

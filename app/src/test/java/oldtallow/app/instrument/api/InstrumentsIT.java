@@ -25,7 +25,7 @@ class InstrumentsIT {
         int port = app.instrumentPort(0);
         UUID id = UUID.randomUUID();
         try (StandIn calliper = StandIn.start(Simulated.CALLIPER, port)) {
-            JsonNode nearby = Bench.accepted(app.http().get("/api/instruments/nearby"));
+            JsonNode nearby = Bench.accepted(app.http().get("/api/v1/instruments/nearby"));
             assertThat(nearby.findValuesAsString("port")).contains(String.valueOf(port));
 
             Bench.accepted(pair(app.http(), id, port));
@@ -40,7 +40,7 @@ class InstrumentsIT {
         }
         untilRefused(app.http(), id, "is it on, and near?");
 
-        assertThat(app.http().delete("/api/instruments/" + id).status()).isEqualTo(204);
+        assertThat(app.http().delete("/api/v1/instruments/" + id).status()).isEqualTo(204);
         assertThat(take(app.http(), id).status()).isEqualTo(404);
     }
 
@@ -62,19 +62,19 @@ class InstrumentsIT {
             assertThat(other.port()).isEqualTo(port);
             // a lost line is tried again at growing intervals
             await().atMost(Duration.ofSeconds(20))
-                    .untilAsserted(
-                            () -> assertThat(app.http().get("/api/instruments").text())
-                                    .contains("not the spring scale"));
+                    .untilAsserted(() -> assertThat(
+                                    app.http().get("/api/v1/instruments").text())
+                            .contains("not the spring scale"));
         }
-        app.http().delete("/api/instruments/" + id);
+        app.http().delete("/api/v1/instruments/" + id);
     }
 
     private static Answer pair(Http device, UUID id, int port) {
-        return device.post("/api/instruments", "{\"id\": \"" + id + "\", \"port\": " + port + "}");
+        return device.post("/api/v1/instruments", "{\"id\": \"" + id + "\", \"port\": " + port + "}");
     }
 
     private static Answer take(Http device, UUID id) {
-        return device.post("/api/instruments/" + id + "/take", "");
+        return device.post("/api/v1/instruments/" + id + "/take", "");
     }
 
     private static JsonNode takeWhenSteady(Http device, UUID id) {

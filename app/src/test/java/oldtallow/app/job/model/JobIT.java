@@ -262,7 +262,7 @@ class JobIT {
         String overruling = """
                 {"id": "%s", "item": "INBOARD_BEARING", "findings": [%s], "overruled": "REUSE", "overruleReason": "%s",
                  "looked": {"cleaned": true, "by": ["LOOKING"], "noisy": false}}""";
-        String path = "/api/jobs/" + job.path("id").asString() + "/judgings";
+        String path = "/api/v1/jobs/" + job.path("id").asString() + "/judgings";
 
         assertThat(app.as("wil")
                         .post(path, overruling.formatted(UUID.randomUUID(), RUST, "it will do"))
@@ -337,7 +337,7 @@ class JobIT {
     void photosStayWithTheirStep(RunningOldTallow app) {
         Bench bench = new Bench(app.http());
         JsonNode job = bench.open(bench.newWheelEnd("STEPPED_BRAKED"), "REPACK");
-        String at = "/api/jobs/" + job.path("id").asString() + "/photos/" + UUID.randomUUID();
+        String at = "/api/v1/jobs/" + job.path("id").asString() + "/photos/" + UUID.randomUUID();
 
         assertThat(app.http().putBytes(at + "?stepId=prepare.odometer", PNG).status())
                 .isEqualTo(204);
@@ -358,9 +358,9 @@ class JobIT {
         Bench bench = new Bench(app.http());
         UUID left = bench.newWheelEnd("STEPPED_BRAKED");
         JsonNode rig = Bench.accepted(app.http()
-                .get("/api/rigs/"
+                .get("/api/v1/rigs/"
                         + app.http()
-                                .get("/api/wheel-ends/" + left)
+                                .get("/api/v1/wheel-ends/" + left)
                                 .json()
                                 .path("rigId")
                                 .asString()));
@@ -466,11 +466,11 @@ class JobIT {
 
         Answer second = app.http()
                 .post(
-                        "/api/wheel-ends/" + end + "/jobs",
+                        "/api/v1/wheel-ends/" + end + "/jobs",
                         "{\"id\": \"%s\", \"scope\": \"ADJUST\"}".formatted(UUID.randomUUID()));
         Answer same = app.http()
                 .post(
-                        "/api/wheel-ends/" + end + "/jobs",
+                        "/api/v1/wheel-ends/" + end + "/jobs",
                         "{\"id\": \"%s\", \"scope\": \"REPACK\"}"
                                 .formatted(job.path("id").asString()));
 
@@ -509,7 +509,7 @@ class JobIT {
                 "/waits",
                 Bench.entry().put("what", "seal 171255TB").put("bag", "left, 3").put("orderedFrom", "")));
         assertThat(waiting.path("waits").path("what").asString()).isEqualTo("seal 171255TB");
-        assertThat(app.http().get("/api/jobs").text()).contains("seal 171255TB");
+        assertThat(app.http().get("/api/v1/jobs").text()).contains("seal 171255TB");
         JsonNode on = Bench.accepted(bench.post(job, "/went-on", Bench.entry()));
         assertThat(on.path("waits").isMissingNode()).isTrue();
     }
@@ -542,8 +542,8 @@ class JobIT {
 
     @Test
     void tellsBeforehandWhatTheJobNeeds(RunningOldTallow app) {
-        JsonNode plan = Bench.accepted(
-                app.http().post("/api/wheel-ends/" + Demo.SHORT_CAMPER_RIGHT + "/job-plan", "{\"scope\": \"RENEW\"}"));
+        JsonNode plan = Bench.accepted(app.http()
+                .post("/api/v1/wheel-ends/" + Demo.SHORT_CAMPER_RIGHT + "/job-plan", "{\"scope\": \"RENEW\"}"));
 
         assertThat(plan.path("newParts").toString()).contains("inboard cup", "seal", "cotter");
         assertThat(plan.path("alwaysNew").toString()).isEqualTo("[\"cotter\",\"seal\"]");
@@ -558,7 +558,7 @@ class JobIT {
 
         Answer refused = app.http()
                 .post(
-                        "/api/wheel-ends/" + end + "/jobs",
+                        "/api/v1/wheel-ends/" + end + "/jobs",
                         "{\"id\": \"%s\", \"scope\": \"EXCHANGE\"}".formatted(UUID.randomUUID()));
 
         assertThat(refused.status()).isEqualTo(422);
@@ -567,8 +567,10 @@ class JobIT {
 
     @Test
     void aJobOfNobodyIsNotFound(RunningOldTallow app) {
-        assertThat(app.http().get("/api/jobs/" + UUID.randomUUID()).status()).isEqualTo(404);
-        assertThat(app.http().get("/api/jobs/" + UUID.randomUUID() + "/events").status())
+        assertThat(app.http().get("/api/v1/jobs/" + UUID.randomUUID()).status()).isEqualTo(404);
+        assertThat(app.http()
+                        .get("/api/v1/jobs/" + UUID.randomUUID() + "/events")
+                        .status())
                 .isEqualTo(404);
     }
 
@@ -577,8 +579,8 @@ class JobIT {
     void nothingRecordedIsLostWhenTheServerDiesBetweenSteps() {
         try (RunningOldTallow app = RunningOldTallow.empty()) {
             Http device = app.stranger();
-            device.get("/api/session");
-            device.post("/api/first-owner", """
+            device.get("/api/v1/session");
+            device.post("/api/v1/first-owner", """
                     {"workshop": "North shed", "word": "let me in", "name": "Bex", "signInName": "bex", "password": "grease under nails"}
                     """);
             Bench bench = new Bench(device);

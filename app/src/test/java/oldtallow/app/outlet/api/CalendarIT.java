@@ -139,24 +139,24 @@ class CalendarIT {
     @Test
     void nobodyGetsInWithAnUnknownOrEndedToken() {
         assertThat(calendarProgram.get("/calendar/no-such-token.ics").status()).isEqualTo(404);
-        assertThat(calendarProgram.get("/api/calendar-feeds").status()).isEqualTo(401);
+        assertThat(calendarProgram.get("/api/v1/calendar-feeds").status()).isEqualTo(401);
         UUID id = UUID.randomUUID();
         String feed = feed(id);
         assertThat(calendarProgram.get(feed).status()).isEqualTo(200);
-        assertThat(device.get("/api/calendar-feeds").text())
+        assertThat(device.get("/api/v1/calendar-feeds").text())
                 .as("the token is told once")
                 .doesNotContain(feed.substring(10, 40));
 
-        assertThat(device.delete("/api/calendar-feeds/" + id).status()).isEqualTo(200);
+        assertThat(device.delete("/api/v1/calendar-feeds/" + id).status()).isEqualTo(200);
         Answer ended = calendarProgram.get(feed);
         assertThat(ended.status()).isEqualTo(404);
         assertThat(ended.text()).contains("Make a new one in Old Tallow");
-        assertThat(device.delete("/api/calendar-feeds/" + id).status()).isLessThan(300);
+        assertThat(device.delete("/api/v1/calendar-feeds/" + id).status()).isLessThan(300);
     }
 
     @Test
     void theWholeYardIsOneFileAsWell() {
-        Answer file = device.get("/api/calendar.ics");
+        Answer file = device.get("/api/v1/calendar.ics");
 
         assertThat(file.type()).startsWith("text/calendar");
         assertThat(file.headers().firstValue("content-disposition").orElseThrow())
@@ -169,11 +169,11 @@ class CalendarIT {
 
     @Test
     void refusesAnAddressWithoutAName() {
-        assertThat(device.put("/api/calendar-feeds/" + UUID.randomUUID(), "{\"name\": \" \"}")
+        assertThat(device.put("/api/v1/calendar-feeds/" + UUID.randomUUID(), "{\"name\": \" \"}")
                         .remedyFor("name"))
                 .contains("which calendar it is for");
         assertThat(device.put(
-                                "/api/calendar-feeds/" + UUID.randomUUID(),
+                                "/api/v1/calendar-feeds/" + UUID.randomUUID(),
                                 "{\"name\": \"x\", \"rigId\": \"" + UUID.randomUUID() + "\"}")
                         .status())
                 .isEqualTo(404);
@@ -185,7 +185,7 @@ class CalendarIT {
 
     private String feed(UUID id) {
         String address = Bench.accepted(device.put(
-                        "/api/calendar-feeds/" + id, "{\"name\": \"telephone\", \"rigId\": \"" + rig + "\"}"))
+                        "/api/v1/calendar-feeds/" + id, "{\"name\": \"telephone\", \"rigId\": \"" + rig + "\"}"))
                 .path("address")
                 .asString();
         return address.substring(address.indexOf("/calendar/"));
@@ -218,7 +218,7 @@ class CalendarIT {
     }
 
     private void trip(UUID id, int version, String state) {
-        Bench.accepted(device.put("/api/rigs/" + rig + "/trips/" + id, """
+        Bench.accepted(device.put("/api/v1/rigs/" + rig + "/trips/" + id, """
                 {"version": %d, "name": "Round the coast", "state": "%s", "from": "%s", "to": "%s", "km": 18000,
                  "legs": []}""".formatted(
                         version, state, today.plusDays(20), today.plusDays(60))));

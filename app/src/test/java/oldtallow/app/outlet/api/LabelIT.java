@@ -36,7 +36,7 @@ class LabelIT {
     void theCodeOnAHubsPageOpensTheWheelEnd(RunningOldTallow app) throws IOException, ReaderException {
         UUID end = Demo.rearRight("Boat tandem");
 
-        byte[] pdf = app.http().bytes("/api/wheel-ends/" + end + "/label.pdf");
+        byte[] pdf = app.http().bytes("/api/v1/wheel-ends/" + end + "/label.pdf");
 
         try (PDDocument page = Loader.loadPDF(pdf)) {
             assertThat(page.getNumberOfPages()).isEqualTo(1);
@@ -52,7 +52,7 @@ class LabelIT {
         Stores stores = new Stores(app.http());
         UUID batch = stores.batch(stores.item("labelled"), "Q & <7>", 1);
 
-        try (PDDocument page = Loader.loadPDF(app.http().bytes("/api/shelf/batches/" + batch + "/label.pdf"))) {
+        try (PDDocument page = Loader.loadPDF(app.http().bytes("/api/v1/shelf/batches/" + batch + "/label.pdf"))) {
             assertThat(new PDFTextStripper().getText(page)).contains("Q & <7>", "keeps until 2032-03-01");
             assertThat(read(new PDFRenderer(page))).endsWith("/shelf?batch=Q%20%26%20%3C7%3E");
         }
@@ -62,11 +62,11 @@ class LabelIT {
     void theCodeOnADrawbarOpensTheRig(RunningOldTallow app) throws IOException, ReaderException {
         UUID rig = Demo.rig("Boat tandem");
 
-        try (PDDocument page = Loader.loadPDF(app.http().bytes("/api/rigs/" + rig + "/label.pdf"))) {
+        try (PDDocument page = Loader.loadPDF(app.http().bytes("/api/v1/rigs/" + rig + "/label.pdf"))) {
             assertThat(new PDFTextStripper().getText(page)).contains("OT 104-B");
             assertThat(read(new PDFRenderer(page))).endsWith("/rigs/" + rig);
         }
-        Answer picture = app.http().get("/api/rigs/" + rig + "/label.svg");
+        Answer picture = app.http().get("/api/v1/rigs/" + rig + "/label.svg");
         assertThat(picture.type()).contains("svg");
         assertThat(picture.text()).contains("Boat tandem");
     }
@@ -75,13 +75,15 @@ class LabelIT {
     void aLabelOfNothingIsNotThere(RunningOldTallow app) {
         UUID nothing = UUID.randomUUID();
 
-        assertThat(app.http().get("/api/wheel-ends/" + nothing + "/label.svg").status())
-                .isEqualTo(404);
         assertThat(app.http()
-                        .get("/api/shelf/batches/" + nothing + "/label.pdf")
+                        .get("/api/v1/wheel-ends/" + nothing + "/label.svg")
                         .status())
                 .isEqualTo(404);
-        assertThat(app.http().get("/api/rigs/" + nothing + "/label.pdf").status())
+        assertThat(app.http()
+                        .get("/api/v1/shelf/batches/" + nothing + "/label.pdf")
+                        .status())
+                .isEqualTo(404);
+        assertThat(app.http().get("/api/v1/rigs/" + nothing + "/label.pdf").status())
                 .isEqualTo(404);
     }
 

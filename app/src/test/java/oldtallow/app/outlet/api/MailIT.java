@@ -47,7 +47,7 @@ class MailIT {
     @Test
     void sendsWhatIsDueNow() {
         keep("tobe@example.org", false);
-        JsonNode mail = Bench.accepted(device.post("/api/mail-reminder/now", ""))
+        JsonNode mail = Bench.accepted(device.post("/api/v1/mail-reminder/now", ""))
                 .path("sent")
                 .get(0);
 
@@ -77,23 +77,24 @@ class MailIT {
     @Test
     void nothingGoesToAnAddressThatNobodyConfirmed(RunningOldTallow app) {
         keep("tobe@example.org", false);
-        Bench.accepted(device.put("/api/mail-reminder", form(version(), "stranger@example.org", true, 14)));
-        Bench.accepted(device.post("/api/mail-reminder/code", ""));
+        Bench.accepted(device.put("/api/v1/mail-reminder", form(version(), "stranger@example.org", true, 14)));
+        Bench.accepted(device.post("/api/v1/mail-reminder/code", ""));
         int letters = box.letters().size();
         String code = code();
 
-        assertThat(device.post("/api/mail-reminder/now", "").remedyFor("address"))
+        assertThat(device.post("/api/v1/mail-reminder/now", "").remedyFor("address"))
                 .contains("not confirmed");
         app.part(MailRounds.class).make();
-        assertThat(device.post("/api/mail-reminder/code", "").remedyFor("code")).contains("less than a minute ago");
+        assertThat(device.post("/api/v1/mail-reminder/code", "").remedyFor("code"))
+                .contains("less than a minute ago");
         assertThat(box.letters()).hasSize(letters);
 
         for (int i = 0; i < 5; i++) {
-            assertThat(device.post("/api/mail-reminder/confirmed", "{\"code\": \"x" + i + "\"}")
+            assertThat(device.post("/api/v1/mail-reminder/confirmed", "{\"code\": \"x" + i + "\"}")
                             .remedyFor("code"))
                     .contains("have another one sent");
         }
-        assertThat(device.post("/api/mail-reminder/confirmed", "{\"code\": \"" + code + "\"}")
+        assertThat(device.post("/api/v1/mail-reminder/confirmed", "{\"code\": \"" + code + "\"}")
                         .status())
                 .as("the right one, after five wrong ones")
                 .isEqualTo(422);
@@ -103,40 +104,40 @@ class MailIT {
     /** A code that came to one's own address confirms no other. */
     @Test
     void aCodeIsOfItsAddress() {
-        Bench.accepted(device.put("/api/mail-reminder", form(version(), "mine@example.org", true, 14)));
-        Bench.accepted(device.post("/api/mail-reminder/code", ""));
+        Bench.accepted(device.put("/api/v1/mail-reminder", form(version(), "mine@example.org", true, 14)));
+        Bench.accepted(device.post("/api/v1/mail-reminder/code", ""));
         String code = code();
-        Bench.accepted(device.put("/api/mail-reminder", form(version(), "another@example.org", true, 14)));
+        Bench.accepted(device.put("/api/v1/mail-reminder", form(version(), "another@example.org", true, 14)));
 
-        assertThat(device.post("/api/mail-reminder/confirmed", "{\"code\": \"" + code + "\"}")
+        assertThat(device.post("/api/v1/mail-reminder/confirmed", "{\"code\": \"" + code + "\"}")
                         .status())
                 .isEqualTo(422);
     }
 
     @Test
     void refusesWhatIsNoAddress() {
-        assertThat(device.put("/api/mail-reminder", form(version(), "nobody", true, 14))
+        assertThat(device.put("/api/v1/mail-reminder", form(version(), "nobody", true, 14))
                         .remedyFor("address"))
                 .contains("must be a mail address");
-        assertThat(device.put("/api/mail-reminder", form(version(), "a@b.example", true, 400))
+        assertThat(device.put("/api/v1/mail-reminder", form(version(), "a@b.example", true, 400))
                         .remedyFor("daysAhead"))
                 .contains("1 to 90");
         keep("tobe@example.org", false);
-        assertThat(device.put("/api/mail-reminder", form(0, "a@b.example", true, 14))
+        assertThat(device.put("/api/v1/mail-reminder", form(0, "a@b.example", true, 14))
                         .status())
                 .isEqualTo(409);
     }
 
     private JsonNode reminder() {
-        return device.get("/api/mail-reminder").json();
+        return device.get("/api/v1/mail-reminder").json();
     }
 
     /** Kept, and confirmed by the code that comes to the address. */
     private void keep(String address, boolean wanted) {
-        Bench.accepted(device.put("/api/mail-reminder", form(version(), address, wanted, 14)));
+        Bench.accepted(device.put("/api/v1/mail-reminder", form(version(), address, wanted, 14)));
         if (!reminder().path("confirmed").asBoolean()) {
-            Bench.accepted(device.post("/api/mail-reminder/code", ""));
-            Bench.accepted(device.post("/api/mail-reminder/confirmed", "{\"code\": \"" + code() + "\"}"));
+            Bench.accepted(device.post("/api/v1/mail-reminder/code", ""));
+            Bench.accepted(device.post("/api/v1/mail-reminder/confirmed", "{\"code\": \"" + code() + "\"}"));
         }
     }
 

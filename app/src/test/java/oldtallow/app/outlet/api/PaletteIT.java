@@ -60,7 +60,7 @@ class PaletteIT {
 
         assertThat(hits.get(0).path("owner").asString()).isEqualTo("Osk Wendelin");
         assertThat(hits.size()).as("one line an owner, not one a rig").isEqualTo(1);
-        JsonNode yard = app.http().get("/api/yard?owner=Osk%20Wendelin").json();
+        JsonNode yard = app.http().get("/api/v1/yard?owner=Osk%20Wendelin").json();
         assertThat(yard.path("rigs").size()).isEqualTo(2);
     }
 
@@ -73,13 +73,13 @@ class PaletteIT {
                 1,
                 "L68149/L68111",
                 "L44649/L44610");
-        JsonNode rig = tobe.post("/api/rigs", form.toString()).json();
+        JsonNode rig = tobe.post("/api/v1/rigs", form.toString()).json();
         assertThat(find(tobe, "zebra").size()).isEqualTo(1);
         ObjectNode renamed = ((ObjectNode) rig.path("rig").deepCopy()).put("name", "<b>Quagga</b>");
         ObjectNode change = renamed.objectNode().put("version", 1);
         change.set("rig", renamed);
 
-        assertThat(tobe.put("/api/rigs/" + rig.path("id").asString(), change.toString())
+        assertThat(tobe.put("/api/v1/rigs/" + rig.path("id").asString(), change.toString())
                         .status())
                 .isEqualTo(200);
 
@@ -95,9 +95,9 @@ class PaletteIT {
         JsonNode job = bench.open(end, "ADJUST");
         String id = job.path("id").asString();
         Bench.accepted(bench.post(job, "/abandon", Bench.entry().put("reason", "begun by mistake")));
-        String rig = tobe.get("/api/wheel-ends/" + end).json().path("rigId").asString();
+        String rig = tobe.get("/api/v1/wheel-ends/" + end).json().path("rigId").asString();
         String plate =
-                tobe.get("/api/rigs/" + rig).json().path("rig").path("plate").asString();
+                tobe.get("/api/v1/rigs/" + rig).json().path("rig").path("plate").asString();
 
         JsonNode jobs = find(tobe, plate + " job");
 
@@ -119,11 +119,11 @@ class PaletteIT {
         app.db().execute("insert into palette_word values (?, 'longboat', 'RIG', ?, ?)", theirs, rig, rig);
 
         assertThat(find(app.http(), "long").toString()).contains("Long camper").doesNotContain("Longboat");
-        assertThat(app.http().get("/api/rigs/" + rig).status()).isEqualTo(404);
+        assertThat(app.http().get("/api/v1/rigs/" + rig).status()).isEqualTo(404);
     }
 
     private static JsonNode find(Http device, String typed) {
-        return device.get("/api/palette?q=" + URLEncoder.encode(typed, StandardCharsets.UTF_8))
+        return device.get("/api/v1/palette?q=" + URLEncoder.encode(typed, StandardCharsets.UTF_8))
                 .json();
     }
 }

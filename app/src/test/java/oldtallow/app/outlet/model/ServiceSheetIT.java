@@ -30,7 +30,7 @@ class ServiceSheetIT {
         // no other test reckons with how long jobs on this construction took
         UUID left = bench.newWheelEnd("STEPPED_UNBRAKED");
         JsonNode job = bench.doAll(bench.open(left, "RENEW"));
-        String path = "/api/jobs/" + job.path("id").asString();
+        String path = "/api/v1/jobs/" + job.path("id").asString();
         Bench.accepted(device.post(path + "/close", Bench.entry().toString()));
 
         try (PDDocument pdf = Loader.loadPDF(device.bytes(path + "/service-sheet.pdf"))) {
@@ -60,12 +60,12 @@ class ServiceSheetIT {
         var bench = new Bench(device);
         JsonNode job = bench.open(bench.newWheelEnd("ROTOR_HUB"), "REPACK");
 
-        Http.Answer page = device.get("/api/jobs/" + job.path("id").asString() + "/service-sheet.html");
+        Http.Answer page = device.get("/api/v1/jobs/" + job.path("id").asString() + "/service-sheet.html");
 
         assertThat(page.status()).isEqualTo(200);
         assertThat(page.type()).startsWith("text/html");
         assertThat(page.text()).contains("Not closed yet").contains("<svg").doesNotContain("<script");
-        assertThat(device.get("/api/jobs/" + UUID.randomUUID() + "/service-sheet.pdf")
+        assertThat(device.get("/api/v1/jobs/" + UUID.randomUUID() + "/service-sheet.pdf")
                         .status())
                 .isEqualTo(404);
     }

@@ -17,7 +17,7 @@ class SentBodyTest {
                 {"note": "", "parts": [{"km": 1.5, "place": "SEAL"}], "pieces": 2, "id": "7"}""", """
                 {"id":"7","pieces":2,"parts":[{"place":"SEAL","km":1.5,"batch":null}],"note":"","wheelEndId":null}"""})
     void theSameWrittenOtherwiseIsTheSame(String again) {
-        assertThat(of("/api/x", again)).isEqualTo(of("/api/x", SENT));
+        assertThat(of("/api/v1/x", again)).isEqualTo(of("/api/v1/x", SENT));
     }
 
     @ParameterizedTest
@@ -27,12 +27,17 @@ class SentBodyTest {
                 {"id": "7", "pieces": 2, "parts": [{"place": "SEAL", "km": 1.5}, {"place": "CAP"}], "note": ""}""", """
                 {"id": "7", "pieces": 2, "parts": [{"place": "SEAL", "km": 1.5}]}"""})
     void somethingElseIsNot(String other) {
-        assertThat(of("/api/x", other)).isNotEqualTo(of("/api/x", SENT));
+        assertThat(of("/api/v1/x", other)).isNotEqualTo(of("/api/v1/x", SENT));
     }
 
     @Test
     void theSameSentElsewhereIsNot() {
-        assertThat(of("/api/y", SENT)).isNotEqualTo(of("/api/x", SENT));
+        assertThat(of("/api/v1/y", SENT)).isNotEqualTo(of("/api/v1/x", SENT));
+    }
+
+    @Test
+    void theSameSentToItsFormerAddressIs() {
+        assertThat(of("/api/x", SENT)).isEqualTo(of("/api/v1/x", SENT));
     }
 
     private static byte[] of(String address, String sent) {

@@ -17,7 +17,7 @@ class CatalogueIT {
     @Test
     void namesTheSetAndItsNearTwin(RunningOldTallow app) {
         JsonNode found = app.http()
-                .post("/api/identify", readings("CONE_BORE", "34.98", "CUP_OUTSIDE", "59.97", "MILLIMETRE"))
+                .post("/api/v1/identify", readings("CONE_BORE", "34.98", "CUP_OUTSIDE", "59.97", "MILLIMETRE"))
                 .json();
 
         assertThat(found.path("verdict").asString()).isEqualTo("ONE");
@@ -29,7 +29,7 @@ class CatalogueIT {
     void asksForTheReadingThatPartsWhatIsLeft(RunningOldTallow app) {
         JsonNode found = app.http()
                 .post(
-                        "/api/identify",
+                        "/api/v1/identify",
                         "{\"measurements\":[{\"measurand\":\"CONE_BORE\",\"instrument\":\"CALLIPER\",\"length\":{\"number\":1.25,\"unit\":\"INCH\"}}]}")
                 .json();
 
@@ -43,7 +43,7 @@ class CatalogueIT {
     @Test
     void questionsMillimetresTypedAsInches(RunningOldTallow app) {
         Answer answer =
-                app.http().post("/api/identify", readings("CONE_BORE", "44.45", "CUP_OUTSIDE", "3.265", "INCH"));
+                app.http().post("/api/v1/identify", readings("CONE_BORE", "44.45", "CUP_OUTSIDE", "3.265", "INCH"));
 
         assertThat(answer.status()).isEqualTo(422);
         assertThat(answer.remedyFor("measurements[0].length.number")).contains("are millimetres meant?");
@@ -53,7 +53,7 @@ class CatalogueIT {
     @Test
     void saysPlainlyWhenNothingFits(RunningOldTallow app) {
         JsonNode found = app.http()
-                .post("/api/identify", readings("CONE_BORE", "33.0", "CUP_OUTSIDE", "70.0", "MILLIMETRE"))
+                .post("/api/v1/identify", readings("CONE_BORE", "33.0", "CUP_OUTSIDE", "70.0", "MILLIMETRE"))
                 .json();
 
         assertThat(found.path("verdict").asString()).isEqualTo("NOTHING_FITS");
@@ -69,19 +69,19 @@ class CatalogueIT {
                  "width": {"number": 18, "unit": "MILLIMETRE"}, "coneWidth": {"number": 17, "unit": "MILLIMETRE"},
                  "cupWidth": {"number": 14, "unit": "MILLIMETRE"}}""".formatted(id);
 
-        assertThat(tobe.post("/api/bearing-sets", own).status()).isEqualTo(200);
+        assertThat(tobe.post("/api/v1/bearing-sets", own).status()).isEqualTo(200);
         String again = own.replace(id.toString(), UUID.randomUUID().toString());
-        assertThat(tobe.post("/api/bearing-sets", again).remedyFor("cone")).contains("in the catalogue already");
-        assertThat(tobe.post("/api/identify", readings("CONE_BORE", "33.0", "CUP_OUTSIDE", "70.0", "MILLIMETRE"))
+        assertThat(tobe.post("/api/v1/bearing-sets", again).remedyFor("cone")).contains("in the catalogue already");
+        assertThat(tobe.post("/api/v1/identify", readings("CONE_BORE", "33.0", "CUP_OUTSIDE", "70.0", "MILLIMETRE"))
                         .text())
                 .contains("OWN-33/OWN-70");
-        assertThat(tobe.delete("/api/bearing-sets/" + id).status()).isEqualTo(204);
-        assertThat(tobe.get("/api/bearing-sets").text()).doesNotContain("OWN-33");
+        assertThat(tobe.delete("/api/v1/bearing-sets/" + id).status()).isEqualTo(204);
+        assertThat(tobe.get("/api/v1/bearing-sets").text()).doesNotContain("OWN-33");
     }
 
     @Test
     void refusesASetThatCannotBeOne(RunningOldTallow app) {
-        Answer answer = app.http().post("/api/bearing-sets", """
+        Answer answer = app.http().post("/api/v1/bearing-sets", """
                 {"id": "%s", "cone": "x", "cup": "OWN", "series": "METRIC", "source": " ",
                  "bore": {"number": 33, "unit": "MILLIMETRE"}, "outsideDiameter": {"number": 30, "unit": "MILLIMETRE"},
                  "width": {"number": 18, "unit": "MILLIMETRE"}, "coneWidth": {"number": 17, "unit": "MILLIMETRE"},
@@ -96,7 +96,7 @@ class CatalogueIT {
     void findsTheStudCircleAndItsUsualHubs(RunningOldTallow app) {
         JsonNode circle = app.http()
                 .post(
-                        "/api/stud-circle",
+                        "/api/v1/stud-circle",
                         "{\"studs\":5,\"distance\":{\"number\":2.645,\"unit\":\"INCH\"},\"instrument\":\"CALLIPER\"}")
                 .json();
 
@@ -106,7 +106,7 @@ class CatalogueIT {
                 .contains("LM67048/LM67010");
         JsonNode onTube = app.http()
                 .post(
-                        "/api/stud-circle",
+                        "/api/v1/stud-circle",
                         "{\"studs\":5,\"distance\":{\"number\":2.645,\"unit\":\"INCH\"},\"instrument\":\"CALLIPER\","
                                 + "\"axleTube\":\"2 3/8 in round\"}")
                 .json();
@@ -117,7 +117,7 @@ class CatalogueIT {
 
     @Test
     void explainsANumber(RunningOldTallow app) {
-        JsonNode help = app.http().get("/api/reading-help?number=lm67048").json();
+        JsonNode help = app.http().get("/api/v1/reading-help?number=lm67048").json();
 
         assertThat(help.path("pieces").toString()).contains("light to medium").contains("a cone");
         assertThat(help.path("whereToLook").size()).isPositive();

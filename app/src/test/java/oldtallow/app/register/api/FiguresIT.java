@@ -18,7 +18,7 @@ import tools.jackson.databind.node.ObjectNode;
 @ExtendWith(OldTallowExtension.class)
 class FiguresIT {
 
-    private static final String FIGURES = "/api/wheel-ends/" + Demo.BUSH_REAR_LEFT + "/figures";
+    private static final String FIGURES = "/api/v1/wheel-ends/" + Demo.BUSH_REAR_LEFT + "/figures";
     private static final String WINDOW = """
             {"kind": "END_PLAY", "authority": "%s", "version": %d, "source": "%s",
              "least": {"number": %s, "unit": "MILLIMETRE"}, "most": {"number": 0.1, "unit": "MILLIMETRE"}}
@@ -38,7 +38,8 @@ class FiguresIT {
         JsonNode rung = rung(tobe, "END_PLAY");
         assertThat(rung.path("figures").size()).isEqualTo(5);
         assertThat(rung.at("/figures/4/authority").asString()).isEqualTo("COMMON_PRACTICE");
-        assertThat(tobe.get("/api/wheel-ends/" + Demo.BUSH_REAR_LEFT + "/nut").text())
+        assertThat(tobe.get("/api/v1/wheel-ends/" + Demo.BUSH_REAR_LEFT + "/nut")
+                        .text())
                 .as("the nut dial goes by the same figure")
                 .contains("manual, rear axle");
         JsonNode filed = rung.path("filed");
@@ -55,7 +56,7 @@ class FiguresIT {
     @Test
     void aStaleFigureIsToldAndChangesNothing(RunningOldTallow app) {
         Http tobe = app.http();
-        String path = "/api/wheel-ends/" + Demo.SHORT_CAMPER_LEFT + "/figures?place=WHEEL_END";
+        String path = "/api/v1/wheel-ends/" + Demo.SHORT_CAMPER_LEFT + "/figures?place=WHEEL_END";
         String grease =
                 "{\"kind\":\"GREASE\",\"authority\":\"MAKER\",\"version\":%d,\"source\":\"manual\",\"words\":\"%s\"}";
 
@@ -92,12 +93,12 @@ class FiguresIT {
                 + "\"leastTorque\":{\"number\":100,\"unit\":\"NEWTON_METRE\"},"
                 + "\"mostTorque\":{\"number\":110,\"unit\":\"NEWTON_METRE\"}}";
 
-        assertThat(app.http().post("/api/workshop/rules", rule).status()).isEqualTo(403);
-        Answer made = app.as("ines").post("/api/workshop/rules", rule);
+        assertThat(app.http().post("/api/v1/workshop/rules", rule).status()).isEqualTo(403);
+        Answer made = app.as("ines").post("/api/v1/workshop/rules", rule);
         assertThat(made.status()).as(made.text()).isEqualTo(200);
         for (JsonNode one : made.json()) {
             if (one.path("kind").asString().equals("WHEEL_NUT_TORQUE")) {
-                String path = "/api/workshop/rules/" + one.path("id").asString() + "?version=1";
+                String path = "/api/v1/workshop/rules/" + one.path("id").asString() + "?version=1";
                 assertThat(app.http().delete(path).status()).isEqualTo(403);
                 assertThat(app.as("ines").delete(path).status()).isEqualTo(204);
             }
@@ -107,16 +108,16 @@ class FiguresIT {
     @Test
     void aNewIntervalForAllMovesTheYard(RunningOldTallow app) {
         Http ines = app.as("ines");
-        JsonNode before = interval(ines.get("/api/workshop/rules").json());
+        JsonNode before = interval(ines.get("/api/v1/workshop/rules").json());
         int version = before.path("version").asInt();
 
-        assertThat(ines.post("/api/workshop/rules", """
+        assertThat(ines.post("/api/v1/workshop/rules", """
                         {"kind": "INTERVAL", "authority": "WORKSHOP", "version": %d, "source": "test",
                          "rules": [{"action": "REPACK", "trigger": "MONTHS", "number": 120}]}""".formatted(version)).status())
                 .isEqualTo(200);
         try {
-            assertThat(ines.get("/api/yard").text()).doesNotContain("\"overdue\"");
-            assertThat(ines.get("/api/rigs/" + Demo.rig("Two-horse box") + "/standings")
+            assertThat(ines.get("/api/v1/yard").text()).doesNotContain("\"overdue\"");
+            assertThat(ines.get("/api/v1/rigs/" + Demo.rig("Two-horse box") + "/standings")
                             .text())
                     .contains("FINE");
             assertThat(app.db()
@@ -127,7 +128,7 @@ class FiguresIT {
         } finally {
             putBack(ines, before, version + 1);
         }
-        assertThat(ines.get("/api/rigs/" + Demo.rig("Two-horse box") + "/standings")
+        assertThat(ines.get("/api/v1/rigs/" + Demo.rig("Two-horse box") + "/standings")
                         .text())
                 .contains("OVERDUE");
     }
@@ -142,7 +143,7 @@ class FiguresIT {
                 .put("source", interval.path("source").asString())
                 .put("version", version);
         form.set("rules", rules);
-        Answer answer = ines.post("/api/workshop/rules", form.toString());
+        Answer answer = ines.post("/api/v1/workshop/rules", form.toString());
         assertThat(answer.status()).as(answer.text()).isEqualTo(200);
     }
 

@@ -40,7 +40,7 @@ class RegisterIT {
                         .isEqualTo(IN + " " + OUT);
             }
         }
-        assertThat(tobe.get("/api/rigs/" + id(rig) + "/standings").text())
+        assertThat(tobe.get("/api/v1/rigs/" + id(rig) + "/standings").text())
                 .contains("NO_RECORD")
                 .contains("rear right");
     }
@@ -50,8 +50,8 @@ class RegisterIT {
         Http tobe = app.http();
         ObjectNode form = form(tobe, "Once", plate());
 
-        assertThat(tobe.post("/api/rigs", form.toString()).status()).isEqualTo(201);
-        Answer again = tobe.post("/api/rigs", form.toString());
+        assertThat(tobe.post("/api/v1/rigs", form.toString()).status()).isEqualTo(201);
+        Answer again = tobe.post("/api/v1/rigs", form.toString());
 
         assertThat(again.status()).as(again.text()).isBetween(200, 201);
         assertThat(again.json().path("id")).isEqualTo(form.path("id"));
@@ -60,7 +60,7 @@ class RegisterIT {
     @Test
     void refusesAPlateThatIsThereHoweverItIsWritten(RunningOldTallow app) {
         Answer answer = app.http()
-                .post("/api/rigs", form(app.http(), "Twin", "ot-104 b").toString());
+                .post("/api/v1/rigs", form(app.http(), "Twin", "ot-104 b").toString());
 
         assertThat(answer.status()).isEqualTo(422);
         assertThat(answer.remedyFor("plate")).contains("Boat tandem").contains("open that rig");
@@ -71,7 +71,7 @@ class RegisterIT {
         ObjectNode form = form(app.http(), "No spindle", plate());
         ((ObjectNode) form.at("/axles/1/left/build")).remove("thread");
 
-        assertThat(app.http().post("/api/rigs", form.toString()).remedyFor("axles[1].left.build.thread"))
+        assertThat(app.http().post("/api/v1/rigs", form.toString()).remedyFor("axles[1].left.build.thread"))
                 .contains("measure the spindle's thread");
     }
 
@@ -83,11 +83,11 @@ class RegisterIT {
         Entries.size(build, "INBOARD_SEAT", 38.1, "MILLIMETRE");
         ObjectNode form = Entries.newRig(Entries.rig("Wrong", plate()), build, 1, IN, OUT);
 
-        Answer seat = tobe.post("/api/rigs", form.toString());
+        Answer seat = tobe.post("/api/v1/rigs", form.toString());
         assertThat(seat.remedyFor("axles[0].left.dimensions.INBOARD_SEAT")).contains("the cone cannot go on");
         build.withArray("dimensions").remove(1);
         Answer bore = tobe.post(
-                "/api/rigs",
+                "/api/v1/rigs",
                 Entries.newRig(Entries.rig("Wrong", plate()), build, 1, IN, OUT).toString());
         assertThat(bore.remedyFor("axles[0].left.dimensions.OUTBOARD_BORE")).contains("another cup or another hub");
     }
@@ -113,7 +113,7 @@ class RegisterIT {
         Http tobe = app.http();
         ObjectNode build = Entries.size(Entries.preset(tobe, "STEPPED_BRAKED"), "INBOARD_SEAT", 44.45, "INCH");
         Answer answer = tobe.post(
-                "/api/rigs",
+                "/api/v1/rigs",
                 Entries.newRig(Entries.rig("Mixed", plate()), build, 1, IN, OUT).toString());
 
         assertThat(answer.remedyFor("axles[0].left.build.dimensions.INBOARD_SEAT"))
@@ -229,12 +229,12 @@ class RegisterIT {
         assertThat(fitted.path("onFile").asBoolean()).isFalse();
         assertThat(tobe.get(path(end) + "/section").json().path("bearingsKnown").asBoolean())
                 .isFalse();
-        assertThat(tobe.get("/api/bearing-sets/read?text=LM67010")
+        assertThat(tobe.get("/api/v1/bearing-sets/read?text=LM67010")
                         .json()
                         .path("kind")
                         .asString())
                 .isEqualTo("CUP");
-        assertThat(tobe.get("/api/bearing-sets/read?text=" + "x".repeat(61)).status())
+        assertThat(tobe.get("/api/v1/bearing-sets/read?text=" + "x".repeat(61)).status())
                 .isEqualTo(422);
     }
 
@@ -243,7 +243,7 @@ class RegisterIT {
         Http tobe = app.http();
         Http ines = app.as("ines");
         JsonNode rig = entered(tobe, "Both at once", plate());
-        String path = "/api/rigs/" + id(rig);
+        String path = "/api/v1/rigs/" + id(rig);
         ObjectNode hers = ((ObjectNode) rig.path("rig").deepCopy()).put("ownerName", "New owner");
         ObjectNode his = ((ObjectNode) rig.path("rig").deepCopy()).put("name", "His name");
 
@@ -260,7 +260,7 @@ class RegisterIT {
     @Test
     void datesAChangeAndKeepsWhatWasTrueThen(RunningOldTallow app) {
         Http tobe = app.http();
-        String end = "/api/wheel-ends/" + Demo.SHORT_CAMPER_RIGHT;
+        String end = "/api/v1/wheel-ends/" + Demo.SHORT_CAMPER_RIGHT;
         JsonNode before = tobe.get(end).json();
         ObjectNode build = ((ObjectNode) before.path("build").deepCopy()).put("seal", "UNITIZED");
         build.put("since", LocalDate.now(ZoneId.systemDefault()).minusDays(3).toString());
@@ -323,7 +323,7 @@ class RegisterIT {
         ObjectNode form = Entries.preset(tobe, construction).objectNode();
         form.set("build", Entries.preset(tobe, construction));
 
-        Answer section = tobe.post("/api/section", form.toString());
+        Answer section = tobe.post("/api/v1/section", form.toString());
 
         assertThat(section.status()).as(section.text()).isEqualTo(200);
         assertThat(section.json().path("parts").size()).isGreaterThan(8);
@@ -339,7 +339,7 @@ class RegisterIT {
     }
 
     private static JsonNode entered(Http device, String name, String plate) {
-        Answer answer = device.post("/api/rigs", form(device, name, plate).toString());
+        Answer answer = device.post("/api/v1/rigs", form(device, name, plate).toString());
         assertThat(answer.status()).as(answer.text()).isEqualTo(201);
         return answer.json();
     }
@@ -357,7 +357,7 @@ class RegisterIT {
 
     private static String constructions(Http device, JsonNode rig) {
         StringBuilder words = new StringBuilder();
-        for (JsonNode axle : device.get("/api/rigs/" + id(rig)).json().path("axles")) {
+        for (JsonNode axle : device.get("/api/v1/rigs/" + id(rig)).json().path("axles")) {
             for (JsonNode end : axle.path("wheelEnds")) {
                 words.append(' ').append(end.at("/build/construction").asString());
             }
@@ -380,7 +380,7 @@ class RegisterIT {
     }
 
     private static String path(JsonNode end) {
-        return "/api/wheel-ends/" + end.path("id").asString();
+        return "/api/v1/wheel-ends/" + end.path("id").asString();
     }
 
     private static String id(JsonNode rig) {

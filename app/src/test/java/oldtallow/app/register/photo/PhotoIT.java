@@ -20,7 +20,7 @@ import org.junit.jupiter.api.extension.ExtendWith;
 @ExtendWith(OldTallowExtension.class)
 class PhotoIT {
 
-    private static final String PHOTO = "/api/rigs/" + Demo.rig("Flatbed") + "/photo";
+    private static final String PHOTO = "/api/v1/rigs/" + Demo.rig("Flatbed") + "/photo";
 
     @Test
     void keepsAPhotoAndServesItAsWhatItIs(RunningOldTallow app) throws IOException {
@@ -33,7 +33,7 @@ class PhotoIT {
         Answer served = tobe.get(PHOTO);
         assertThat(served.type()).isEqualTo("image/jpeg");
         assertThat(served.headers().firstValue("x-content-type-options")).contains("nosniff");
-        assertThat(tobe.get("/api/rigs/" + Demo.rig("Flatbed"))
+        assertThat(tobe.get("/api/v1/rigs/" + Demo.rig("Flatbed"))
                         .json()
                         .path("hasPhoto")
                         .asBoolean())
@@ -71,7 +71,7 @@ class PhotoIT {
     @Test
     void knowsNoRigThatIsNotThere(RunningOldTallow app) throws IOException {
         assertThat(app.http()
-                        .putBytes("/api/rigs/" + UUID.randomUUID() + "/photo", png())
+                        .putBytes("/api/v1/rigs/" + UUID.randomUUID() + "/photo", png())
                         .status())
                 .isEqualTo(404);
     }

@@ -122,7 +122,7 @@ class UsageIT {
 
         assertThat(trip.path("km").asDouble()).isEqualTo(380);
         assertThat(trip.path("legs")).hasSize(2);
-        assertThat(device.get("/api/trips/" + id)
+        assertThat(device.get("/api/v1/trips/" + id)
                         .json()
                         .path("legs")
                         .path(0)
@@ -161,10 +161,10 @@ class UsageIT {
 
     @Test
     void measuresATrackAndRefusesABrokenOne() {
-        Answer measured = device.postXml("/api/tracks/gpx", """
+        Answer measured = device.postXml("/api/v1/tracks/gpx", """
                 <gpx><trk><trkseg><trkpt lat="0" lon="0"/><trkpt lat="0" lon="0.005"/></trkseg></trk></gpx>""");
         assertThat(Bench.accepted(measured).path("kilometres").asDouble()).isBetween(0.55, 0.56);
-        assertThat(device.postXml("/api/tracks/gpx", "<gpx><trk>").remedyFor("gpx"))
+        assertThat(device.postXml("/api/v1/tracks/gpx", "<gpx><trk>").remedyFor("gpx"))
                 .contains("no GPX file, or broken there");
     }
 
@@ -179,11 +179,13 @@ class UsageIT {
     }
 
     private String path(String rest) {
-        return "/api/rigs/" + rig + "/" + rest;
+        return "/api/v1/rigs/" + rig + "/" + rest;
     }
 
     private static UUID rigOf(Http device, UUID wheelEnd) {
-        return UUID.fromString(
-                device.get("/api/wheel-ends/" + wheelEnd).json().path("rigId").asString());
+        return UUID.fromString(device.get("/api/v1/wheel-ends/" + wheelEnd)
+                .json()
+                .path("rigId")
+                .asString());
     }
 }

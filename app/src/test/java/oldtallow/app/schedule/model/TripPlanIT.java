@@ -111,11 +111,11 @@ class TripPlanIT {
                 .containsOnly(false);
 
         Bench.accepted(device.put(
-                "/api/rigs/" + rig + "/warmth/" + UUID.randomUUID(), """
+                "/api/v1/rigs/" + rig + "/warmth/" + UUID.randomUUID(), """
                 {"at": "%s", "tripId": "%s", "tripKm": 16, "hubs": [{"wheelEndId": "%s", "touch": "WARM"}]}
                 """.formatted(Instant.now(), trip, left)));
 
-        JsonNode later = device.get("/api/trips/" + trip + "/plan").json().path("stops");
+        JsonNode later = device.get("/api/v1/trips/" + trip + "/plan").json().path("stops");
         assertThat(later.get(0).path("done").asBoolean()).isTrue();
         assertThat(later.get(1).path("done").asBoolean()).isFalse();
     }
@@ -124,34 +124,34 @@ class TripPlanIT {
     void aStopBelongsToATripOfItsRig() {
         plan(400, false);
         Bench.Pair other = new Bench(device).newPair("STEPPED_BRAKED");
-        assertThat(device.put("/api/rigs/" + other.rig() + "/warmth/" + UUID.randomUUID(), """
+        assertThat(device.put("/api/v1/rigs/" + other.rig() + "/warmth/" + UUID.randomUUID(), """
                         {"tripId": "%s", "hubs": [{"wheelEndId": "%s", "touch": "WARM"}]}
                         """.formatted(
                                         trip, other.left()))
                         .remedyFor("tripId"))
                 .contains("another rig's trip");
-        assertThat(device.get("/api/trips/" + UUID.randomUUID() + "/plan").status())
+        assertThat(device.get("/api/v1/trips/" + UUID.randomUUID() + "/plan").status())
                 .isEqualTo(404);
     }
 
     @Test
     void tripsAheadAreListedThoseThatLeaveFirst() {
         plan(400, false);
-        JsonNode coming = device.get("/api/trips").json();
+        JsonNode coming = device.get("/api/v1/trips").json();
 
         assertThat(coming.findValuesAsString("id")).contains(trip.toString());
         assertThat(coming.findValuesAsString("from")).isSorted();
     }
 
     private JsonNode plan(int km, boolean noHelp) {
-        int version = device.get("/api/trips/" + trip).json().path("version").asInt();
-        Bench.accepted(device.put("/api/rigs/" + rig + "/trips/" + trip, """
+        int version = device.get("/api/v1/trips/" + trip).json().path("version").asInt();
+        Bench.accepted(device.put("/api/v1/rigs/" + rig + "/trips/" + trip, """
                 {"version": %d, "name": "Round the coast", "state": "PLANNED", "from": "%s", "to": "%s",
                  "legs": [{"to": "the ford", "on": "%s", "km": %d, "crossings": 0, "dunkings": 0, "noHelp": %s},
                           {"to": "home", "on": "%s", "km": 100, "crossings": 0, "dunkings": 0, "noHelp": false}]}
                 """.formatted(
                 version, today.plusDays(3), today.plusDays(13), today.plusDays(3), km, noHelp, today.plusDays(9))));
-        return device.get("/api/trips/" + trip + "/plan").json();
+        return device.get("/api/v1/trips/" + trip + "/plan").json();
     }
 
     private void done(String end, String kind, LocalDate on) {

@@ -45,14 +45,14 @@ class JobCostsIT {
                 .isCloseTo(lines, within(0.001));
         assertThat(costs.path("standing").asDouble()).isEqualTo(36.0); // two days, where nobody says
         assertThat(app.http()
-                        .get("/api/wheel-ends/" + Demo.rearRight("Boat tandem") + "/job-costs?waitingDays=400")
+                        .get("/api/v1/wheel-ends/" + Demo.rearRight("Boat tandem") + "/job-costs?waitingDays=400")
                         .remedyFor("waitingDays"))
                 .contains("0 to 365");
     }
 
     @Test
     void whatANewHubBringsIsNotPaidTwice(RunningOldTallow app) {
-        String at = "/api/wheel-ends/" + Demo.rearRight("Boat tandem") + "/job-costs?hubBrings=";
+        String at = "/api/v1/wheel-ends/" + Demo.rearRight("Boat tandem") + "/job-costs?hubBrings=";
         JsonNode bare = exchange(Bench.accepted(app.http().get(at + "NOTHING")));
         JsonNode ready = exchange(Bench.accepted(app.http().get(at + "READY")));
 
@@ -93,27 +93,27 @@ class JobCostsIT {
 
     @Test
     void onlyAnOwnerSetsTheRates(RunningOldTallow app) {
-        JsonNode now = app.as("ines").get("/api/workshop/rates").json();
+        JsonNode now = app.as("ines").get("/api/v1/workshop/rates").json();
         String form = """
                 {"hour": 62.00, "sundries": 3.50, "standingDay": 18.00, "version": %d}
                 """.formatted(now.path("version").asInt());
 
-        assertThat(app.http().put("/api/workshop/rates", form).status()).isEqualTo(403);
-        assertThat(app.as("ines").put("/api/workshop/rates", form).status()).isEqualTo(200);
+        assertThat(app.http().put("/api/v1/workshop/rates", form).status()).isEqualTo(403);
+        assertThat(app.as("ines").put("/api/v1/workshop/rates", form).status()).isEqualTo(200);
         // sent again it is the same; other rates, by what was read before, are somebody else's
-        assertThat(app.as("ines").put("/api/workshop/rates", form).status()).isEqualTo(200);
+        assertThat(app.as("ines").put("/api/v1/workshop/rates", form).status()).isEqualTo(200);
         assertThat(app.as("ines")
-                        .put("/api/workshop/rates", form.replace("62.00", "63.00"))
+                        .put("/api/v1/workshop/rates", form.replace("62.00", "63.00"))
                         .status())
                 .isEqualTo(409);
         assertThat(app.as("ines")
-                        .put("/api/workshop/rates", form.replace("62.00", "62.005"))
+                        .put("/api/v1/workshop/rates", form.replace("62.00", "62.005"))
                         .remedyFor("hour"))
                 .contains("two decimals");
     }
 
     private static JsonNode costs(RunningOldTallow app, UUID end) {
-        return Bench.accepted(app.http().get("/api/wheel-ends/" + end + "/job-costs"));
+        return Bench.accepted(app.http().get("/api/v1/wheel-ends/" + end + "/job-costs"));
     }
 
     private static double total(JsonNode job) {

@@ -35,13 +35,13 @@ class ShelfIT {
         UUID item = item(app, "once");
         ObjectNode delivery = delivery("B-1", 3);
 
-        app.http().post("/api/shelf/items/" + item + "/batches", delivery.toString());
+        app.http().post("/api/v1/shelf/items/" + item + "/batches", delivery.toString());
         JsonNode again = app.http()
-                .post("/api/shelf/items/" + item + "/batches", delivery.toString())
+                .post("/api/v1/shelf/items/" + item + "/batches", delivery.toString())
                 .json();
         JsonNode more = app.http()
                 .post(
-                        "/api/shelf/items/" + item + "/batches",
+                        "/api/v1/shelf/items/" + item + "/batches",
                         delivery("b-1", 2).toString())
                 .json();
 
@@ -65,7 +65,7 @@ class ShelfIT {
         move(app, batch, 1, "TAKEN_BACK", tookBack);
 
         JsonNode trace = app.http()
-                .get("/api/shelf/recall?batch=" + number.substring(0, 12).toLowerCase(Locale.ROOT))
+                .get("/api/v1/shelf/recall?batch=" + number.substring(0, 12).toLowerCase(Locale.ROOT))
                 .json()
                 .at("/batches/0");
 
@@ -75,7 +75,7 @@ class ShelfIT {
         assertThat(trace.at("/carriedBy/0/pieces").asInt()).isEqualTo(2);
         assertThat(trace.path("moves").findValuesAsString("by")).contains("Tobe");
         assertThat(app.http()
-                        .get("/api/wheel-ends/" + carries + "/from-the-shelf")
+                        .get("/api/v1/wheel-ends/" + carries + "/from-the-shelf")
                         .json()
                         .findValuesAsString("batch"))
                 .containsExactly(number);
@@ -85,10 +85,10 @@ class ShelfIT {
     void theOrderListGoesIntoASpreadsheet(RunningOldTallow app) {
         UUID item = UUID.randomUUID();
         String tricky = "seal; \"wide\", " + item;
-        app.http().post("/api/shelf/items", form(item, tricky).put("want", 2).toString());
+        app.http().post("/api/v1/shelf/items", form(item, tricky).put("want", 2).toString());
 
         List<CsvRecord> rows = CsvReader.builder()
-                .ofCsvRecord(app.http().get("/api/order-list.csv").text())
+                .ofCsvRecord(app.http().get("/api/v1/order-list.csv").text())
                 .stream()
                 .toList();
 
@@ -105,10 +105,10 @@ class ShelfIT {
         String name = begin + " " + UUID.randomUUID();
         app.http()
                 .post(
-                        "/api/shelf/items",
+                        "/api/v1/shelf/items",
                         form(UUID.randomUUID(), name).put("want", 1).toString());
 
-        String table = app.http().get("/api/order-list.csv").text();
+        String table = app.http().get("/api/v1/order-list.csv").text();
 
         // an apostrophe before it: OWASP, CSV Injection
         assertThat(CsvReader.builder().ofCsvRecord(table).stream().map(row -> row.getField(2)))
@@ -122,7 +122,7 @@ class ShelfIT {
         List<CompletableFuture<Answer>> tries = IntStream.range(0, 2)
                 .mapToObj(i -> CompletableFuture.supplyAsync(() -> app.http()
                         .post(
-                                "/api/shelf/batches/" + batch + "/moves",
+                                "/api/v1/shelf/batches/" + batch + "/moves",
                                 moved(-1, "SCRAPPED").toString())))
                 .toList();
 
@@ -138,10 +138,10 @@ class ShelfIT {
         UUID item = item(app, "again");
         UUID batch = batch(app, item, "A-1", 5);
         ObjectNode move = moved(-2, "SCRAPPED");
-        app.http().post("/api/shelf/batches/" + batch + "/moves", move.toString());
+        app.http().post("/api/v1/shelf/batches/" + batch + "/moves", move.toString());
 
         JsonNode after = app.http()
-                .post("/api/shelf/batches/" + batch + "/moves", move.toString())
+                .post("/api/v1/shelf/batches/" + batch + "/moves", move.toString())
                 .json();
 
         assertThat(here(after, item).path("good").asInt()).isEqualTo(3);
@@ -151,20 +151,20 @@ class ShelfIT {
     void ordersWhatIsMissingBySupplierAndCountsNothingOutdated(RunningOldTallow app) {
         UUID item = UUID.randomUUID();
         ObjectNode form = form(item, "seal " + item).put("want", 5).put("supplier", "S " + item);
-        app.http().post("/api/shelf/items", form.toString());
+        app.http().post("/api/v1/shelf/items", form.toString());
         app.http()
                 .post(
-                        "/api/shelf/items/" + item + "/batches",
+                        "/api/v1/shelf/items/" + item + "/batches",
                         delivery("old", 4).put("madeOn", "2010-01-01").toString());
         JsonNode shelf = app.http()
                 .post(
-                        "/api/shelf/items/" + item + "/batches",
+                        "/api/v1/shelf/items/" + item + "/batches",
                         delivery("new", 2).toString())
                 .json();
 
         assertThat(here(shelf, item).path("good").asInt()).isEqualTo(2);
         assertThat(here(shelf, item).path("missing").asInt()).isEqualTo(3);
-        JsonNode order = order(app.http().get("/api/order-list").json(), "S " + item);
+        JsonNode order = order(app.http().get("/api/v1/order-list").json(), "S " + item);
         assertThat(order.path("total").asDouble()).isEqualTo(13.05);
     }
 
@@ -175,18 +175,18 @@ class ShelfIT {
         Bench bench = new Bench(http);
         String size = "planned " + UUID.randomUUID().toString().substring(0, 8);
         UUID item = UUID.randomUUID();
-        http.post("/api/shelf/items", form(item, size).put("supplier", size).toString());
-        http.post("/api/shelf/items/" + item + "/batches", delivery("P-1", 2).toString());
+        http.post("/api/v1/shelf/items", form(item, size).put("supplier", size).toString());
+        http.post("/api/v1/shelf/items/" + item + "/batches", delivery("P-1", 2).toString());
         for (int i = 0; i < 3; i++) {
             UUID end = bench.newWheelEnd("STEPPED_BRAKED");
-            assertThat(http.post("/api/wheel-ends/" + end + "/parts", """
+            assertThat(http.post("/api/v1/wheel-ends/" + end + "/parts", """
                     {"id": "%s", "place": "SEAL", "designation": "%s", "gradeNote": "", "batch": "", "condition": "NEW"}""".formatted(UUID.randomUUID(), size))
                             .status())
                     .isEqualTo(200);
             plan(app, end, "RENEW", "2099-05-01");
         }
 
-        JsonNode list = http.get("/api/order-list").json();
+        JsonNode list = http.get("/api/v1/order-list").json();
 
         JsonNode order = order(list, size);
         assertThat(order.path("lines")).hasSize(1);
@@ -208,8 +208,8 @@ class ShelfIT {
             assertThat(one.path("wantedOn").asString()).isEqualTo("2099-06-01");
         });
         String id = here.getFirst().path("id").asString();
-        assertThat(app.http().delete("/api/planned-jobs/" + id).status()).isEqualTo(200);
-        assertThat(app.http().delete("/api/planned-jobs/" + id).status())
+        assertThat(app.http().delete("/api/v1/planned-jobs/" + id).status()).isEqualTo(200);
+        assertThat(app.http().delete("/api/v1/planned-jobs/" + id).status())
                 .as("taken away twice")
                 .isLessThan(300);
         assertThat(plan(app, end, "REPACK", "2001-01-01").remedyFor("wantedOn")).contains("from today on");
@@ -223,11 +223,11 @@ class ShelfIT {
                 {"id": "%s", "wheelEndId": "%s", "scope": "EXCHANGE", "hubBrings": "%s", "wantedOn": "%s"}""";
 
         String bare = app.http()
-                .post("/api/planned-jobs", form.formatted(UUID.randomUUID(), end, "NOTHING", "2099-07-01"))
+                .post("/api/v1/planned-jobs", form.formatted(UUID.randomUUID(), end, "NOTHING", "2099-07-01"))
                 .text();
         JsonNode ready = planned(
                 app.http()
-                        .post("/api/planned-jobs", form.formatted(UUID.randomUUID(), end, "READY", "2099-07-01"))
+                        .post("/api/v1/planned-jobs", form.formatted(UUID.randomUUID(), end, "READY", "2099-07-01"))
                         .json(),
                 end);
 
@@ -244,7 +244,7 @@ class ShelfIT {
     }
 
     private static Answer plan(RunningOldTallow app, UUID end, String scope, String wantedOn) {
-        return app.http().post("/api/planned-jobs", """
+        return app.http().post("/api/v1/planned-jobs", """
                 {"id": "%s", "wheelEndId": "%s", "scope": "%s", "wantedOn": "%s"}""".formatted(UUID.randomUUID(), end, scope, wantedOn));
     }
 
@@ -262,41 +262,42 @@ class ShelfIT {
         Http http = app.http();
 
         assertThat(http.post(
-                                "/api/shelf/items",
+                                "/api/v1/shelf/items",
                                 form(UUID.randomUUID(), "x").put("price", 4.355).toString())
                         .remedyFor("price"))
                 .contains("two decimals");
         assertThat(http.post(
-                                "/api/shelf/items",
+                                "/api/v1/shelf/items",
                                 form(UUID.randomUUID(), "WRONG " + item).toString())
                         .remedyFor("designation"))
                 .contains("on the shelf already");
         ObjectNode undated = delivery("W-2", 1);
         undated.remove("madeOn");
-        assertThat(http.post("/api/shelf/items/" + item + "/batches", undated.toString())
+        assertThat(http.post("/api/v1/shelf/items/" + item + "/batches", undated.toString())
                         .status())
                 .isIn(400, 422);
         assertThat(http.post(
-                                "/api/shelf/items/" + item + "/batches",
+                                "/api/v1/shelf/items/" + item + "/batches",
                                 delivery("W-2", 1).put("madeOn", "2099-01-01").toString())
                         .remedyFor("madeOn"))
                 .contains("lies ahead");
         assertThat(http.post(
-                                "/api/shelf/batches/" + batch + "/moves",
+                                "/api/v1/shelf/batches/" + batch + "/moves",
                                 moved(-1, "FITTED").toString())
                         .remedyFor("wheelEndId"))
                 .contains("into which wheel end");
         assertThat(http.post(
-                                "/api/shelf/batches/" + batch + "/moves",
+                                "/api/v1/shelf/batches/" + batch + "/moves",
                                 moved(1, "SCRAPPED").toString())
                         .remedyFor("pieces"))
                 .contains("the right way");
         assertThat(http.post(
-                                "/api/shelf/batches/" + UUID.randomUUID() + "/moves",
+                                "/api/v1/shelf/batches/" + UUID.randomUUID() + "/moves",
                                 moved(-1, "SCRAPPED").toString())
                         .status())
                 .isEqualTo(404);
-        assertThat(http.get("/api/shelf/recall?batch=%20").remedyFor("batch")).contains("is missing");
+        assertThat(http.get("/api/v1/shelf/recall?batch=%20").remedyFor("batch"))
+                .contains("is missing");
     }
 
     @Test
@@ -304,13 +305,19 @@ class ShelfIT {
         UUID item = item(app, "changed");
         ObjectNode form = form(item, "changed " + item).put("want", 7);
 
-        assertThat(app.http().put("/api/shelf/items/" + item, form.toString()).status())
+        assertThat(app.http()
+                        .put("/api/v1/shelf/items/" + item, form.toString())
+                        .status())
                 .isEqualTo(200);
-        assertThat(app.http().put("/api/shelf/items/" + item, form.toString()).status())
+        assertThat(app.http()
+                        .put("/api/v1/shelf/items/" + item, form.toString())
+                        .status())
                 .as("sent twice")
                 .isEqualTo(200);
         form.put("want", 8);
-        assertThat(app.http().put("/api/shelf/items/" + item, form.toString()).status())
+        assertThat(app.http()
+                        .put("/api/v1/shelf/items/" + item, form.toString())
+                        .status())
                 .isEqualTo(409);
     }
 
@@ -320,16 +327,17 @@ class ShelfIT {
         UUID batch = batch(app, item, "C-1", 5);
         String count = "{\"id\": \"" + UUID.randomUUID() + "\", \"counted\": 3, \"note\": \"two fell behind\"}";
 
-        app.http().post("/api/shelf/batches/" + batch + "/count", count);
-        JsonNode shelf =
-                app.http().post("/api/shelf/batches/" + batch + "/count", count).json();
+        app.http().post("/api/v1/shelf/batches/" + batch + "/count", count);
+        JsonNode shelf = app.http()
+                .post("/api/v1/shelf/batches/" + batch + "/count", count)
+                .json();
 
         assertThat(here(shelf, item).at("/batches/0/onHand").asInt()).isEqualTo(3);
-        JsonNode moves = app.http().get("/api/shelf/recall?batch=C-1").json().at("/batches");
+        JsonNode moves = app.http().get("/api/v1/shelf/recall?batch=C-1").json().at("/batches");
         assertThat(moves.toString()).contains("two fell behind");
         String impossible = "{\"id\": \"" + UUID.randomUUID() + "\", \"counted\": -1, \"note\": \"\"}";
         assertThat(app.http()
-                        .post("/api/shelf/batches/" + batch + "/count", impossible)
+                        .post("/api/v1/shelf/batches/" + batch + "/count", impossible)
                         .remedyFor("counted"))
                 .contains("0 to 10,000");
     }
@@ -339,7 +347,7 @@ class ShelfIT {
         UUID item = item(app, "outdated");
         Answer came = app.http()
                 .post(
-                        "/api/shelf/items/" + item + "/batches",
+                        "/api/v1/shelf/items/" + item + "/batches",
                         delivery("OLD-1", 2).put("madeOn", "2015-03-01").toString());
         String batch = here(came.json(), item).at("/batches/0/id").asString();
         ObjectNode move = moved(-1, "FITTED")
@@ -347,10 +355,10 @@ class ShelfIT {
                         "wheelEndId",
                         new Bench(app.http()).newWheelEnd("STEPPED_BRAKED").toString());
 
-        Answer refused = app.http().post("/api/shelf/batches/" + batch + "/moves", move.toString());
+        Answer refused = app.http().post("/api/v1/shelf/batches/" + batch + "/moves", move.toString());
         Answer withReason = app.http()
                 .post(
-                        "/api/shelf/batches/" + batch + "/moves",
+                        "/api/v1/shelf/batches/" + batch + "/moves",
                         move.put("note", "soft all round, stored dark").toString());
 
         assertThat(refused.remedyFor("note")).contains("kept until 2022-03-01").contains("fresher");
@@ -361,12 +369,12 @@ class ShelfIT {
     void aRecallFindsPartsThatNeverLayOnTheShelf(RunningOldTallow app) {
         String number = "ELSEWHERE-" + UUID.randomUUID().toString().substring(0, 8);
         UUID end = new Bench(app.http()).newWheelEnd("STEPPED_BRAKED");
-        app.http().post("/api/wheel-ends/" + end + "/parts", """
+        app.http().post("/api/v1/wheel-ends/" + end + "/parts", """
                 {"id": "%s", "place": "SEAL", "designation": "45x62x8", "batch": "%s", "condition": "NEW"}
                 """.formatted(UUID.randomUUID(), number));
 
         JsonNode found = app.http()
-                .get("/api/shelf/recall?batch=" + number.toLowerCase(Locale.ROOT))
+                .get("/api/v1/shelf/recall?batch=" + number.toLowerCase(Locale.ROOT))
                 .json();
 
         assertThat(found.path("batches")).isEmpty();
@@ -380,7 +388,7 @@ class ShelfIT {
         batch(app, item(app, "palette"), number, 2);
 
         JsonNode hits = app.http()
-                .get("/api/palette?q=" + number.substring(0, 8).toLowerCase(Locale.ROOT))
+                .get("/api/v1/palette?q=" + number.substring(0, 8).toLowerCase(Locale.ROOT))
                 .json();
 
         assertThat(hits.get(0).path("kind").asString()).isEqualTo("BATCH");
@@ -394,18 +402,20 @@ class ShelfIT {
                 form(UUID.randomUUID(), "grease " + UUID.randomUUID()).put("kind", "GREASE");
         grease.putObject("tin").put("thickener", "LITHIUM").put("code", "KP2ZZ").put("grams", 400);
 
-        assertThat(app.http().post("/api/shelf/items", grease.toString()).remedyFor("code"))
+        assertThat(app.http().post("/api/v1/shelf/items", grease.toString()).remedyFor("code"))
                 .isNotEmpty();
         ((ObjectNode) grease.path("tin")).put("code", "KP2K-30").put("grams", 0);
-        assertThat(app.http().post("/api/shelf/items", grease.toString()).remedyFor("grams"))
+        assertThat(app.http().post("/api/v1/shelf/items", grease.toString()).remedyFor("grams"))
                 .contains("1 to 200,000");
         ((ObjectNode) grease.path("tin")).put("grams", 400);
         assertThat(app.http()
-                        .post("/api/shelf/items", grease.put("kind", "SEAL").toString())
+                        .post("/api/v1/shelf/items", grease.put("kind", "SEAL").toString())
                         .remedyFor("thickener"))
                 .contains("of a grease");
         assertThat(app.http()
-                        .post("/api/shelf/items", grease.put("kind", "GREASE").toString())
+                        .post(
+                                "/api/v1/shelf/items",
+                                grease.put("kind", "GREASE").toString())
                         .status())
                 .isEqualTo(200);
     }
@@ -415,9 +425,9 @@ class ShelfIT {
         UUID bag = UUID.randomUUID();
         app.http()
                 .post(
-                        "/api/shelf/items",
+                        "/api/v1/shelf/items",
                         form(bag, "bag " + bag).put("kind", "SPARE_BAG").toString());
-        String path = "/api/shelf/items/" + bag + "/batches";
+        String path = "/api/v1/shelf/items/" + bag + "/batches";
 
         Answer without = app.http().post(path, delivery("bag 9", 1).toString());
         JsonNode shelf = app.http()

@@ -24,7 +24,7 @@ import org.springframework.web.bind.annotation.RestController;
 
 /** What is worked out for a wheel end. */
 @RestController
-@RequestMapping("/api/wheel-ends/{id}")
+@RequestMapping("/api/v1/wheel-ends/{id}")
 class AidsController {
 
     private static final int ALL_ROUND = 4;

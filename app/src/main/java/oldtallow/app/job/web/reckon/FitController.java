@@ -33,7 +33,7 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 
 @RestController
-@RequestMapping("/api/reckon")
+@RequestMapping("/api/v1/reckon")
 class FitController {
 
     /** Where no set is chosen: a cup's mean inside and width beside its outside diameter; usual on light sets. */

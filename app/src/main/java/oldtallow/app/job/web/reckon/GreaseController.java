@@ -37,7 +37,7 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 
 @RestController
-@RequestMapping("/api/reckon")
+@RequestMapping("/api/v1/reckon")
 class GreaseController {
 
     private final Catalogue catalogue;

@@ -23,7 +23,7 @@ import org.springframework.web.bind.annotation.RestController;
 
 /** Getting a cup home, and whether it is. */
 @RestController
-@RequestMapping("/api/reckon")
+@RequestMapping("/api/v1/reckon")
 class RaceController {
 
     private final AskedSet sets;

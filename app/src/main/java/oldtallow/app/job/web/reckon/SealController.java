@@ -31,7 +31,7 @@ import org.springframework.web.bind.annotation.RestController;
 
 /** Seals and caps by what was measured. */
 @RestController
-@RequestMapping("/api/reckon")
+@RequestMapping("/api/v1/reckon")
 class SealController {
 
     private static final int STANDARD_SIZES = 4;

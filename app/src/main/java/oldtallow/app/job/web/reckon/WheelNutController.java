@@ -44,7 +44,7 @@ class WheelNutController {
     }
 
     /** Of any wheel. */
-    @PostMapping("/api/reckon/wheel-nuts")
+    @PostMapping("/api/v1/reckon/wheel-nuts")
     WheelNutsView free(@RequestBody WheelNutsForm form) {
         var errors = new FieldErrors();
         @Nullable StarOrder star = errors.at("studs", () -> StarOrder.of(form.studs()));
@@ -54,7 +54,7 @@ class WheelNutController {
     }
 
     /** Of a wheel end, by the torque that governs there. */
-    @GetMapping("/api/wheel-ends/{id}/wheel-nuts")
+    @GetMapping("/api/v1/wheel-ends/{id}/wheel-nuts")
     WheelNutsView ofWheelEnd(@PathVariable UUID id, @RequestParam int studs) {
         WheelEnd end = register.wheelEnd(id);
         var errors = new FieldErrors();
