@@ -20,7 +20,8 @@ public final class NutCalculationLoad {
 
     public static void main(String[] arguments) throws IOException, InterruptedException {
         try (Device device = Device.signedIn(arguments[0], "tobe")) {
-            new SteadyLoad("nut calculation", device, 200, i -> device.post("/api/v1/nut-calculations", BODY)).measure();
+            new SteadyLoad("nut calculation", device, 200, i -> device.post("/api/v1/nut-calculations", BODY))
+                    .measure();
         }
     }
 }

@@ -1,7 +1,9 @@
 package oldtallow.core.bearing;
 
+import oldtallow.core.quantity.EnteredQuantity;
 import oldtallow.core.quantity.Length;
 import oldtallow.core.quantity.OutOfRangeException;
+import oldtallow.core.quantity.Quantity;
 
 /**
  * A cone and its cup, which are replaced together.
@@ -35,25 +37,29 @@ public record BearingSet(
     }
 
     public BearingSet {
-        require("cone bore d", bore, bore.millimetres() >= 5 && bore.millimetres() <= 200, "5 to 200 mm");
+        require(EnteredQuantity.CONE_BORE_D, bore, bore.millimetres() >= 5 && bore.millimetres() <= 200, "5 to 200 mm");
         require(
-                "cup outside diameter D",
+                EnteredQuantity.CUP_OUTSIDE_DIAMETER_D,
                 outsideDiameter,
                 outsideDiameter.compareTo(bore) > 0 && outsideDiameter.millimetres() <= 400,
                 "greater than the cone bore, up to 400 mm");
-        require("set width T", width, width.millimetres() >= 5 && width.millimetres() <= 150, "5 to 150 mm");
         require(
-                "cone width B",
+                EnteredQuantity.SET_WIDTH_T,
+                width,
+                width.millimetres() >= 5 && width.millimetres() <= 150,
+                "5 to 150 mm");
+        require(
+                EnteredQuantity.CONE_WIDTH_B,
                 coneWidth,
                 coneWidth.millimetres() >= 5 && coneWidth.millimetres() <= 150,
                 "5 to 150 mm");
         require(
-                "cup width C",
+                EnteredQuantity.CUP_WIDTH_C,
                 cupWidth,
                 cupWidth.millimetres() >= 3 && cupWidth.compareTo(width) < 0 && cupWidth.compareTo(coneWidth) < 0,
                 "3 mm or more, less than the set and the cone are wide");
         if (!(e >= 0.2 && e <= 0.9)) {
-            throw new OutOfRangeException("factor e", e, "0.2 to 0.9");
+            throw new OutOfRangeException(EnteredQuantity.FACTOR_E, e, "0.2 to 0.9");
         }
     }
 
@@ -72,7 +78,7 @@ public record BearingSet(
         };
     }
 
-    private static void require(String quantity, Length value, boolean holds, String range) {
+    private static void require(Quantity quantity, Length value, boolean holds, String range) {
         if (!holds) {
             throw new OutOfRangeException(quantity, value.millimetres() + " mm", range);
         }

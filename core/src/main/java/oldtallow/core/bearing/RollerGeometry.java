@@ -1,5 +1,6 @@
 package oldtallow.core.bearing;
 
+import oldtallow.core.quantity.EnteredQuantity;
 import oldtallow.core.quantity.OutOfRangeException;
 
 /**
@@ -82,7 +83,8 @@ public record RollerGeometry(
             }
             nu = next;
         }
-        throw new OutOfRangeException("roller diameter", rollerDiameter + " mm", "small enough for the race angle");
+        throw new OutOfRangeException(
+                EnteredQuantity.ROLLER_DIAMETER, rollerDiameter + " mm", "small enough for the race angle");
     }
 
     /** Radius of a straight line through the apex at an angle to the axis. */

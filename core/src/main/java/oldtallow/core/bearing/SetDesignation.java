@@ -3,7 +3,9 @@ package oldtallow.core.bearing;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.regex.Pattern;
+import oldtallow.core.quantity.EnteredQuantity;
 import oldtallow.core.quantity.OutOfRangeException;
+import oldtallow.core.quantity.Quantity;
 
 /**
  * Standard designations of cone and cup. Inch sets have one each (L44649 and L44610); a metric set has one for both
@@ -18,8 +20,8 @@ public record SetDesignation(String cone, String cup) {
     private static final Pattern METRIC = Pattern.compile("3[0-3][0-9]{3}[A-Z]*");
 
     public SetDesignation {
-        require("cone designation", cone);
-        require("cup designation", cup);
+        require(EnteredQuantity.CONE_DESIGNATION, cone);
+        require(EnteredQuantity.CUP_DESIGNATION, cup);
     }
 
     /** From text as it stands on a ring or a box: blanks go, letters become capitals. */
@@ -60,7 +62,7 @@ public record SetDesignation(String cone, String cup) {
         return cone.equals(cup) ? cone : cone + "/" + cup;
     }
 
-    private static void require(String quantity, String value) {
+    private static void require(Quantity quantity, String value) {
         if (!ALLOWED.matcher(value).matches()) {
             throw new OutOfRangeException(quantity, value, "2 to 20 letters, digits or dashes");
         }

@@ -1,5 +1,6 @@
 package oldtallow.core.fit;
 
+import oldtallow.core.quantity.EnteredQuantity;
 import oldtallow.core.quantity.Length;
 import oldtallow.core.quantity.OutOfRangeException;
 
@@ -40,7 +41,8 @@ public record ConeFit(SizeRange bore, SizeRange seat, Length least, Length most)
 
     public static ConeFit of(SizeRange bore, SizeRange seat) {
         if (seat.middle().millimetres() < 5 || seat.middle().millimetres() > 250) {
-            throw new OutOfRangeException("seat diameter", seat.middle().millimetres() + " mm", "5 to 250 mm");
+            throw new OutOfRangeException(
+                    EnteredQuantity.SEAT_DIAMETER, seat.middle().millimetres() + " mm", "5 to 250 mm");
         }
         return new ConeFit(
                 bore, seat, bore.least().minus(seat.most()), bore.most().minus(seat.least()));

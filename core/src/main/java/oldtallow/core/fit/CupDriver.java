@@ -2,6 +2,7 @@ package oldtallow.core.fit;
 
 import oldtallow.core.bearing.BearingSet;
 import oldtallow.core.bearing.RollerGeometry;
+import oldtallow.core.quantity.EnteredQuantity;
 import oldtallow.core.quantity.Length;
 import oldtallow.core.quantity.OutOfRangeException;
 
@@ -74,11 +75,13 @@ public record CupDriver(Length leastOutside, Length mostOutside, Length thinEdge
         double size = bore.middle().millimetres();
         if (!(size >= LEAST_BORE_MM && size <= MOST_BORE_MM)) {
             throw new OutOfRangeException(
-                    "cup bore of the hub", size + " mm", "15 to 400 mm (0.6 to 15.7 in); is the unit right?");
+                    EnteredQuantity.CUP_BORE_OF_HUB, size + " mm", "15 to 400 mm (0.6 to 15.7 in); is the unit right?");
         }
         if (!(Math.abs(apart) <= MOST_APART_MM)) {
             throw new OutOfRangeException(
-                    "old cup", oldCup.middle().millimetres() + " mm", "within 2 mm of the bore of " + size + " mm");
+                    EnteredQuantity.OLD_CUP,
+                    oldCup.middle().millimetres() + " mm",
+                    "within 2 mm of the bore of " + size + " mm");
         }
         Length off = oldCup.most().minus(bore.least()).plus(Length.ofMillimetres(OLD_CUP_CLEAR_MM));
         return off.isNegative() ? Length.ZERO : off;

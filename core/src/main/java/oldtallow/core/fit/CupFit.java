@@ -4,9 +4,12 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import oldtallow.core.bearing.BearingSet;
+import oldtallow.core.quantity.EnteredQuantity;
 import oldtallow.core.quantity.Force;
 import oldtallow.core.quantity.Length;
 import oldtallow.core.quantity.OutOfRangeException;
+import oldtallow.core.quantity.Quantity;
+import oldtallow.core.quantity.ReadingKind;
 
 /**
  * A cup in the bore of its hub. The cup turns against the load with the hub, so it has to be held.
@@ -59,7 +62,7 @@ public record CupFit(HubMaterial hub, SizeRange cup, SizeRange bore, Seat seat, 
         public Seat {
             if (!(load.newtons() > 0 && load.newtons() <= MOST_LOAD_N)) {
                 throw new OutOfRangeException(
-                        "load on the bearing", load.newtons() + " N", "over 0 up to 100,000 N (10 t)");
+                        EnteredQuantity.LOAD_ON_BEARING, load.newtons() + " N", "over 0 up to 100,000 N (10 t)");
             }
         }
     }
@@ -103,15 +106,15 @@ public record CupFit(HubMaterial hub, SizeRange cup, SizeRange bore, Seat seat, 
     }
 
     public static CupFit of(HubMaterial hub, SizeRange cup, SizeRange bore, Seat seat) {
-        requireSize("cup outside diameter", cup);
-        requireSize("cup bore of the hub", bore);
+        requireSize(ReadingKind.CUP_OUTSIDE, cup);
+        requireSize(EnteredQuantity.CUP_BORE_OF_HUB, bore);
         var fit = new CupFit(
                 hub, cup, bore, seat, cup.least().minus(bore.most()), cup.most().minus(bore.least()));
         fit.pressed(Length.ZERO); // a hub no wider than its cup is refused of a loose one, too
         return fit;
     }
 
-    private static void requireSize(String quantity, SizeRange size) {
+    private static void requireSize(Quantity quantity, SizeRange size) {
         double mm = size.middle().millimetres();
         if (!(mm >= 15 && mm <= 400)) {
             throw new OutOfRangeException(quantity, mm + " mm", "15 to 400 mm (0.6 to 15.7 in); is the unit right?");

@@ -1,5 +1,6 @@
 package oldtallow.core.fit;
 
+import oldtallow.core.quantity.EnteredQuantity;
 import oldtallow.core.quantity.Length;
 import oldtallow.core.quantity.OutOfRangeException;
 
@@ -40,6 +41,7 @@ public enum HoleClass {
                         nominal.plus(Length.ofMicrometres(row[2])), nominal.plus(Length.ofMicrometres(row[1])));
             }
         }
-        throw new OutOfRangeException("bore for a class", mm + " mm", "over 18 up to 160 mm; measure it instead");
+        throw new OutOfRangeException(
+                EnteredQuantity.BORE_FOR_CLASS, mm + " mm", "over 18 up to 160 mm; measure it instead");
     }
 }

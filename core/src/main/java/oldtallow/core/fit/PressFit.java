@@ -1,8 +1,10 @@
 package oldtallow.core.fit;
 
+import oldtallow.core.quantity.EnteredQuantity;
 import oldtallow.core.quantity.Force;
 import oldtallow.core.quantity.Length;
 import oldtallow.core.quantity.OutOfRangeException;
+import oldtallow.core.quantity.Quantity;
 
 /**
  * Two rings pressed one into the other, both thick-walled and elastic.
@@ -32,17 +34,24 @@ public record PressFit(
     private static final double LEAST_WALL_MM = 1;
 
     public PressFit {
-        require("cup's inside diameter", cupInside, 0, joint.millimetres(), "less than the cup's outside diameter");
         require(
-                "hub outside the cup",
+                EnteredQuantity.CUPS_INSIDE_DIAMETER,
+                cupInside,
+                0,
+                joint.millimetres(),
+                "less than the cup's outside diameter");
+        require(
+                EnteredQuantity.HUB_OUTSIDE_CUP,
                 hubOutside,
                 joint.millimetres() + 2 * LEAST_WALL_MM,
                 1000,
                 "at least 2 mm more than the cup's outside diameter");
-        require("cup width", engaged, 0, 200, "0 to 200 mm");
+        require(EnteredQuantity.CUP_WIDTH, engaged, 0, 200, "0 to 200 mm");
         if (interference.isNegative()) {
             throw new OutOfRangeException(
-                    "interference", interference.millimetres() + " mm", "0 or more: a loose cup has no pressure");
+                    EnteredQuantity.INTERFERENCE,
+                    interference.millimetres() + " mm",
+                    "0 or more: a loose cup has no pressure");
         }
     }
 
@@ -79,7 +88,7 @@ public record PressFit(
         return value * value;
     }
 
-    private static void require(String quantity, Length value, double above, double below, String range) {
+    private static void require(Quantity quantity, Length value, double above, double below, String range) {
         if (!(value.millimetres() > above && value.millimetres() < below)) {
             throw new OutOfRangeException(quantity, value.millimetres() + " mm", range);
         }

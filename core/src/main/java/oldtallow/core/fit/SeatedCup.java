@@ -1,8 +1,10 @@
 package oldtallow.core.fit;
 
 import java.util.List;
+import oldtallow.core.quantity.EnteredQuantity;
 import oldtallow.core.quantity.Length;
 import oldtallow.core.quantity.OutOfRangeException;
+import oldtallow.core.quantity.ReadingKind;
 
 /**
  * Whether a cup is home, from the gap behind it at four points.
@@ -14,6 +16,10 @@ import oldtallow.core.quantity.OutOfRangeException;
 public record SeatedCup(List<Length> gaps) {
 
     private static final List<String> CLOCK = List.of("12", "3", "6", "9");
+    /** What is measured behind a cup, in the order of {@link #gaps}. */
+    public static final List<ReadingKind> GAPS =
+            List.of(ReadingKind.GAP_AT_12, ReadingKind.GAP_AT_3, ReadingKind.GAP_AT_6, ReadingKind.GAP_AT_9);
+
     private static final double HOME_MM = 0.04;
     private static final double COCKED_MM = 0.05;
     private static final double OUT_AGAIN_MM = 0.5;
@@ -40,12 +46,12 @@ public record SeatedCup(List<Length> gaps) {
     public SeatedCup {
         gaps = List.copyOf(gaps);
         if (gaps.size() != CLOCK.size()) {
-            throw new OutOfRangeException("gaps", gaps.size(), "four: at 12, 3, 6 and 9 o'clock");
+            throw new OutOfRangeException(EnteredQuantity.GAPS, gaps.size(), "four: at 12, 3, 6 and 9 o'clock");
         }
         for (int i = 0; i < gaps.size(); i++) {
             double mm = gaps.get(i).millimetres();
             if (!(mm >= 0 && mm <= MOST_MM)) {
-                throw new OutOfRangeException("gap at " + CLOCK.get(i) + " o'clock", mm + " mm", "0 to 30 mm");
+                throw new OutOfRangeException(GAPS.get(i), mm + " mm", "0 to 30 mm");
             }
         }
     }

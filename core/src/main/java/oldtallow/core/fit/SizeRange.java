@@ -3,6 +3,7 @@ package oldtallow.core.fit;
 import oldtallow.core.bearing.BearingSet.Series;
 import oldtallow.core.bearing.RingTolerance;
 import oldtallow.core.bearing.identify.SizeGauge;
+import oldtallow.core.quantity.EnteredQuantity;
 import oldtallow.core.quantity.Length;
 import oldtallow.core.quantity.OutOfRangeException;
 
@@ -19,7 +20,7 @@ public record SizeRange(Length least, Length most) {
     public SizeRange {
         if (most.compareTo(least) < 0) {
             throw new OutOfRangeException(
-                    "diameter",
+                    EnteredQuantity.DIAMETER,
                     least.millimetres() + " to " + most.millimetres() + " mm",
                     "given the right way up, least first");
         }
@@ -29,7 +30,7 @@ public record SizeRange(Length least, Length most) {
     public static SizeRange measured(Length size, SizeGauge instrument) {
         if (instrument.onlyBounds()) {
             throw new OutOfRangeException(
-                    "instrument", instrument.words(), "a calliper or better, a micrometer for choice");
+                    EnteredQuantity.INSTRUMENT, instrument.words(), "a calliper or better, a micrometer for choice");
         }
         Length doubt = instrument.standardUncertainty().times(COVERAGE);
         return new SizeRange(size.minus(doubt), size.plus(doubt));

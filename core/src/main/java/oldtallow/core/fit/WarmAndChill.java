@@ -1,8 +1,10 @@
 package oldtallow.core.fit;
 
 import java.util.Optional;
+import oldtallow.core.quantity.EnteredQuantity;
 import oldtallow.core.quantity.Length;
 import oldtallow.core.quantity.OutOfRangeException;
+import oldtallow.core.quantity.ReadingKind;
 
 /**
  * A cup that drops into a warmed hub.
@@ -86,7 +88,7 @@ public record WarmAndChill(HubMaterial hub, Length joint, Length interference) {
     public WarmAndChill {
         if (!works(interference)) {
             throw new OutOfRangeException(
-                    "interference",
+                    EnteredQuantity.INTERFERENCE,
                     interference.millimetres() + " mm",
                     "over 0 up to 0.5 mm (20 thou); a loose cup needs no warming");
         }
@@ -137,11 +139,11 @@ public record WarmAndChill(HubMaterial hub, Length joint, Length interference) {
     private static void require(double hubCelsius, double cupCelsius) {
         if (!(hubCelsius >= -40 && hubCelsius <= BearingSteel.MOST_CELSIUS)) {
             throw new OutOfRangeException(
-                    "hub temperature", hubCelsius + " °C", "-40 to 120 °C (250 °F): more softens the cup");
+                    ReadingKind.HUB_TEMPERATURE, hubCelsius + " °C", "-40 to 120 °C (250 °F): more softens the cup");
         }
         if (!(cupCelsius >= COLDEST && cupCelsius <= BearingSteel.MOST_CELSIUS)) {
             throw new OutOfRangeException(
-                    "cup temperature",
+                    EnteredQuantity.CUP_TEMPERATURE,
                     cupCelsius + " °C",
                     "-54 to 120 °C: colder its size may change for good, so dry ice only in a bath that is warmer");
         }

@@ -4,15 +4,16 @@ import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import oldtallow.core.quantity.OutOfRangeException;
+import oldtallow.core.quantity.Quantity;
 
 /** Reads a code piece by piece from the left, and says where it breaks. */
 final class CodeReader {
 
-    private final String standard;
+    private final Quantity standard;
     private final String code;
     private final StringBuilder rest;
 
-    CodeReader(String standard, String code) {
+    CodeReader(Quantity standard, String code) {
         this.standard = standard;
         this.code = code;
         this.rest = new StringBuilder(code);
@@ -45,7 +46,7 @@ final class CodeReader {
         int at = code.length() - rest.length();
         String found = at < code.length() ? "\"" + code.charAt(at) + "\" at place " + (at + 1) : "its end";
         return new OutOfRangeException(
-                standard + " code",
+                standard,
                 code,
                 "a code that goes on with " + wanted + " after \"" + code.substring(0, at) + "\", where " + found
                         + " stands");

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import oldtallow.core.hub.Fittings.BrakeKind;
+import oldtallow.core.quantity.EnteredQuantity;
 import oldtallow.core.quantity.OutOfRangeException;
 
 /**
@@ -20,7 +21,7 @@ public record Demand(BrakeKind brake, boolean dunked, int coldest, boolean heavy
 
     public Demand {
         if (coldest < -60 || coldest > 30) {
-            throw new OutOfRangeException("coldest day", coldest + " °C", "-60 to 30 °C (-76 to 86 °F)");
+            throw new OutOfRangeException(EnteredQuantity.COLDEST_DAY, coldest + " °C", "-60 to 30 °C (-76 to 86 °F)");
         }
     }
 

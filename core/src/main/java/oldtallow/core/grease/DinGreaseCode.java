@@ -6,6 +6,7 @@ import java.util.Optional;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import oldtallow.core.quantity.EnteredQuantity;
 
 /**
  * Rolling-bearing grease by DIN 51825, marked by DIN 51502, such as KP2K-30 or KPHC2N-40 (both from memory).
@@ -83,7 +84,7 @@ public record DinGreaseCode(
 
     /** Reads a code in capitals. */
     static DinGreaseCode parse(String code) {
-        var reader = new CodeReader("DIN 51825", code);
+        var reader = new CodeReader(EnteredQuantity.DIN_51825_CODE, code);
         List<Piece> pieces = new ArrayList<>();
         pieces.add(new Piece(reader.require(HEAD, "K for a rolling-bearing grease"), "rolling-bearing grease"));
         String additives = reader.next(ADDITIVES).orElse("");

@@ -11,6 +11,7 @@ import oldtallow.core.hub.section.Outline;
 import oldtallow.core.hub.section.PartName;
 import oldtallow.core.hub.section.Point;
 import oldtallow.core.hub.section.Section;
+import oldtallow.core.quantity.EnteredQuantity;
 import oldtallow.core.quantity.OutOfRangeException;
 
 /**
@@ -124,7 +125,8 @@ public record Filling(Map<Place, Amount> amounts) {
      */
     public static Filling of(WheelEndShape shape, CavityFill fill, boolean capFilled, boolean greaseThrough) {
         if (fill == CavityFill.OIL) {
-            throw new OutOfRangeException("filling", "oil", "grease: an oil bath is filled to the mark on its cap");
+            throw new OutOfRangeException(
+                    EnteredQuantity.FILLING, "oil", "grease: an oil bath is filled to the mark on its cap");
         }
         Map<Place, Amount> places = new EnumMap<>(Place.class);
         places.put(Place.INBOARD_CONE, freeVolume(shape.inboard()));
@@ -156,7 +158,7 @@ public record Filling(Map<Place, Amount> amounts) {
         double steel = grams / STEEL;
         if (!(steel > 0 && steel < envelope(set))) {
             throw new OutOfRangeException(
-                    "mass of the set", grams + " g", "over 0, and less than a solid one would weigh");
+                    EnteredQuantity.MASS_OF_SET, grams + " g", "over 0, and less than a solid one would weigh");
         }
         return envelope(set) - steel;
     }
@@ -183,7 +185,8 @@ public record Filling(Map<Place, Amount> amounts) {
     /** Strokes of a grease gun that gives so many cm³ each, 0.1 to 10. */
     public static double strokes(double cubicCentimetres, double perStroke) {
         if (!(perStroke >= 0.1 && perStroke <= 10)) {
-            throw new OutOfRangeException("one stroke of the grease gun", perStroke + " cm³", "0.1 to 10 cm³");
+            throw new OutOfRangeException(
+                    EnteredQuantity.ONE_STROKE_OF_GREASE_GUN, perStroke + " cm³", "0.1 to 10 cm³");
         }
         return cubicCentimetres / perStroke;
     }

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.regex.Pattern;
+import oldtallow.core.quantity.EnteredQuantity;
 
 /**
  * Grease by ISO 6743-9, such as ISO-L-XBEGB 00: four letters for cold, heat, water with rust, and load, then the NLGI grade
@@ -65,7 +66,7 @@ public record IsoGreaseCode(
 
     /** Reads a code in capitals. */
     static IsoGreaseCode parse(String code) {
-        var reader = new CodeReader("ISO 6743-9", code);
+        var reader = new CodeReader(EnteredQuantity.ISO_6743_9_CODE, code);
         List<Piece> pieces = new ArrayList<>();
         pieces.add(new Piece(reader.require(HEAD, "ISO-L-X"), "lubricant, grease"));
         String cold = reader.require(COLD, "a letter for cold, A to E");

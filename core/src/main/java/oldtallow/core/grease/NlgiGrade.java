@@ -2,6 +2,7 @@ package oldtallow.core.grease;
 
 import java.util.Optional;
 import java.util.stream.Stream;
+import oldtallow.core.quantity.EnteredQuantity;
 import oldtallow.core.quantity.OutOfRangeException;
 
 /**
@@ -57,7 +58,8 @@ public enum NlgiGrade {
     /** The grade of a worked penetration, 85 to 475 tenths of a millimetre; empty between two grades. */
     public static Optional<NlgiGrade> ofPenetration(int tenths) {
         if (tenths < NLGI_6.leastPenetration || tenths > NLGI_000.mostPenetration) {
-            throw new OutOfRangeException("worked penetration", tenths, "85 to 475 tenths of a millimetre");
+            throw new OutOfRangeException(
+                    EnteredQuantity.WORKED_PENETRATION, tenths, "85 to 475 tenths of a millimetre");
         }
         return Stream.of(values())
                 .filter(grade -> tenths >= grade.leastPenetration && tenths <= grade.mostPenetration)

@@ -7,6 +7,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import oldtallow.core.quantity.EnteredQuantity;
 
 /**
  * Certification mark on a tin: GC, LB and their like by ASTM D4950, or HPM with its additions (both from memory).
@@ -66,7 +67,7 @@ public record NlgiMark(Set<Mark> marks, Optional<NlgiGrade> grade, List<Piece> p
         if (grade.isPresent() && rest.isEmpty()) {
             return new NlgiMark(marks, grade, pieces);
         }
-        var reader = new CodeReader("NLGI", rest);
+        var reader = new CodeReader(EnteredQuantity.NLGI_CODE, rest);
         if (reader.next(HPM).isPresent()) {
             add(marks, pieces, "HPM");
             for (var more = reader.next(ADDITION); more.isPresent(); more = reader.next(ADDITION)) {

@@ -1,8 +1,10 @@
 package oldtallow.core.grease;
 
 import oldtallow.core.bearing.BearingSet;
+import oldtallow.core.quantity.EnteredQuantity;
 import oldtallow.core.quantity.Length;
 import oldtallow.core.quantity.OutOfRangeException;
+import oldtallow.core.quantity.ReadingKind;
 
 /**
  * Whether the base oil parts rollers from races at speed.
@@ -25,11 +27,11 @@ public record OilFilm(double at40, double at100) {
 
     public OilFilm {
         if (!(at40 >= 5 && at40 <= 2000)) {
-            throw new OutOfRangeException("base oil viscosity at 40 °C", at40, "5 to 2000 mm²/s (cSt)");
+            throw new OutOfRangeException(EnteredQuantity.VISCOSITY_AT_40, at40, "5 to 2000 mm²/s (cSt)");
         }
         if (!(at100 >= 1 && at100 < at40)) {
             throw new OutOfRangeException(
-                    "base oil viscosity at 100 °C", at100, "1 mm²/s or more, and less than at 40 °C");
+                    EnteredQuantity.VISCOSITY_AT_100, at100, "1 mm²/s or more, and less than at 40 °C");
         }
     }
 
@@ -65,7 +67,7 @@ public record OilFilm(double at40, double at100) {
     /** ν at a temperature of −40 to 200 °C, mm²/s. */
     public double viscosity(double celsius) {
         if (!(celsius >= -40 && celsius <= 200)) {
-            throw new OutOfRangeException("hub temperature", celsius + " °C", "-40 to 200 °C");
+            throw new OutOfRangeException(ReadingKind.HUB_TEMPERATURE, celsius + " °C", "-40 to 200 °C");
         }
         double hot = lnln(at100);
         double cold = lnln(at40);
@@ -77,7 +79,7 @@ public record OilFilm(double at40, double at100) {
     /** ν1, mm²/s. */
     public static double needed(double perMinute, Length meanDiameter) {
         if (!(perMinute > 0 && perMinute <= 20_000)) {
-            throw new OutOfRangeException("speed", perMinute + " /min", "over 0 up to 20,000 /min");
+            throw new OutOfRangeException(EnteredQuantity.SPEED, perMinute + " /min", "over 0 up to 20,000 /min");
         }
         double root = Math.sqrt(meanDiameter.millimetres());
         return perMinute < 1000 ? 45_000 * Math.pow(perMinute, -0.83) / root : 4_500 / Math.sqrt(perMinute) / root;
@@ -97,10 +99,10 @@ public record OilFilm(double at40, double at100) {
     public static double wheelTurns(double kilometresPerHour, Length rollingRadius) {
         if (!(rollingRadius.millimetres() >= 50 && rollingRadius.millimetres() <= 1000)) {
             throw new OutOfRangeException(
-                    "rolling radius of the tyre", rollingRadius.millimetres() + " mm", "50 to 1000 mm");
+                    EnteredQuantity.ROLLING_RADIUS_OF_TYRE, rollingRadius.millimetres() + " mm", "50 to 1000 mm");
         }
         if (!(kilometresPerHour > 0 && kilometresPerHour <= 250)) {
-            throw new OutOfRangeException("speed", kilometresPerHour + " km/h", "over 0 up to 250 km/h");
+            throw new OutOfRangeException(EnteredQuantity.SPEED, kilometresPerHour + " km/h", "over 0 up to 250 km/h");
         }
         return kilometresPerHour * 1000 / 60 / (2 * Math.PI * rollingRadius.metres());
     }

@@ -2,9 +2,10 @@ package oldtallow.core.hub;
 
 import oldtallow.core.quantity.Length;
 import oldtallow.core.quantity.OutOfRangeException;
+import oldtallow.core.quantity.Quantity;
 
 /** What can be measured on a spindle and its hub, besides the bearings. */
-public enum HubDimension {
+public enum HubDimension implements Quantity {
     OUTBOARD_SEAT("outboard seat diameter", 8, 130),
     INBOARD_SEAT("inboard seat diameter", 8, 150),
     BACK_FACE_DISTANCE("distance of the cones' back faces", 20, 400),
@@ -36,6 +37,7 @@ public enum HubDimension {
         this.mostMillimetres = mostMillimetres;
     }
 
+    @Override
     public String words() {
         return words;
     }
@@ -51,7 +53,7 @@ public enum HubDimension {
     public Length require(Length length) {
         if (!holds(length.millimetres())) {
             throw new OutOfRangeException(
-                    words, length.millimetres() + " mm", leastMillimetres + " to " + mostMillimetres + " mm");
+                    this, length.millimetres() + " mm", leastMillimetres + " to " + mostMillimetres + " mm");
         }
         return length;
     }

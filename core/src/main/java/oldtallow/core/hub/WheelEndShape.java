@@ -3,6 +3,7 @@ package oldtallow.core.hub;
 import java.util.EnumMap;
 import java.util.Map;
 import oldtallow.core.bearing.BearingSet;
+import oldtallow.core.quantity.EnteredQuantity;
 import oldtallow.core.quantity.Length;
 import oldtallow.core.quantity.OutOfRangeException;
 import org.jspecify.annotations.Nullable;
@@ -36,7 +37,7 @@ public record WheelEndShape(
         requireBore(HubDimension.INBOARD_BORE, measured, inboard, "inboard cup");
         if (threadDiameter.compareTo(outboard.bore()) > 0 && construction != Construction.SPACER_SET) {
             throw new OutOfRangeException(
-                    "spindle thread",
+                    EnteredQuantity.SPINDLE_THREAD,
                     threadDiameter.millimetres() + " mm",
                     "no thicker than the outboard cone's bore of "
                             + outboard.bore().millimetres() + " mm, which passes over it");
@@ -45,7 +46,7 @@ public record WheelEndShape(
         Length least = leastBackFaceDistance(inboard, outboard);
         if (distance != null && distance.compareTo(least) < 0) {
             throw new OutOfRangeException(
-                    HubDimension.BACK_FACE_DISTANCE.words(),
+                    HubDimension.BACK_FACE_DISTANCE,
                     distance.millimetres() + " mm",
                     least.millimetres() + " mm or more with these two cones");
         }
@@ -147,7 +148,7 @@ public record WheelEndShape(
         Length size = measured.get(seat);
         if (size != null && !goesOn(size, bore)) {
             throw new OutOfRangeException(
-                    seat.words(),
+                    seat,
                     size.millimetres() + " mm",
                     "within 1 mm below the " + cone + "'s bore of " + bore.millimetres()
                             + " mm, or the cone cannot go on");
@@ -160,7 +161,7 @@ public record WheelEndShape(
         double outside = set.outsideDiameter().millimetres();
         if (bore != null && !goesInto(bore, set.outsideDiameter())) {
             throw new OutOfRangeException(
-                    dimension.words(),
+                    dimension,
                     bore.millimetres() + " mm",
                     "near the " + cup + "'s outside diameter of " + outside
                             + " mm: this is another cup or another hub");

@@ -14,7 +14,7 @@ public record Force(double newtons) {
 
     public Force {
         if (!Double.isFinite(newtons)) {
-            throw new OutOfRangeException("force", newtons, "a finite number of newtons");
+            throw new OutOfRangeException(EnteredQuantity.FORCE, newtons, "a finite number of newtons");
         }
     }
 

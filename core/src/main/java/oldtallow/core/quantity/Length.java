@@ -18,7 +18,7 @@ public record Length(double metres) implements Comparable<Length> {
 
     public Length {
         if (!Double.isFinite(metres)) {
-            throw new OutOfRangeException("length", metres, "a finite number of metres");
+            throw new OutOfRangeException(EnteredQuantity.LENGTH, metres, "a finite number of metres");
         }
     }
 

@@ -3,28 +3,28 @@ package oldtallow.core.quantity;
 /** A value outside the range its quantity allows; keeps the facts, so that an edge can name field, value and remedy. */
 public final class OutOfRangeException extends IllegalArgumentException {
 
-    private final String quantity;
+    private final Quantity quantity;
     private final String value;
     private final String range;
 
     /**
-     * @param quantity what was measured or entered, in the trade's words
+     * @param quantity what was measured or entered
      * @param value the refused value with its unit
      * @param range what would be right, with its unit
      */
-    public OutOfRangeException(String quantity, String value, String range) {
-        super(quantity + " is " + value + "; it must be " + range);
+    public OutOfRangeException(Quantity quantity, String value, String range) {
+        super(quantity.words() + " is " + value + "; it must be " + range);
         this.quantity = quantity;
         this.value = value;
         this.range = range;
     }
 
     /** As above for a plain number; the unit stands in {@code range}. */
-    public OutOfRangeException(String quantity, double value, String range) {
+    public OutOfRangeException(Quantity quantity, double value, String range) {
         this(quantity, plain(value), range);
     }
 
-    public String quantity() {
+    public Quantity quantity() {
         return quantity;
     }
 

@@ -10,7 +10,7 @@ import java.util.stream.Stream;
  * <p>Bounds are what the instrument or the part can show at all, this product's own; a reading outside them is a slip of the
  * key and is refused.
  */
-public enum ReadingKind {
+public enum ReadingKind implements Quantity {
     ODOMETER("odometer or hub meter", ReadingUnit.KILOMETRE, 0, 5_000_000),
     HUB_TEMPERATURE("hub temperature", ReadingUnit.DEGREE_CELSIUS, -40, 400),
     OTHER_HUB_TEMPERATURE("hub temperature on the other side", ReadingUnit.DEGREE_CELSIUS, -40, 400),
@@ -53,6 +53,7 @@ public enum ReadingKind {
         this.most = most;
     }
 
+    @Override
     public String words() {
         return words;
     }
@@ -66,7 +67,7 @@ public enum ReadingKind {
     public double require(double value) {
         if (!(value >= least && value <= most)) {
             throw new OutOfRangeException(
-                    words, value + " " + unit.symbol(), least + " to " + most + " " + unit.symbol());
+                    this, value + " " + unit.symbol(), least + " to " + most + " " + unit.symbol());
         }
         return value;
     }
@@ -74,7 +75,7 @@ public enum ReadingKind {
     /** A reading as it was typed, in the kind's own unit; refused in a unit of something else, and where it cannot be. */
     public double of(double number, ReadingUnit typed) {
         if (typed.dimension() != unit.dimension()) {
-            throw new OutOfRangeException(words, number + " " + typed.symbol(), "in " + unit.symbol() + " or its like");
+            throw new OutOfRangeException(this, number + " " + typed.symbol(), "in " + unit.symbol() + " or its like");
         }
         return require(typed.toBase(number));
     }

@@ -13,7 +13,8 @@ public record Temperature(double celsius) implements Comparable<Temperature> {
 
     public Temperature {
         if (!(celsius >= ABSOLUTE_ZERO && celsius < Double.POSITIVE_INFINITY)) {
-            throw new OutOfRangeException("temperature", celsius + " °C", "-273.15 °C (-459.67 °F) or more");
+            throw new OutOfRangeException(
+                    EnteredQuantity.TEMPERATURE, celsius + " °C", "-273.15 °C (-459.67 °F) or more");
         }
     }
 

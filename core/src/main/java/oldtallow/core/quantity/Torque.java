@@ -9,7 +9,7 @@ public record Torque(double newtonMetres) implements Comparable<Torque> {
 
     public Torque {
         if (!(newtonMetres >= 0 && newtonMetres < Double.POSITIVE_INFINITY)) { // negated: NaN fails too
-            throw new OutOfRangeException("torque", newtonMetres, "0 N·m or more");
+            throw new OutOfRangeException(EnteredQuantity.TORQUE, newtonMetres, "0 N·m or more");
         }
     }
 

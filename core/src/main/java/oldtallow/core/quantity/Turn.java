@@ -23,7 +23,7 @@ public record Turn(long numerator, long denominator) implements Comparable<Turn>
 
     public Turn {
         if (denominator == 0) {
-            throw new OutOfRangeException("denominator of a turn", denominator, "other than 0");
+            throw new OutOfRangeException(EnteredQuantity.DENOMINATOR_OF_TURN, denominator, "other than 0");
         }
         long divisor = gcd(numerator, denominator) * (denominator < 0 ? -1 : 1);
         numerator /= divisor;
@@ -48,7 +48,9 @@ public record Turn(long numerator, long denominator) implements Comparable<Turn>
         BigDecimal stripped = degrees.stripTrailingZeros();
         if (stripped.scale() > MOST_DECIMALS || stripped.abs().compareTo(BigDecimal.valueOf(10L * DEGREES)) > 0) {
             throw new OutOfRangeException(
-                    "angle", degrees.toString() + "°", "between −3600° and 3600° with at most 3 decimals");
+                    EnteredQuantity.ANGLE,
+                    degrees.toString() + "°",
+                    "between −3600° and 3600° with at most 3 decimals");
         }
         return new Turn(stripped.movePointRight(MOST_DECIMALS).longValueExact(), 1000L * DEGREES);
     }

@@ -3,6 +3,7 @@ package oldtallow.core.stock;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
 import java.time.Duration;
+import oldtallow.core.quantity.EnteredQuantity;
 import oldtallow.core.quantity.OutOfRangeException;
 
 /**
@@ -21,17 +22,20 @@ public record Money(long cents) implements Comparable<Money> {
     public Money {
         if (cents < 0 || cents > MOST_TOTAL_CENTS) {
             throw new OutOfRangeException(
-                    "sum", BigDecimal.valueOf(cents, DECIMALS).toPlainString(), "0 to 10,000,000,000,000");
+                    EnteredQuantity.SUM,
+                    BigDecimal.valueOf(cents, DECIMALS).toPlainString(),
+                    "0 to 10,000,000,000,000");
         }
     }
 
     /** An amount as typed; at most two decimals. */
     public static Money of(BigDecimal amount) {
         if (amount.stripTrailingZeros().scale() > DECIMALS) {
-            throw new OutOfRangeException("price", amount.toPlainString(), "an amount with two decimals at most");
+            throw new OutOfRangeException(
+                    EnteredQuantity.PRICE, amount.toPlainString(), "an amount with two decimals at most");
         }
         if (amount.signum() < 0 || amount.compareTo(BigDecimal.valueOf(MOST_CENTS, DECIMALS)) > 0) {
-            throw new OutOfRangeException("price", amount.toPlainString(), "0 to 1,000,000");
+            throw new OutOfRangeException(EnteredQuantity.PRICE, amount.toPlainString(), "0 to 1,000,000");
         }
         return new Money(amount.movePointRight(DECIMALS).longValueExact());
     }
@@ -52,7 +56,8 @@ public record Money(long cents) implements Comparable<Money> {
     /** So much of it as {@code amount} is of {@code whole}, both above 0; to the nearest hundredth. */
     public Money share(double amount, double whole) {
         if (!(amount >= 0 && whole > 0)) {
-            throw new OutOfRangeException("share of a price", amount + " of " + whole, "0 or more of more than 0");
+            throw new OutOfRangeException(
+                    EnteredQuantity.SHARE_OF_PRICE, amount + " of " + whole, "0 or more of more than 0");
         }
         return new Money(Math.round(cents * amount / whole));
     }

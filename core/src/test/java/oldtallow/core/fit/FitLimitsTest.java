@@ -210,7 +210,7 @@ class FitLimitsTest {
     @Test
     void refusesGapsThatCannotBe() {
         assertThatThrownBy(() -> new SeatedCup(List.of(mm(0), mm(0), mm(30.1), mm(0))))
-                .hasMessageContaining("gap at 6 o'clock");
+                .hasMessageContaining("at 6 o'clock");
         assertThatThrownBy(() -> new SeatedCup(List.of(mm(0), mm(0), mm(0)))).hasMessageContaining("four");
     }
 

@@ -226,7 +226,7 @@ class FitsTest {
     void refusesANegativeGap() {
         assertThatThrownBy(() -> new SeatedCup(List.of(mm(0), mm(-0.1), mm(0), mm(0))))
                 .isInstanceOf(OutOfRangeException.class)
-                .hasMessageContaining("gap at 3 o'clock");
+                .hasMessageContaining("at 3 o'clock");
     }
 
     @ParameterizedTest

@@ -21,7 +21,7 @@ class QuantityTest {
     void refusesANegativeTorqueButTakesNone() {
         assertThat(Torque.ofNewtonMetres(0).newtonMetres()).isZero();
         assertThatThrownBy(() -> Torque.ofPoundForceFeet(-1)).isInstanceOfSatisfying(OutOfRangeException.class, e -> {
-            assertThat(e.quantity()).isEqualTo("torque");
+            assertThat(e.quantity()).isEqualTo(EnteredQuantity.TORQUE);
             assertThat(e.value()).startsWith("-1.35");
             assertThat(e.range()).isEqualTo("0 N·m or more");
         });

@@ -39,8 +39,9 @@ class TemperatureTest {
     @ParameterizedTest
     @CsvSource({"7, 7", "7.5, 7.5", "-3, -3", "999999999, 999999999", "1e9, 1.0E9", "-1e9, -1.0E9"})
     void writesNumbersPlainly(double value, String written) {
-        assertThat(new OutOfRangeException("thing", value, "other").value()).isEqualTo(written);
-        assertThat(new OutOfRangeException("thing", value, "other").getMessage())
-                .isEqualTo("thing is " + written + "; it must be other");
+        assertThat(new OutOfRangeException(EnteredQuantity.FORCE, value, "other").value())
+                .isEqualTo(written);
+        assertThat(new OutOfRangeException(EnteredQuantity.FORCE, value, "other").getMessage())
+                .isEqualTo("force is " + written + "; it must be other");
     }
 }

@@ -4,20 +4,20 @@ import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
 import oldtallow.app.job.model.JobEntry.Taken;
+import oldtallow.core.fit.SeatedCup;
 import oldtallow.core.quantity.Length;
 import oldtallow.core.quantity.ReadingKind;
 
 /** The gaps behind a cup among the readings of a step. */
 public final class CupGaps {
 
-    private static final List<ReadingKind> CLOCK =
-            List.of(ReadingKind.GAP_AT_12, ReadingKind.GAP_AT_3, ReadingKind.GAP_AT_6, ReadingKind.GAP_AT_9);
-
     private CupGaps() {}
 
     /** At 12, 3, 6 and 9 o'clock, as many as were taken. */
     public static List<Length> of(List<Taken> readings) {
-        return CLOCK.stream().flatMap(kind -> find(readings, kind).stream()).toList();
+        return SeatedCup.GAPS.stream()
+                .flatMap(kind -> find(readings, kind).stream())
+                .toList();
     }
 
     private static Optional<Length> find(List<Taken> readings, ReadingKind kind) {

@@ -14,6 +14,7 @@ import oldtallow.core.procedure.look.Seen.Spin;
 import oldtallow.core.procedure.look.Seen.SpinWithoutShaft;
 import oldtallow.core.procedure.look.Seen.TakenUp;
 import oldtallow.core.quantity.OutOfRangeException;
+import oldtallow.core.quantity.Quantity;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -26,16 +27,16 @@ public record Sign(Kind kind, String value, @Nullable Part part) {
 
     public Sign {
         if (!kind.answers().contains(value)) {
-            throw new OutOfRangeException(kind.words(), value, "one of " + kind.answers());
+            throw new OutOfRangeException(kind, value, "one of " + kind.answers());
         }
         if ((part != null) != (kind == Kind.MISPLACED)) {
             throw new OutOfRangeException(
-                    kind.words(), String.valueOf(part), kind == Kind.MISPLACED ? "of a part" : "without a part");
+                    kind, String.valueOf(part), kind == Kind.MISPLACED ? "of a part" : "without a part");
         }
     }
 
     /** What is asked, and the steps at which it is. */
-    public enum Kind {
+    public enum Kind implements Quantity {
         SPIN("What it sounds like", Spin.values(), "look.spin"),
         SPIN_WITHOUT_SHAFT("What it sounds like without the shaft", Spin.values(), "strip.spin-again"),
         ROCK("How it rocks", Rock.values(), "look.rock"),
@@ -55,6 +56,7 @@ public record Sign(Kind kind, String value, @Nullable Part part) {
             this.step = step;
         }
 
+        @Override
         public String words() {
             return words;
         }

@@ -3,8 +3,10 @@ package oldtallow.app.platform.problem;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.function.Supplier;
 import oldtallow.core.quantity.OutOfRangeException;
+import oldtallow.core.quantity.Quantity;
 import org.jspecify.annotations.Nullable;
 
 /** Collects everything that is wrong with a request, so that it is told once and whole. */
@@ -17,14 +19,14 @@ public final class FieldErrors {
         return at(field, Map.of(), value);
     }
 
-    /** As above for a value made of several fields: the refused quantity, in the core's words, tells which. */
+    /** As above for a value made of several fields: the refused quantity tells which. */
     public <T> @Nullable T at(
-            String field, Map<String, String> fieldOfQuantity, Supplier<? extends @Nullable T> value) {
+            String field, Map<? extends Quantity, String> fieldOfQuantity, Supplier<? extends @Nullable T> value) {
         try {
             return value.get();
         } catch (OutOfRangeException e) {
-            String refused = fieldOfQuantity.getOrDefault(e.quantity(), field);
-            errors.add(new FieldError(refused, e.value(), e.quantity() + " must be " + e.range()));
+            String refused = Objects.requireNonNullElse(fieldOfQuantity.get(e.quantity()), field);
+            errors.add(new FieldError(refused, e.value(), e.quantity().words() + " must be " + e.range()));
         } catch (IllegalArgumentException e) {
             errors.add(new FieldError(field, null, String.valueOf(e.getMessage())));
         }

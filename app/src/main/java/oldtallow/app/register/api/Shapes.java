@@ -15,6 +15,8 @@ import oldtallow.core.hub.Fastening;
 import oldtallow.core.hub.HubDimension;
 import oldtallow.core.hub.ShapeAssumption;
 import oldtallow.core.hub.WheelEndShape;
+import oldtallow.core.quantity.EnteredQuantity;
+import oldtallow.core.quantity.Quantity;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 
@@ -60,10 +62,10 @@ class Shapes {
             errors.add(
                     path + "school", build.school().value(), "is no school of this workshop; choose one of the list");
         }
-        Map<String, String> fields = new HashMap<>();
+        Map<Quantity, String> fields = new HashMap<>();
         Arrays.stream(HubDimension.values())
-                .forEach(dimension -> fields.put(dimension.words(), path + "dimensions." + dimension));
-        fields.put("spindle thread", path + "thread.nominalDiameterMillimetres");
+                .forEach(dimension -> fields.put(dimension, path + "dimensions." + dimension));
+        fields.put(EnteredQuantity.SPINDLE_THREAD, path + "thread.nominalDiameterMillimetres");
         return errors.at(path + "construction", fields, () -> shape(build, bearings));
     }
 

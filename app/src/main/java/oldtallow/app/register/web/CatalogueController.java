@@ -16,6 +16,7 @@ import oldtallow.core.bearing.CatalogueEntry.Confidence;
 import oldtallow.core.bearing.RingMarking;
 import oldtallow.core.bearing.SetDesignation;
 import oldtallow.core.bearing.WrittenBearing;
+import oldtallow.core.quantity.EnteredQuantity;
 import oldtallow.core.quantity.Length;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
@@ -134,11 +135,11 @@ class CatalogueController {
             BearingSet set = errors.at(
                     "bore.number",
                     java.util.Map.of(
-                            "cup outside diameter D", "outsideDiameter.number",
-                            "set width T", "width.number",
-                            "cone width B", "coneWidth.number",
-                            "cup width C", "cupWidth.number",
-                            "factor e", "e"),
+                            EnteredQuantity.CUP_OUTSIDE_DIAMETER_D, "outsideDiameter.number",
+                            EnteredQuantity.SET_WIDTH_T, "width.number",
+                            EnteredQuantity.CONE_WIDTH_B, "coneWidth.number",
+                            EnteredQuantity.CUP_WIDTH_C, "cupWidth.number",
+                            EnteredQuantity.FACTOR_E, "e"),
                     () -> new BearingSet(designation, series, d, outside, t, b, c, e == null ? USUAL_E : e));
             return new CatalogueEntry(errors.require(set), Confidence.UNCERTAIN, source.strip());
         }

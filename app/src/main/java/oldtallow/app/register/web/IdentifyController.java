@@ -21,6 +21,7 @@ import oldtallow.core.bearing.identify.Measurement;
 import oldtallow.core.bearing.identify.SizeGauge;
 import oldtallow.core.bearing.identify.StudCircle;
 import oldtallow.core.bearing.identify.UsualHub;
+import oldtallow.core.quantity.EnteredQuantity;
 import oldtallow.core.quantity.Length;
 import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -177,7 +178,7 @@ class IdentifyController {
         @Nullable
         StudCircle circle = errors.at(
                 "distance.number",
-                Map.of("stud count", "studs"),
+                Map.of(EnteredQuantity.STUD_COUNT, "studs"),
                 () -> StudCircle.fromNeighbours(form.studs(), form.distance().toLength()));
         return StudCircleView.of(errors.require(circle), form);
     }

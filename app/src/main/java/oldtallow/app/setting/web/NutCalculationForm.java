@@ -17,6 +17,7 @@ import oldtallow.core.fastening.lock.LockPattern;
 import oldtallow.core.fastening.sequence.AdjustmentProcedure;
 import oldtallow.core.fastening.sequence.ProcedureId;
 import oldtallow.core.fastening.thread.ScrewThread;
+import oldtallow.core.quantity.EnteredQuantity;
 import oldtallow.core.quantity.Length;
 import oldtallow.core.quantity.Turn;
 import oldtallow.core.schedule.figure.Authority;
@@ -87,11 +88,11 @@ record NutCalculationForm(
         return errors.require(errors.at(
                 "reading.mark",
                 Map.of(
-                        "washer thickness",
+                        EnteredQuantity.WASHER_THICKNESS,
                         "washerThicknessMillimetres",
-                        "least end play",
+                        EnteredQuantity.LEAST_END_PLAY,
                         "figures",
-                        "play that locking takes",
+                        EnteredQuantity.PLAY_THAT_LOCKING_TAKES,
                         "lockingTakesUp.number"),
                 () -> new NutCase(
                         errors.require(screw),

@@ -17,8 +17,10 @@ import oldtallow.app.units.LengthView;
 import oldtallow.app.units.TorqueView;
 import oldtallow.core.bearing.BearingSet;
 import oldtallow.core.fastening.endplay.EndPlayWindow;
+import oldtallow.core.quantity.EnteredQuantity;
 import oldtallow.core.quantity.Force;
 import oldtallow.core.quantity.Length;
+import oldtallow.core.quantity.ReadingKind;
 import oldtallow.core.quantity.Temperature;
 import oldtallow.core.schedule.figure.GoverningFigure;
 import oldtallow.core.setting.measure.DragReading;
@@ -61,7 +63,7 @@ class ReadingController {
         @Nullable
         RockReading reading = errors.at(
                 "rock.number",
-                Map.of("what it is read to", "readTo.number"),
+                Map.of(EnteredQuantity.READ_TO, "readTo.number"),
                 () -> new RockReading(errors.require(tyre), errors.require(rock), errors.require(readTo)));
         EndPlayWindow window = GoverningFigure.governing(figures.endPlay(register.wheelEnd(id)))
                 .value();
@@ -80,7 +82,11 @@ class ReadingController {
         @Nullable
         DragReading reading = errors.at(
                 "pullsNewtons",
-                Map.of("radius of the stud", "radius.number", "drag with the nut loose", "looseNewtons"),
+                Map.of(
+                        EnteredQuantity.RADIUS_OF_STUD,
+                        "radius.number",
+                        ReadingKind.DRAG_WITH_NUT_LOOSE,
+                        "looseNewtons"),
                 () -> new DragReading(pulls, at, Force.ofNewtons(form.looseNewtons())));
         DragReading drag = errors.require(reading);
         return new DragView(TorqueView.of(drag.rolling()), TorqueView.of(drag.uncertainty()));
@@ -100,13 +106,13 @@ class ReadingController {
         SettingChart chart = errors.at(
                 "road.wheelLoad.number",
                 Map.of(
-                        "spread of the bearings", "backFaces.number",
-                        "distance of the cones' back faces", "backFaces.number",
-                        "rolling radius of the tyre", "road.rollingRadius.number",
-                        "radius it is measured at", "road.rollingRadius.number",
-                        "speed", "road.kilometresPerHour",
-                        "speed of the wheel", "road.kilometresPerHour",
-                        "outside temperature", "road.outside.number"),
+                        EnteredQuantity.SPREAD_OF_BEARINGS, "backFaces.number",
+                        EnteredQuantity.DISTANCE_OF_CONES_BACK_FACES, "backFaces.number",
+                        EnteredQuantity.ROLLING_RADIUS_OF_TYRE, "road.rollingRadius.number",
+                        EnteredQuantity.RADIUS_IT_IS_MEASURED_AT, "road.rollingRadius.number",
+                        EnteredQuantity.SPEED, "road.kilometresPerHour",
+                        EnteredQuantity.SPEED_OF_WHEEL, "road.kilometresPerHour",
+                        EnteredQuantity.OUTSIDE_TEMPERATURE, "road.outside.number"),
                 () -> charts.free(
                         errors.require(inboard),
                         errors.require(outboard),

@@ -17,8 +17,10 @@ import oldtallow.app.units.TemperatureEntry;
 import oldtallow.app.units.form.WarmingView;
 import oldtallow.core.fastening.endplay.EndPlayVerdict;
 import oldtallow.core.procedure.look.AfterDrive;
+import oldtallow.core.quantity.EnteredQuantity;
 import oldtallow.core.quantity.Force;
 import oldtallow.core.quantity.Length;
+import oldtallow.core.quantity.ReadingKind;
 import oldtallow.core.quantity.Temperature;
 import oldtallow.core.schedule.figure.Authority;
 import oldtallow.core.setting.nut.Stop;
@@ -54,11 +56,11 @@ class SettingChartController {
         Charted charted = errors.at(
                 "wheelLoad.number",
                 Map.of(
-                        "rolling radius of the tyre", "rollingRadius.number",
-                        "radius it is measured at", "rollingRadius.number",
-                        "speed", "kilometresPerHour",
-                        "speed of the wheel", "kilometresPerHour",
-                        "outside temperature", "outside.number"),
+                        EnteredQuantity.ROLLING_RADIUS_OF_TYRE, "rollingRadius.number",
+                        EnteredQuantity.RADIUS_IT_IS_MEASURED_AT, "rollingRadius.number",
+                        EnteredQuantity.SPEED, "kilometresPerHour",
+                        EnteredQuantity.SPEED_OF_WHEEL, "kilometresPerHour",
+                        EnteredQuantity.OUTSIDE_TEMPERATURE, "outside.number"),
                 () -> charts.of(
                         id,
                         new Road(
@@ -91,9 +93,9 @@ class SettingChartController {
         Answered answered = errors.require(errors.at(
                 "hub.number",
                 Map.of(
-                        "hub temperature on the other side", "otherSide.number",
-                        "temperature of the day", "day.number",
-                        "distance driven", "kilometres"),
+                        ReadingKind.OTHER_HUB_TEMPERATURE, "otherSide.number",
+                        EnteredQuantity.TEMPERATURE_OF_DAY, "day.number",
+                        EnteredQuantity.DISTANCE_DRIVEN, "kilometres"),
                 () -> charts.afterDrive(
                         id,
                         play -> new AfterDrive(

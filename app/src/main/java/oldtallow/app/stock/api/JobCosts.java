@@ -22,6 +22,7 @@ import oldtallow.core.procedure.job.Choices;
 import oldtallow.core.procedure.job.Plan;
 import oldtallow.core.procedure.job.Scope;
 import oldtallow.core.procedure.step.Supply;
+import oldtallow.core.quantity.EnteredQuantity;
 import oldtallow.core.quantity.OutOfRangeException;
 import oldtallow.core.stock.JobCost;
 import oldtallow.core.stock.JobCost.For;
@@ -85,7 +86,7 @@ public class JobCosts {
         /** What it costs that the rig stands and waits for so many days, 0 to 365; empty where no rate is set. */
         public Optional<Money> standing(int days) {
             if (days < 0 || days > MOST_DAYS) {
-                throw new OutOfRangeException("days of waiting", days, "0 to 365");
+                throw new OutOfRangeException(EnteredQuantity.DAYS_OF_WAITING, days, "0 to 365");
             }
             return rates.map(one -> one.standingDay().times(days));
         }

@@ -6,6 +6,7 @@ import java.util.Map;
 import java.util.Objects;
 import oldtallow.app.platform.problem.FieldErrors;
 import oldtallow.app.units.LengthEntry;
+import oldtallow.core.quantity.EnteredQuantity;
 import oldtallow.core.quantity.Length;
 import oldtallow.core.setting.measure.DialReadings;
 import org.jspecify.annotations.Nullable;
@@ -39,8 +40,8 @@ public record DialReadingsForm(
         return errors.at(
                 path + ".readings",
                 Map.of(
-                        "contact slack", path + ".slack.number",
-                        "graduation of the indicator", path + ".graduation.number"),
+                        EnteredQuantity.CONTACT_SLACK, path + ".slack.number",
+                        EnteredQuantity.GRADUATION_OF_INDICATOR, path + ".graduation.number"),
                 () -> new DialReadings(
                         read.stream().map(Objects::requireNonNull).toList(), gives, fine));
     }

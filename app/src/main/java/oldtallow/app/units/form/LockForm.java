@@ -12,6 +12,8 @@ import oldtallow.core.fastening.lock.LockPlate;
 import oldtallow.core.fastening.lock.PushOnRetainer;
 import oldtallow.core.fastening.lock.SeatedRetainer;
 import oldtallow.core.fastening.lock.TangWasher;
+import oldtallow.core.quantity.EnteredQuantity;
+import oldtallow.core.quantity.Quantity;
 import oldtallow.core.quantity.Turn;
 import org.jspecify.annotations.Nullable;
 
@@ -149,18 +151,18 @@ public record LockForm(
         };
     }
 
-    private static Map<String, String> fields(String path) {
+    private static Map<Quantity, String> fields(String path) {
         return Map.ofEntries(
-                Map.entry("hole angle", path + ".marksDegrees"),
-                Map.entry("number of holes", path + ".marksDegrees"),
-                Map.entry("flat angle", path + ".marksDegrees"),
-                Map.entry("number of flats", path + ".marksDegrees"),
-                Map.entry("tang angle", path + ".marksDegrees"),
-                Map.entry("number of tangs", path + ".marksDegrees"),
-                Map.entry("retainer seats", path + ".seats"),
-                Map.entry("retainer offset", path + ".offsetDegrees"),
-                Map.entry("lock plate holes", path + ".plateHoles"),
-                Map.entry("ring nut holes", path + ".ringHoles"));
+                Map.entry(EnteredQuantity.HOLE_ANGLE, path + ".marksDegrees"),
+                Map.entry(EnteredQuantity.NUMBER_OF_HOLES, path + ".marksDegrees"),
+                Map.entry(EnteredQuantity.FLAT_ANGLE, path + ".marksDegrees"),
+                Map.entry(EnteredQuantity.NUMBER_OF_FLATS, path + ".marksDegrees"),
+                Map.entry(EnteredQuantity.TANG_ANGLE, path + ".marksDegrees"),
+                Map.entry(EnteredQuantity.NUMBER_OF_TANGS, path + ".marksDegrees"),
+                Map.entry(EnteredQuantity.RETAINER_SEATS, path + ".seats"),
+                Map.entry(EnteredQuantity.RETAINER_OFFSET, path + ".offsetDegrees"),
+                Map.entry(EnteredQuantity.LOCK_PLATE_HOLES, path + ".plateHoles"),
+                Map.entry(EnteredQuantity.RING_NUT_HOLES, path + ".ringHoles"));
     }
 
     private static @Nullable Integer needed(String field, @Nullable Integer value, FieldErrors errors) {

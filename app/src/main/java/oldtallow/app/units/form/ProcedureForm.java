@@ -12,6 +12,9 @@ import oldtallow.core.fastening.sequence.ProcedureId;
 import oldtallow.core.fastening.sequence.SequenceStep;
 import oldtallow.core.fastening.sequence.StepKind;
 import oldtallow.core.fastening.sequence.TorqueRange;
+import oldtallow.core.quantity.EnteredQuantity;
+import oldtallow.core.quantity.Quantity;
+import oldtallow.core.quantity.ReadingKind;
 import oldtallow.core.quantity.Torque;
 import oldtallow.core.quantity.TorqueUnit;
 import oldtallow.core.quantity.Turn;
@@ -26,13 +29,13 @@ public record ProcedureForm(
         @Nullable Boolean samePartsOnly,
         List<StepForm> steps) {
 
-    private static final Map<String, String> FIELDS = Map.of(
-            "name of the school", "label",
-            "what it is used on", "usedOn",
-            "what it ends with", "endsWith",
-            "source", "source",
-            "number of steps", "steps",
-            "order of steps", "steps");
+    private static final Map<Quantity, String> FIELDS = Map.of(
+            EnteredQuantity.NAME_OF_SCHOOL, "label",
+            EnteredQuantity.USED_ON, "usedOn",
+            EnteredQuantity.ENDS_WITH, "endsWith",
+            EnteredQuantity.SOURCE, "source",
+            EnteredQuantity.NUMBER_OF_STEPS, "steps",
+            EnteredQuantity.ORDER_OF_STEPS, "steps");
 
     /**
      * A step of it.
@@ -70,12 +73,12 @@ public record ProcedureForm(
             @Nullable
             Turn turn =
                     turnDegrees == null ? null : errors.at(path + ".turnDegrees", () -> Turn.ofDegrees(turnDegrees));
-            Map<String, String> fields = Map.of(
-                    "what to do", path + ".says",
-                    "what to look out for", path + ".lookOutFor",
-                    "torque", path + ".torque",
-                    "turn of the nut", path + ".turnDegrees",
-                    "turns of the hub", path + ".hubTurns");
+            Map<Quantity, String> fields = Map.of(
+                    EnteredQuantity.WORDS_OF_STEP, path + ".says",
+                    EnteredQuantity.LOOK_OUT_FOR, path + ".lookOutFor",
+                    EnteredQuantity.TORQUE, path + ".torque",
+                    EnteredQuantity.TURN_OF_NUT, path + ".turnDegrees",
+                    ReadingKind.HUB_TURNS, path + ".hubTurns");
             return errors.at(
                     path,
                     fields,

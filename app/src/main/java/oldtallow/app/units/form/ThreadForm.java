@@ -4,6 +4,7 @@ import java.util.Map;
 import oldtallow.app.platform.problem.FieldErrors;
 import oldtallow.core.fastening.thread.ScrewThread;
 import oldtallow.core.fastening.thread.ThreadHand;
+import oldtallow.core.quantity.EnteredQuantity;
 import oldtallow.core.quantity.Length;
 import org.jspecify.annotations.Nullable;
 
@@ -36,7 +37,8 @@ public record ThreadForm(
             return null;
         }
         String field = path + (pitchMillimetres == null ? ".threadsPerInch" : ".pitchMillimetres");
-        return errors.at(field, Map.of("thread diameter", path + ".nominalDiameterMillimetres"), this::thread);
+        return errors.at(
+                field, Map.of(EnteredQuantity.THREAD_DIAMETER, path + ".nominalDiameterMillimetres"), this::thread);
     }
 
     private ScrewThread thread() {

@@ -2,10 +2,11 @@ package oldtallow.core.bearing.identify;
 
 import java.util.Optional;
 import oldtallow.core.bearing.SetDimension;
+import oldtallow.core.quantity.Quantity;
 import org.jspecify.annotations.Nullable;
 
 /** What a mechanic can measure to find out which bearing it is. */
-public enum Measurand {
+public enum Measurand implements Quantity {
     CONE_BORE("cone bore", SetDimension.CONE_BORE, 8, 130),
     CUP_OUTSIDE("cup outside diameter", SetDimension.CUP_OUTSIDE, 20, 250),
     CUP_WIDTH("cup width", SetDimension.CUP_WIDTH, 5, 70),
@@ -28,6 +29,7 @@ public enum Measurand {
         this.mostMillimetres = mostMillimetres;
     }
 
+    @Override
     public String words() {
         return words;
     }

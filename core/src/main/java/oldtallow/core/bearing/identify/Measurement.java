@@ -12,7 +12,7 @@ public record Measurement(Measurand measurand, Length length, SizeGauge instrume
 
     public Measurement {
         if (!measurand.isPlausible(length.millimetres())) {
-            throw new OutOfRangeException(measurand.words(), length.millimetres() + " mm", measurand.range());
+            throw new OutOfRangeException(measurand, length.millimetres() + " mm", measurand.range());
         }
     }
 

@@ -1,5 +1,6 @@
 package oldtallow.core.bearing.identify;
 
+import oldtallow.core.quantity.EnteredQuantity;
 import oldtallow.core.quantity.Length;
 import oldtallow.core.quantity.OutOfRangeException;
 
@@ -19,17 +20,17 @@ public record StudCircle(int studs, Length diameter) {
 
     public StudCircle {
         if (studs < 3 || studs > 12) {
-            throw new OutOfRangeException("stud count", studs, "3 to 12");
+            throw new OutOfRangeException(EnteredQuantity.STUD_COUNT, studs, "3 to 12");
         }
         if (!(diameter.millimetres() >= 50 && diameter.millimetres() <= 500)) {
-            throw new OutOfRangeException("stud circle", diameter.millimetres() + " mm", "50 to 500 mm");
+            throw new OutOfRangeException(EnteredQuantity.STUD_CIRCLE, diameter.millimetres() + " mm", "50 to 500 mm");
         }
     }
 
     /** From the distance of two neighbouring studs, centre to centre. */
     public static StudCircle fromNeighbours(int studs, Length distance) {
         if (studs < 3 || studs > 12) {
-            throw new OutOfRangeException("stud count", studs, "3 to 12");
+            throw new OutOfRangeException(EnteredQuantity.STUD_COUNT, studs, "3 to 12");
         }
         return new StudCircle(studs, distance.times(1 / Math.sin(Math.PI / studs)));
     }

@@ -1,5 +1,6 @@
 package oldtallow.core.fastening.endplay;
 
+import oldtallow.core.quantity.EnteredQuantity;
 import oldtallow.core.quantity.Length;
 import oldtallow.core.quantity.OutOfRangeException;
 
@@ -34,20 +35,21 @@ public record EndPlayWindow(Length least, Length most, Length usable) {
     public EndPlayWindow {
         if (!(least.millimetres() >= MOST_PRELOAD_MM && least.millimetres() <= MOST_PLAY_MM)) {
             throw new OutOfRangeException(
-                    "least end play", least.millimetres() + " mm", "−0.3 to 1 mm (−12 to 39 thou)");
+                    EnteredQuantity.LEAST_END_PLAY, least.millimetres() + " mm", "−0.3 to 1 mm (−12 to 39 thou)");
         }
         if (!(most.millimetres() <= MOST_PLAY_MM)) {
-            throw new OutOfRangeException("most end play", most.millimetres() + " mm", "1 mm (39 thou) or less");
+            throw new OutOfRangeException(
+                    EnteredQuantity.MOST_END_PLAY, most.millimetres() + " mm", "1 mm (39 thou) or less");
         }
         if (least.compareTo(most) > 0) {
             throw new OutOfRangeException(
-                    "end play window",
+                    EnteredQuantity.END_PLAY_WINDOW,
                     least.millimetres() + " to " + most.millimetres() + " mm",
                     "given the right way up, least first");
         }
         if (!(usable.compareTo(most) >= 0 && usable.millimetres() <= MOST_PLAY_MM)) {
             throw new OutOfRangeException(
-                    "most usable end play",
+                    EnteredQuantity.MOST_USABLE_END_PLAY,
                     usable.millimetres() + " mm",
                     most.millimetres() + " to 1 mm (39 thou): not below what is good");
         }

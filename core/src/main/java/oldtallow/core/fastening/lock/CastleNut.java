@@ -1,6 +1,7 @@
 package oldtallow.core.fastening.lock;
 
 import java.util.List;
+import oldtallow.core.quantity.EnteredQuantity;
 import oldtallow.core.quantity.Turn;
 
 /**
@@ -15,8 +16,8 @@ import oldtallow.core.quantity.Turn;
 public record CastleNut(int slots, List<Turn> holes) implements SteppedLock {
 
     public CastleNut {
-        LockNumbers.requireEvenSlots("castle nut slots", slots);
-        holes = LockNumbers.requireMarks("hole", holes, Turn.HALF);
+        LockNumbers.requireEvenSlots(EnteredQuantity.CASTLE_NUT_SLOTS, slots);
+        holes = LockNumbers.requireMarks(EnteredQuantity.NUMBER_OF_HOLES, EnteredQuantity.HOLE_ANGLE, holes, Turn.HALF);
     }
 
     @Override

@@ -1,7 +1,9 @@
 package oldtallow.core.fastening.lock;
 
 import java.util.List;
+import oldtallow.core.quantity.EnteredQuantity;
 import oldtallow.core.quantity.OutOfRangeException;
+import oldtallow.core.quantity.Quantity;
 import oldtallow.core.quantity.Turn;
 
 /**
@@ -17,12 +19,12 @@ import oldtallow.core.quantity.Turn;
 public record LockPlate(int plateHoles, int ringHoles, int screws) implements SteppedLock {
 
     public LockPlate {
-        requireHoles("lock plate holes", plateHoles);
-        requireHoles("ring nut holes", ringHoles);
+        requireHoles(EnteredQuantity.LOCK_PLATE_HOLES, plateHoles);
+        requireHoles(EnteredQuantity.RING_NUT_HOLES, ringHoles);
         int meeting = LockNumbers.gcd(plateHoles, ringHoles);
         if (!(screws >= 1 && screws <= meeting)) {
             throw new OutOfRangeException(
-                    "lock plate screws",
+                    EnteredQuantity.LOCK_PLATE_SCREWS,
                     screws,
                     "1 to " + meeting + ", as many as a plate of " + plateHoles + " and a ring of " + ringHoles
                             + " holes ever meet at once");
@@ -39,7 +41,7 @@ public record LockPlate(int plateHoles, int ringHoles, int screws) implements St
         return List.of(Turn.ZERO);
     }
 
-    private static void requireHoles(String quantity, int holes) {
+    private static void requireHoles(Quantity quantity, int holes) {
         if (!(holes >= 1 && holes <= 72)) {
             throw new OutOfRangeException(quantity, holes, "1 to 72");
         }

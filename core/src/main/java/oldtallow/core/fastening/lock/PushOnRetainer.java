@@ -1,6 +1,7 @@
 package oldtallow.core.fastening.lock;
 
 import java.util.List;
+import oldtallow.core.quantity.EnteredQuantity;
 import oldtallow.core.quantity.OutOfRangeException;
 import oldtallow.core.quantity.Turn;
 
@@ -19,9 +20,9 @@ public record PushOnRetainer(int seats, List<Turn> flats) implements SteppedLock
 
     public PushOnRetainer {
         if (seats != 6 && seats != 12 && seats != 18) {
-            throw new OutOfRangeException("retainer seats", seats, "6, 12 or 18 points over a hex nut");
+            throw new OutOfRangeException(EnteredQuantity.RETAINER_SEATS, seats, "6, 12 or 18 points over a hex nut");
         }
-        flats = LockNumbers.requireMarks("flat", flats, Turn.FULL);
+        flats = LockNumbers.requireMarks(EnteredQuantity.NUMBER_OF_FLATS, EnteredQuantity.FLAT_ANGLE, flats, Turn.FULL);
     }
 
     @Override

@@ -1,6 +1,7 @@
 package oldtallow.core.fastening.lock;
 
 import java.util.List;
+import oldtallow.core.quantity.EnteredQuantity;
 import oldtallow.core.quantity.OutOfRangeException;
 import oldtallow.core.quantity.Turn;
 
@@ -22,15 +23,17 @@ import oldtallow.core.quantity.Turn;
 public record SeatedRetainer(int slots, int seats, Turn offset, List<Turn> holes) implements SteppedLock {
 
     public SeatedRetainer {
-        LockNumbers.requireEvenSlots("retainer slots", slots);
+        LockNumbers.requireEvenSlots(EnteredQuantity.RETAINER_SLOTS, slots);
         if (seats != 6 && seats != 12) {
-            throw new OutOfRangeException("retainer seats", seats, "6 (hex nut) or 12 (twelve-point)");
+            throw new OutOfRangeException(EnteredQuantity.RETAINER_SEATS, seats, "6 (hex nut) or 12 (twelve-point)");
         }
         if (offset.isNegative() || offset.compareTo(Turn.of(1, slots)) >= 0) {
             throw new OutOfRangeException(
-                    "retainer offset", offset.degrees() + "°", "0° or more and below " + 360.0 / slots + "°, one slot");
+                    EnteredQuantity.RETAINER_OFFSET,
+                    offset.degrees() + "°",
+                    "0° or more and below " + 360.0 / slots + "°, one slot");
         }
-        holes = LockNumbers.requireMarks("hole", holes, Turn.HALF);
+        holes = LockNumbers.requireMarks(EnteredQuantity.NUMBER_OF_HOLES, EnteredQuantity.HOLE_ANGLE, holes, Turn.HALF);
     }
 
     /** One whose slots stand over the corners of the nut, or midway between: turning it over changes nothing. */

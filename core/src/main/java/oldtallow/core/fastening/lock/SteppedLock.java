@@ -1,6 +1,7 @@
 package oldtallow.core.fastening.lock;
 
 import java.util.List;
+import oldtallow.core.quantity.EnteredQuantity;
 import oldtallow.core.quantity.OutOfRangeException;
 import oldtallow.core.quantity.Turn;
 
@@ -59,7 +60,8 @@ public sealed interface SteppedLock extends LockPattern
      */
     default Turn mark(int number) {
         if (!(number >= 1 && number <= marks().size())) {
-            throw new OutOfRangeException("mark", number, "1 to " + marks().size() + ", as many as this lock has");
+            throw new OutOfRangeException(
+                    EnteredQuantity.MARK, number, "1 to " + marks().size() + ", as many as this lock has");
         }
         return marks().get(number - 1);
     }

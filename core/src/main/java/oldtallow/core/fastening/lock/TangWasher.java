@@ -1,6 +1,7 @@
 package oldtallow.core.fastening.lock;
 
 import java.util.List;
+import oldtallow.core.quantity.EnteredQuantity;
 import oldtallow.core.quantity.OutOfRangeException;
 import oldtallow.core.quantity.Turn;
 
@@ -14,9 +15,9 @@ public record TangWasher(int flats, List<Turn> tangs) implements SteppedLock {
 
     public TangWasher {
         if (!(flats >= 4 && flats <= 12)) {
-            throw new OutOfRangeException("nut flats", flats, "4 to 12");
+            throw new OutOfRangeException(EnteredQuantity.NUT_FLATS, flats, "4 to 12");
         }
-        tangs = LockNumbers.requireMarks("tang", tangs, Turn.FULL);
+        tangs = LockNumbers.requireMarks(EnteredQuantity.NUMBER_OF_TANGS, EnteredQuantity.TANG_ANGLE, tangs, Turn.FULL);
     }
 
     /** The same washer turned over: its tangs come to stand on the other side of the key. */

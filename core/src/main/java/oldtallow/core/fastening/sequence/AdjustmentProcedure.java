@@ -3,7 +3,9 @@ package oldtallow.core.fastening.sequence;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
+import oldtallow.core.quantity.EnteredQuantity;
 import oldtallow.core.quantity.OutOfRangeException;
+import oldtallow.core.quantity.Quantity;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -31,18 +33,18 @@ public record AdjustmentProcedure(
     private static final int MOST_STEPS = 20;
 
     public AdjustmentProcedure {
-        require("name of the school", label, 1, MOST_LABEL);
-        require("what it is used on", usedOn, 0, MOST_WORDS);
-        require("what it ends with", endsWith, 0, MOST_WORDS);
-        require("source", source, 1, MOST_SOURCE);
+        require(EnteredQuantity.NAME_OF_SCHOOL, label, 1, MOST_LABEL);
+        require(EnteredQuantity.USED_ON, usedOn, 0, MOST_WORDS);
+        require(EnteredQuantity.ENDS_WITH, endsWith, 0, MOST_WORDS);
+        require(EnteredQuantity.SOURCE, source, 1, MOST_SOURCE);
         steps = List.copyOf(steps);
         if (steps.isEmpty() || steps.size() > MOST_STEPS) {
-            throw new OutOfRangeException("number of steps", steps.size(), "1 to " + MOST_STEPS);
+            throw new OutOfRangeException(EnteredQuantity.NUMBER_OF_STEPS, steps.size(), "1 to " + MOST_STEPS);
         }
         for (int i = 1; i < steps.size(); i++) {
             if (steps.get(i).kind().compareTo(steps.get(i - 1).kind()) < 0) {
                 throw new OutOfRangeException(
-                        "order of steps",
+                        EnteredQuantity.ORDER_OF_STEPS,
                         steps.get(i).says() + " after " + steps.get(i - 1).says(),
                         "seating first, then release, fine setting, stop, lock");
             }
@@ -94,7 +96,7 @@ public record AdjustmentProcedure(
                 .reduce((earlier, later) -> later);
     }
 
-    private static void require(String quantity, String text, int least, int most) {
+    private static void require(Quantity quantity, String text, int least, int most) {
         if (text.strip().length() < least || text.length() > most) {
             throw new OutOfRangeException(quantity, text, least + " to " + most + " characters");
         }

@@ -1,6 +1,7 @@
 package oldtallow.core.fastening.sequence;
 
 import java.util.regex.Pattern;
+import oldtallow.core.quantity.EnteredQuantity;
 import oldtallow.core.quantity.OutOfRangeException;
 
 /**
@@ -26,7 +27,7 @@ public record ProcedureId(String value) {
 
     public ProcedureId {
         if (!SHAPE.matcher(value).matches()) {
-            throw new OutOfRangeException("school", value, "the name of a school of setting the nut");
+            throw new OutOfRangeException(EnteredQuantity.SCHOOL, value, "the name of a school of setting the nut");
         }
     }
 

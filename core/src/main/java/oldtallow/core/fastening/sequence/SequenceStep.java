@@ -1,6 +1,8 @@
 package oldtallow.core.fastening.sequence;
 
+import oldtallow.core.quantity.EnteredQuantity;
 import oldtallow.core.quantity.OutOfRangeException;
+import oldtallow.core.quantity.ReadingKind;
 import oldtallow.core.quantity.Turn;
 import org.jspecify.annotations.Nullable;
 
@@ -33,21 +35,24 @@ public record SequenceStep(
 
     public SequenceStep {
         if (says.isBlank() || says.length() > MOST_SAYS) {
-            throw new OutOfRangeException("what to do", says, "1 to " + MOST_SAYS + " characters");
+            throw new OutOfRangeException(EnteredQuantity.WORDS_OF_STEP, says, "1 to " + MOST_SAYS + " characters");
         }
         if (lookOutFor.length() > MOST_LOOK_OUT) {
             throw new OutOfRangeException(
-                    "what to look out for", lookOutFor.length(), "at most " + MOST_LOOK_OUT + " characters");
+                    EnteredQuantity.LOOK_OUT_FOR, lookOutFor.length(), "at most " + MOST_LOOK_OUT + " characters");
         }
         if (torque != null && torque.most().newtonMetres() > MOST_NEWTON_METRES) {
             throw new OutOfRangeException(
-                    "torque", torque.most().newtonMetres() + " N·m", "at most 1500 N·m; is the unit right?");
+                    EnteredQuantity.TORQUE,
+                    torque.most().newtonMetres() + " N·m",
+                    "at most 1500 N·m; is the unit right?");
         }
         if (turn != null && (turn.compareTo(Turn.FULL.negate()) < 0 || turn.compareTo(Turn.FULL.times(2)) > 0)) {
-            throw new OutOfRangeException("turn of the nut", turn.degrees() + "°", "−360° to 720°, positive looser");
+            throw new OutOfRangeException(
+                    EnteredQuantity.TURN_OF_NUT, turn.degrees() + "°", "−360° to 720°, positive looser");
         }
         if (hubTurns < 0 || hubTurns > MOST_HUB_TURNS) {
-            throw new OutOfRangeException("turns of the hub", hubTurns, "0 to " + MOST_HUB_TURNS);
+            throw new OutOfRangeException(ReadingKind.HUB_TURNS, hubTurns, "0 to " + MOST_HUB_TURNS);
         }
     }
 }

@@ -1,5 +1,6 @@
 package oldtallow.core.fastening.sequence;
 
+import oldtallow.core.quantity.EnteredQuantity;
 import oldtallow.core.quantity.OutOfRangeException;
 import oldtallow.core.quantity.Torque;
 import oldtallow.core.quantity.TorqueUnit;
@@ -17,7 +18,7 @@ public record TorqueRange(Torque least, Torque most, boolean openEnded, TorqueUn
     public TorqueRange {
         if (!(least.newtonMetres() > 0 && least.compareTo(most) <= 0)) {
             throw new OutOfRangeException(
-                    "torque range",
+                    EnteredQuantity.TORQUE_RANGE,
                     least.newtonMetres() + " to " + most.newtonMetres() + " N·m",
                     "above 0 and given least first");
         }

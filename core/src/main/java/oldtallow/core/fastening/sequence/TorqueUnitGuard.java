@@ -4,6 +4,7 @@ import java.util.Comparator;
 import java.util.Optional;
 import java.util.function.Predicate;
 import java.util.stream.Stream;
+import oldtallow.core.quantity.EnteredQuantity;
 import oldtallow.core.quantity.OutOfRangeException;
 import oldtallow.core.quantity.Torque;
 import oldtallow.core.quantity.TorqueUnit;
@@ -77,7 +78,8 @@ public final class TorqueUnitGuard {
 
     private static Torque entered(double number, TorqueUnit unit) {
         if (!(number > 0 && number * unit.newtonMetres() <= MOST_NEWTON_METRES)) {
-            throw new OutOfRangeException("torque", number + " " + unit.symbol(), "above 0 and at most 1500 N·m");
+            throw new OutOfRangeException(
+                    EnteredQuantity.TORQUE, number + " " + unit.symbol(), "above 0 and at most 1500 N·m");
         }
         return Torque.of(number, unit);
     }

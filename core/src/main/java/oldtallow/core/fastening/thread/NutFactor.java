@@ -1,5 +1,6 @@
 package oldtallow.core.fastening.thread;
 
+import oldtallow.core.quantity.EnteredQuantity;
 import oldtallow.core.quantity.Force;
 import oldtallow.core.quantity.Length;
 import oldtallow.core.quantity.OutOfRangeException;
@@ -35,7 +36,7 @@ public record NutFactor(double k) {
 
     public NutFactor {
         if (!(k >= 0.05 && k <= 0.6)) {
-            throw new OutOfRangeException("nut factor", k, "0.05 to 0.6");
+            throw new OutOfRangeException(EnteredQuantity.NUT_FACTOR, k, "0.05 to 0.6");
         }
     }
 

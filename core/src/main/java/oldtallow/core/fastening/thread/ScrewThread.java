@@ -1,5 +1,6 @@
 package oldtallow.core.fastening.thread;
 
+import oldtallow.core.quantity.EnteredQuantity;
 import oldtallow.core.quantity.Length;
 import oldtallow.core.quantity.OutOfRangeException;
 import oldtallow.core.quantity.Turn;
@@ -29,18 +30,18 @@ public record ScrewThread(Length pitch, ThreadHand hand, Length nominalDiameter)
         double pitchMm = pitch.millimetres();
         if (!(pitchMm >= LEAST_PITCH_MM && pitchMm <= MOST_PITCH_MM)) {
             throw new OutOfRangeException(
-                    "thread pitch", pitchMm + " mm", "0.35 to 6.35 mm, or 4 to 72 threads per inch");
+                    EnteredQuantity.THREAD_PITCH, pitchMm + " mm", "0.35 to 6.35 mm, or 4 to 72 threads per inch");
         }
         double diameterMm = nominalDiameter.millimetres();
         if (!(diameterMm >= LEAST_DIAMETER_MM && diameterMm <= MOST_DIAMETER_MM)) {
-            throw new OutOfRangeException("thread diameter", diameterMm + " mm", "8 to 150 mm");
+            throw new OutOfRangeException(EnteredQuantity.THREAD_DIAMETER, diameterMm + " mm", "8 to 150 mm");
         }
     }
 
     /** An inch thread, such as 1 in with 14 threads per inch. */
     public static ScrewThread ofThreadsPerInch(double threadsPerInch, ThreadHand hand, Length nominalDiameter) {
         if (!(threadsPerInch > 0 && threadsPerInch < Double.POSITIVE_INFINITY)) {
-            throw new OutOfRangeException("threads per inch", threadsPerInch, "4 to 72");
+            throw new OutOfRangeException(EnteredQuantity.THREADS_PER_INCH, threadsPerInch, "4 to 72");
         }
         return new ScrewThread(Length.ofInches(1 / threadsPerInch), hand, nominalDiameter);
     }

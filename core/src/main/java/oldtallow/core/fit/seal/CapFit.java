@@ -1,6 +1,7 @@
 package oldtallow.core.fit.seal;
 
 import oldtallow.core.fit.SizeRange;
+import oldtallow.core.quantity.EnteredQuantity;
 import oldtallow.core.quantity.Length;
 import oldtallow.core.quantity.OutOfRangeException;
 
@@ -37,7 +38,7 @@ public record CapFit(Length interference, Verdict verdict) {
         Length over = cap.middle().minus(bore.middle());
         if (Math.abs(over.millimetres()) > WRONG_CAP_MM) {
             throw new OutOfRangeException(
-                    "cap's outside diameter",
+                    EnteredQuantity.CAPS_OUTSIDE_DIAMETER,
                     cap.middle().millimetres() + " mm",
                     "within 2 mm of its bore; this is another cap, or a slip of the key");
         }

@@ -4,6 +4,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.stream.Stream;
 import oldtallow.core.fit.SizeRange;
+import oldtallow.core.quantity.EnteredQuantity;
 import oldtallow.core.quantity.Length;
 import oldtallow.core.quantity.OutOfRangeException;
 
@@ -53,8 +54,8 @@ public record SealFit(SealSize size, Verdict verdict, Length off) {
             return BANDS.stream()
                     .filter(band -> nominal.millimetres() <= band.upToMillimetres)
                     .findFirst()
-                    .orElseThrow(
-                            () -> new OutOfRangeException("seal", nominal.millimetres() + " mm", "400 mm at most"));
+                    .orElseThrow(() -> new OutOfRangeException(
+                            EnteredQuantity.SEAL, nominal.millimetres() + " mm", "400 mm at most"));
         }
     }
 

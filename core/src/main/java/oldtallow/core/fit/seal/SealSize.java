@@ -3,6 +3,7 @@ package oldtallow.core.fit.seal;
 import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import oldtallow.core.quantity.EnteredQuantity;
 import oldtallow.core.quantity.Length;
 import oldtallow.core.quantity.OutOfRangeException;
 
@@ -24,16 +25,16 @@ public record SealSize(Length shaft, Length bore, Optional<Length> width) {
     public SealSize {
         double land = shaft.millimetres();
         if (!(land >= LEAST_SHAFT_MM && land <= MOST_SHAFT_MM)) {
-            throw new OutOfRangeException("shaft of the seal", land + " mm", "6 to 250 mm (1/4 to 10 in)");
+            throw new OutOfRangeException(EnteredQuantity.SHAFT_OF_SEAL, land + " mm", "6 to 250 mm (1/4 to 10 in)");
         }
         double radial = (bore.millimetres() - land) / 2;
         if (!(radial >= 2 && radial <= 60)) {
             throw new OutOfRangeException(
-                    "bore of the seal", bore.millimetres() + " mm", "4 to 120 mm more than the shaft");
+                    EnteredQuantity.BORE_OF_SEAL, bore.millimetres() + " mm", "4 to 120 mm more than the shaft");
         }
         width.ifPresent(one -> {
             if (!(one.millimetres() >= 2 && one.millimetres() <= 60)) {
-                throw new OutOfRangeException("width of the seal", one.millimetres() + " mm", "2 to 60 mm");
+                throw new OutOfRangeException(EnteredQuantity.WIDTH_OF_SEAL, one.millimetres() + " mm", "2 to 60 mm");
             }
         });
     }

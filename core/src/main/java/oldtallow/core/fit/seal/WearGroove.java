@@ -1,5 +1,6 @@
 package oldtallow.core.fit.seal;
 
+import oldtallow.core.quantity.EnteredQuantity;
 import oldtallow.core.quantity.Length;
 import oldtallow.core.quantity.OutOfRangeException;
 
@@ -40,10 +41,10 @@ public record WearGroove(Length depth, Length room) {
 
     public WearGroove {
         if (!(depth.millimetres() >= 0 && depth.millimetres() <= MOST_MM)) {
-            throw new OutOfRangeException("depth of the groove", depth.millimetres() + " mm", "0 to 3 mm");
+            throw new OutOfRangeException(EnteredQuantity.DEPTH_OF_GROOVE, depth.millimetres() + " mm", "0 to 3 mm");
         }
         if (room.isNegative()) {
-            throw new OutOfRangeException("room for the seal", room.millimetres() + " mm", "0 or more");
+            throw new OutOfRangeException(EnteredQuantity.ROOM_FOR_SEAL, room.millimetres() + " mm", "0 or more");
         }
     }
 

@@ -2,6 +2,7 @@ package oldtallow.core.hub.section;
 
 import java.util.ArrayList;
 import java.util.List;
+import oldtallow.core.quantity.EnteredQuantity;
 import oldtallow.core.quantity.OutOfRangeException;
 
 /**
@@ -27,7 +28,7 @@ public record Outline(Look look, List<Point> points) {
     public Outline {
         points = List.copyOf(points);
         if (points.size() < 3) {
-            throw new OutOfRangeException("points of an outline", points.size(), "3 or more");
+            throw new OutOfRangeException(EnteredQuantity.POINTS_OF_AN_OUTLINE, points.size(), "3 or more");
         }
     }
 

@@ -10,6 +10,7 @@ import oldtallow.core.hub.Fittings.Spacing;
 import oldtallow.core.hub.part.Part;
 import oldtallow.core.hub.part.Stack;
 import oldtallow.core.procedure.job.Choices.HubBrings;
+import oldtallow.core.quantity.EnteredQuantity;
 import oldtallow.core.quantity.OutOfRangeException;
 
 /**
@@ -36,7 +37,7 @@ public record JobBrief(
     public JobBrief {
         if (!scope.isPossibleOn(construction)) {
             throw new OutOfRangeException(
-                    "scope",
+                    EnteredQuantity.SCOPE,
                     scope.words() + " on a " + construction.words(),
                     "another one; the bearings sit in the upright, which goes to the bench: renew them");
         }
@@ -44,7 +45,7 @@ public record JobBrief(
             if (part.otherRing().isPresent()
                     && !condemned.contains(part.otherRing().get())) {
                 throw new OutOfRangeException(
-                        "parts to renew",
+                        EnteredQuantity.PARTS_TO_RENEW,
                         part.words() + " alone",
                         "cone and cup of a bearing together; they wear together");
             }

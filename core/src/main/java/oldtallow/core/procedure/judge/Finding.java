@@ -1,5 +1,6 @@
 package oldtallow.core.procedure.judge;
 
+import oldtallow.core.quantity.EnteredQuantity;
 import oldtallow.core.quantity.OutOfRangeException;
 
 /** Something found on a part. */
@@ -8,8 +9,8 @@ public record Finding(DamageMode mode, Spot spot, Extent extent, Sense noticedBy
     public Finding {
         if (!mode.spots().contains(spot)) {
             throw new OutOfRangeException(
-                    "place of " + mode.words(),
-                    spot.words(),
+                    EnteredQuantity.PLACE_OF_FINDING,
+                    mode.words() + " on " + spot.words(),
                     "one of " + mode.spots().stream().map(Spot::words).sorted().toList());
         }
     }

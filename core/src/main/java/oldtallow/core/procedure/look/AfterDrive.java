@@ -3,8 +3,10 @@ package oldtallow.core.procedure.look;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import oldtallow.core.quantity.EnteredQuantity;
 import oldtallow.core.quantity.Length;
 import oldtallow.core.quantity.OutOfRangeException;
+import oldtallow.core.quantity.Quantity;
 import oldtallow.core.travel.warmth.HeatBand;
 import oldtallow.core.travel.warmth.HubHeat;
 
@@ -122,8 +124,8 @@ public record AfterDrive(
     }
 
     public AfterDrive {
-        require("temperature of the day", dayCelsius, -40, 60, "°C");
-        require("distance driven", kilometres, 0, 5_000, "km");
+        require(EnteredQuantity.TEMPERATURE_OF_DAY, dayCelsius, -40, 60, "°C");
+        require(EnteredQuantity.DISTANCE_DRIVEN, kilometres, 0, 5_000, "km");
     }
 
     public Verdict verdict() {
@@ -192,7 +194,7 @@ public record AfterDrive(
         return heat.band().holdsTheRig() || (heat.band() == HeatBand.WARM && oneSided());
     }
 
-    private static void require(String what, double value, double least, double most, String unit) {
+    private static void require(Quantity what, double value, double least, double most, String unit) {
         if (!(value >= least && value <= most)) {
             throw new OutOfRangeException(what, value + " " + unit, least + " to " + most + " " + unit);
         }

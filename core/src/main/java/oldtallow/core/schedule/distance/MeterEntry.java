@@ -2,7 +2,9 @@ package oldtallow.core.schedule.distance;
 
 import java.time.LocalDate;
 import java.util.Optional;
+import oldtallow.core.quantity.EnteredQuantity;
 import oldtallow.core.quantity.OutOfRangeException;
+import oldtallow.core.quantity.Quantity;
 
 /**
  * What was written down of a meter on a day.
@@ -28,11 +30,11 @@ public record MeterEntry(LocalDate on, double shows, Kind kind, Optional<Double>
     }
 
     public MeterEntry {
-        require("distance on the meter", shows);
+        require(EnteredQuantity.DISTANCE_ON_METER, shows);
         before.ifPresent(km -> require(
                 kind == Kind.OTHER_METER
-                        ? "last distance on the old meter"
-                        : "distance at which the meter begins again",
+                        ? EnteredQuantity.LAST_DISTANCE_ON_OLD_METER
+                        : EnteredQuantity.DISTANCE_AT_WHICH_METER_BEGINS_AGAIN,
                 km));
         if (kind == Kind.READ == before.isPresent()) {
             throw new IllegalArgumentException(
@@ -45,7 +47,8 @@ public record MeterEntry(LocalDate on, double shows, Kind kind, Optional<Double>
                     });
         }
         if (kind == Kind.ROLLED_OVER && before.filter(end -> end > shows).isEmpty()) {
-            throw new OutOfRangeException("distance on the meter", shows + " km", "less than where it begins again");
+            throw new OutOfRangeException(
+                    EnteredQuantity.DISTANCE_ON_METER, shows + " km", "less than where it begins again");
         }
     }
 
@@ -63,7 +66,7 @@ public record MeterEntry(LocalDate on, double shows, Kind kind, Optional<Double>
         };
     }
 
-    private static void require(String what, double km) {
+    private static void require(Quantity what, double km) {
         if (!(km >= 0 && km <= MOST_KM)) {
             throw new OutOfRangeException(what, km + " km", "0 to 5,000,000 km");
         }

@@ -2,6 +2,7 @@ package oldtallow.core.schedule.distance;
 
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
+import oldtallow.core.quantity.EnteredQuantity;
 import oldtallow.core.quantity.OutOfRangeException;
 
 /**
@@ -15,10 +16,11 @@ public record PlannedRun(LocalDate from, LocalDate to, double km) {
 
     public PlannedRun {
         if (to.isBefore(from)) {
-            throw new OutOfRangeException("last day of the trip", to.toString(), "not before its first, " + from);
+            throw new OutOfRangeException(
+                    EnteredQuantity.LAST_DAY_OF_TRIP, to.toString(), "not before its first, " + from);
         }
         if (!(km >= 0 && km <= 100_000)) {
-            throw new OutOfRangeException("distance of the trip", km + " km", "0 to 100,000 km");
+            throw new OutOfRangeException(EnteredQuantity.DISTANCE_OF_TRIP, km + " km", "0 to 100,000 km");
         }
     }
 

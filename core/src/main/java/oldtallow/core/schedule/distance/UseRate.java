@@ -9,6 +9,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.stream.DoubleStream;
 import java.util.stream.IntStream;
+import oldtallow.core.quantity.EnteredQuantity;
 import oldtallow.core.quantity.OutOfRangeException;
 
 /**
@@ -52,13 +53,13 @@ public record UseRate(List<Double> kmPerDay, double spread, double meanError) {
     public UseRate {
         kmPerDay = List.copyOf(kmPerDay);
         if (kmPerDay.size() != MONTHS || kmPerDay.stream().anyMatch(rate -> !(rate >= 0 && rate <= MOST_A_DAY))) {
-            throw new OutOfRangeException("use", kmPerDay + " km a day", "twelve months of 0 to 2500");
+            throw new OutOfRangeException(EnteredQuantity.USE, kmPerDay + " km a day", "twelve months of 0 to 2500");
         }
         if (!(spread >= LEAST_SPREAD && spread <= MOST_SPREAD)) {
-            throw new OutOfRangeException("spread of use", spread, "0.2 to 1");
+            throw new OutOfRangeException(EnteredQuantity.SPREAD_OF_USE, spread, "0.2 to 1");
         }
         if (!(meanError >= 0 && meanError <= MOST_MEAN_ERROR)) {
-            throw new OutOfRangeException("error of the mean use", meanError, "0 to 0.6");
+            throw new OutOfRangeException(EnteredQuantity.ERROR_OF_MEAN_USE, meanError, "0 to 0.6");
         }
     }
 

@@ -5,10 +5,11 @@ import java.util.Set;
 import java.util.stream.Stream;
 import oldtallow.core.hub.part.Part;
 import oldtallow.core.hub.part.Stack;
+import oldtallow.core.quantity.Quantity;
 import oldtallow.core.quantity.ReadingKind;
 
 /** What a manual is looked up for. */
-public enum FigureKind {
+public enum FigureKind implements Quantity {
     NUT_SEQUENCE("nut sequence"),
     END_PLAY("end play or preload"),
     WHEEL_NUT_TORQUE("wheel-nut torque", ReadingKind.WHEEL_NUT_TORQUE),
@@ -37,6 +38,7 @@ public enum FigureKind {
         this.ofParts = Set.of(ofParts);
     }
 
+    @Override
     public String words() {
         return words;
     }

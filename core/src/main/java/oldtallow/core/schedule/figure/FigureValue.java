@@ -7,6 +7,7 @@ import java.util.stream.Stream;
 import oldtallow.core.fastening.endplay.EndPlayWindow;
 import oldtallow.core.fastening.sequence.ProcedureId;
 import oldtallow.core.fastening.sequence.TorqueRange;
+import oldtallow.core.quantity.EnteredQuantity;
 import oldtallow.core.quantity.OutOfRangeException;
 import oldtallow.core.quantity.Torque;
 import oldtallow.core.quantity.TorqueUnit;
@@ -31,7 +32,7 @@ public sealed interface FigureValue {
 
         public NutSequence {
             if (words.length() > MOST_WORDS) {
-                throw new OutOfRangeException("nut sequence in words", words.length(), "up to 300 characters");
+                throw new OutOfRangeException(EnteredQuantity.NUT_SEQUENCE, words.length(), "up to 300 characters");
             }
         }
 
@@ -70,7 +71,7 @@ public sealed interface FigureValue {
             double from = kind == FigureKind.WHEEL_NUT_TORQUE ? LEAST_WHEEL_NUT_NM : LEAST_NM;
             if (!(least.newtonMetres() >= from && most.newtonMetres() <= MOST_NM)) {
                 throw new OutOfRangeException(
-                        kind.words(),
+                        kind,
                         least.newtonMetres() + " to " + most.newtonMetres() + " N·m",
                         String.format(
                                 Locale.ROOT,
@@ -80,7 +81,7 @@ public sealed interface FigureValue {
             }
             if (least.newtonMetres() > most.newtonMetres()) {
                 throw new OutOfRangeException(
-                        kind.words(),
+                        kind,
                         least.newtonMetres() + " to " + most.newtonMetres() + " N·m",
                         "given the right way up, least first");
             }
@@ -106,7 +107,7 @@ public sealed interface FigureValue {
         public Spanners {
             if (words.isBlank() || words.length() > MOST_WORDS) {
                 throw new OutOfRangeException(
-                        "spanners and sockets", words, "1 to 300 characters, such as 27 mm nut, 19 mm wheel nuts");
+                        FigureKind.SPANNERS, words, "1 to 300 characters, such as 27 mm nut, 19 mm wheel nuts");
             }
         }
 
@@ -125,7 +126,8 @@ public sealed interface FigureValue {
 
         public Grease {
             if (words.isBlank() || words.length() > MOST_WORDS) {
-                throw new OutOfRangeException("grease", words, "1 to 300 characters, such as NLGI 2 lithium complex");
+                throw new OutOfRangeException(
+                        FigureKind.GREASE, words, "1 to 300 characters, such as NLGI 2 lithium complex");
             }
         }
 
@@ -148,7 +150,9 @@ public sealed interface FigureValue {
             rules = List.copyOf(rules);
             if (rules.isEmpty() || rules.size() > MOST_RULES) {
                 throw new OutOfRangeException(
-                        "interval", rules.size() + " rules", "1 to " + MOST_RULES + ", such as repack every 12 months");
+                        FigureKind.INTERVAL,
+                        rules.size() + " rules",
+                        "1 to " + MOST_RULES + ", such as repack every 12 months");
             }
         }
 

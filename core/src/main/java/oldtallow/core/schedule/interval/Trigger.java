@@ -3,6 +3,7 @@ package oldtallow.core.schedule.interval;
 import java.time.MonthDay;
 import java.time.format.TextStyle;
 import java.util.Locale;
+import oldtallow.core.quantity.EnteredQuantity;
 import oldtallow.core.quantity.OutOfRangeException;
 
 /** What makes something due. Of several triggers for the same action the sooner one counts. */
@@ -63,7 +64,8 @@ public sealed interface Trigger {
                     || month > 12
                     || day < 1
                     || day > java.time.Month.of(month).maxLength()) {
-                throw new OutOfRangeException("end of season", number, "month times 100 plus day, such as 1031");
+                throw new OutOfRangeException(
+                        EnteredQuantity.END_OF_SEASON, number, "month times 100 plus day, such as 1031");
             }
             return new SeasonEnd(MonthDay.of(month, day));
         }
@@ -95,7 +97,9 @@ public sealed interface Trigger {
             }
             if (!(number >= kind.least && number <= kind.most)) {
                 throw new OutOfRangeException(
-                        "interval in " + kind.unit, number, kind.least + " to " + kind.most + " " + kind.unit);
+                        EnteredQuantity.INTERVAL,
+                        number + " " + kind.unit,
+                        kind.least + " to " + kind.most + " " + kind.unit);
             }
         }
 

@@ -1,6 +1,7 @@
 package oldtallow.core.setting.measure;
 
 import oldtallow.core.fastening.thread.ScrewThread;
+import oldtallow.core.quantity.EnteredQuantity;
 import oldtallow.core.quantity.Length;
 import oldtallow.core.quantity.OutOfRangeException;
 
@@ -17,10 +18,10 @@ public record AngleReading(ScrewThread thread, double degrees, double readTo) {
 
     public AngleReading {
         if (!(degrees >= -360 && degrees <= 720)) {
-            throw new OutOfRangeException("turn of the nut", degrees + "°", "−360° to 720°");
+            throw new OutOfRangeException(EnteredQuantity.TURN_OF_NUT, degrees + "°", "−360° to 720°");
         }
         if (!(readTo >= 0.1 && readTo <= 15)) {
-            throw new OutOfRangeException("how well it was seen", readTo + "°", "0.1° to 15°");
+            throw new OutOfRangeException(EnteredQuantity.ANGLE_SEEN_TO, readTo + "°", "0.1° to 15°");
         }
     }
 

@@ -2,8 +2,10 @@ package oldtallow.core.setting.measure;
 
 import java.util.List;
 import oldtallow.core.fastening.endplay.EndPlayWindow;
+import oldtallow.core.quantity.EnteredQuantity;
 import oldtallow.core.quantity.Length;
 import oldtallow.core.quantity.OutOfRangeException;
+import oldtallow.core.quantity.ReadingKind;
 
 /**
  * End play read on a dial indicator, several times: pushed and pulled while the hub is turned to and fro.
@@ -41,23 +43,26 @@ public record DialReadings(List<Length> readings, Length slack, Length graduatio
     public DialReadings {
         readings = List.copyOf(readings);
         if (readings.isEmpty() || readings.size() > MOST_READINGS) {
-            throw new OutOfRangeException("number of readings", readings.size(), "1 to " + MOST_READINGS);
+            throw new OutOfRangeException(EnteredQuantity.NUMBER_OF_READINGS, readings.size(), "1 to " + MOST_READINGS);
         }
         for (Length one : readings) {
             if (!(one.millimetres() >= 0 && one.millimetres() <= 5)) {
-                throw new OutOfRangeException("end play", one.millimetres() + " mm", "0 to 5 mm (0 to 197 thou)");
+                throw new OutOfRangeException(
+                        ReadingKind.END_PLAY, one.millimetres() + " mm", "0 to 5 mm (0 to 197 thou)");
             }
             if (slack.compareTo(one) > 0) {
                 throw new OutOfRangeException(
-                        "contact slack", slack.millimetres() + " mm", "no more than the smallest reading");
+                        EnteredQuantity.CONTACT_SLACK,
+                        slack.millimetres() + " mm",
+                        "no more than the smallest reading");
             }
         }
         if (!(slack.millimetres() >= 0 && slack.millimetres() <= 1)) {
-            throw new OutOfRangeException("contact slack", slack.millimetres() + " mm", "0 to 1 mm");
+            throw new OutOfRangeException(EnteredQuantity.CONTACT_SLACK, slack.millimetres() + " mm", "0 to 1 mm");
         }
         if (!(graduation.millimetres() >= 0.001 && graduation.millimetres() <= 0.1)) {
             throw new OutOfRangeException(
-                    "graduation of the indicator", graduation.millimetres() + " mm", "0.001 to 0.1 mm");
+                    EnteredQuantity.GRADUATION_OF_INDICATOR, graduation.millimetres() + " mm", "0.001 to 0.1 mm");
         }
     }
 

@@ -1,9 +1,12 @@
 package oldtallow.core.setting.measure;
 
 import java.util.List;
+import oldtallow.core.quantity.EnteredQuantity;
 import oldtallow.core.quantity.Force;
 import oldtallow.core.quantity.Length;
 import oldtallow.core.quantity.OutOfRangeException;
+import oldtallow.core.quantity.Quantity;
+import oldtallow.core.quantity.ReadingKind;
 import oldtallow.core.quantity.Torque;
 
 /**
@@ -30,20 +33,22 @@ public record DragReading(List<Force> pulls, Length radius, Force withNutLoose) 
     public DragReading {
         pulls = List.copyOf(pulls);
         if (pulls.isEmpty() || pulls.size() > 20) {
-            throw new OutOfRangeException("number of pulls", pulls.size(), "1 to 20");
+            throw new OutOfRangeException(EnteredQuantity.NUMBER_OF_PULLS, pulls.size(), "1 to 20");
         }
-        pulls.forEach(pull -> requirePull("rolling drag at a stud", pull));
-        requirePull("drag with the nut loose", withNutLoose);
+        pulls.forEach(pull -> requirePull(ReadingKind.ROLLING_DRAG, pull));
+        requirePull(ReadingKind.DRAG_WITH_NUT_LOOSE, withNutLoose);
         double mean = pulls.stream().mapToDouble(Force::newtons).average().orElseThrow();
         if (withNutLoose.newtons() > mean) {
             throw new OutOfRangeException(
-                    "drag with the nut loose",
+                    ReadingKind.DRAG_WITH_NUT_LOOSE,
                     withNutLoose.newtons() + " N",
                     "no more than the mean pull now, " + Math.round(mean * 10) / 10.0 + " N: pull both again");
         }
         if (!(radius.millimetres() >= 20 && radius.millimetres() <= 1000)) {
             throw new OutOfRangeException(
-                    "radius of the stud", radius.millimetres() + " mm", "20 to 1000 mm, half the stud circle");
+                    EnteredQuantity.RADIUS_OF_STUD,
+                    radius.millimetres() + " mm",
+                    "20 to 1000 mm, half the stud circle");
         }
     }
 
@@ -69,7 +74,7 @@ public record DragReading(List<Force> pulls, Length radius, Force withNutLoose) 
         return pulls.stream().mapToDouble(Force::newtons).average().orElseThrow();
     }
 
-    private static void requirePull(String quantity, Force pull) {
+    private static void requirePull(Quantity quantity, Force pull) {
         if (!(pull.newtons() >= 0 && pull.newtons() <= MOST_PULL)) {
             throw new OutOfRangeException(quantity, pull.newtons() + " N", "0 to 300 N (0 to 67 lbf)");
         }

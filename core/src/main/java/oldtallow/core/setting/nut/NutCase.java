@@ -10,6 +10,7 @@ import oldtallow.core.fastening.lock.LockPattern;
 import oldtallow.core.fastening.lock.LockPosition;
 import oldtallow.core.fastening.lock.SteppedLock;
 import oldtallow.core.fastening.thread.ScrewThread;
+import oldtallow.core.quantity.EnteredQuantity;
 import oldtallow.core.quantity.Length;
 import oldtallow.core.quantity.OutOfRangeException;
 import oldtallow.core.quantity.Turn;
@@ -47,19 +48,22 @@ public record NutCase(
         }
         if (window.value().reachesPreload() && window.authority() != Authority.MAKER) {
             throw new OutOfRangeException(
-                    "least end play",
+                    EnteredQuantity.LEAST_END_PLAY,
                     window.value().least().millimetres() + " mm",
                     "0 or more: only a maker's figure may ask for preload");
         }
         if (washerThickness != null && !(washerThickness.millimetres() >= 0.5 && washerThickness.millimetres() <= 25)) {
-            throw new OutOfRangeException("washer thickness", washerThickness.millimetres() + " mm", "0.5 to 25 mm");
+            throw new OutOfRangeException(
+                    EnteredQuantity.WASHER_THICKNESS, washerThickness.millimetres() + " mm", "0.5 to 25 mm");
         }
         if (lock != FreeAngleLock.TWO_NUTS) {
             lockingTakesUp = Length.ZERO;
         }
         if (!(lockingTakesUp.millimetres() >= 0 && lockingTakesUp.millimetres() <= MOST_TAKEN_MM)) {
             throw new OutOfRangeException(
-                    "play that locking takes", lockingTakesUp.millimetres() + " mm", "0 to 0.5 mm (0 to 20 thou)");
+                    EnteredQuantity.PLAY_THAT_LOCKING_TAKES,
+                    lockingTakesUp.millimetres() + " mm",
+                    "0 to 0.5 mm (0 to 20 thou)");
         }
     }
 

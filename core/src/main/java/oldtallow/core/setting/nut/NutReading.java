@@ -1,5 +1,6 @@
 package oldtallow.core.setting.nut;
 
+import oldtallow.core.quantity.EnteredQuantity;
 import oldtallow.core.quantity.Length;
 import oldtallow.core.quantity.OutOfRangeException;
 import oldtallow.core.quantity.Turn;
@@ -18,11 +19,14 @@ public record NutReading(int mark, Turn looser, Length endPlay) {
 
     public NutReading {
         if (looser.compareTo(Turn.FULL) > 0 || looser.compareTo(Turn.FULL.negate()) < 0) {
-            throw new OutOfRangeException("slot to hole angle", looser.degrees() + "°", "between −360° and 360°");
+            throw new OutOfRangeException(
+                    EnteredQuantity.SLOT_TO_HOLE_ANGLE, looser.degrees() + "°", "between −360° and 360°");
         }
         if (!(endPlay.millimetres() >= 0 && endPlay.millimetres() <= MOST_END_PLAY_MM)) {
             throw new OutOfRangeException(
-                    "end play where the nut stands", endPlay.millimetres() + " mm", "0 to 1 mm (0 to 39 thou)");
+                    EnteredQuantity.END_PLAY_WHERE_NUT_STANDS,
+                    endPlay.millimetres() + " mm",
+                    "0 to 1 mm (0 to 39 thou)");
         }
     }
 

@@ -3,6 +3,7 @@ package oldtallow.core.setting.rolling;
 import java.util.function.DoubleUnaryOperator;
 import java.util.stream.DoubleStream;
 import oldtallow.core.bearing.BearingSet;
+import oldtallow.core.quantity.EnteredQuantity;
 import oldtallow.core.quantity.Force;
 import oldtallow.core.quantity.Length;
 import oldtallow.core.quantity.OutOfRangeException;
@@ -34,7 +35,7 @@ public record BearingPair(RollerBearing inner, RollerBearing outer, double sprea
 
     public BearingPair {
         if (!(spread > 5 && spread < 1000)) {
-            throw new OutOfRangeException("spread of the bearings", spread + " mm", "5 to 1000 mm");
+            throw new OutOfRangeException(EnteredQuantity.SPREAD_OF_BEARINGS, spread + " mm", "5 to 1000 mm");
         }
     }
 
@@ -47,7 +48,7 @@ public record BearingPair(RollerBearing inner, RollerBearing outer, double sprea
         Length cones = inboard.coneWidth().plus(outboard.coneWidth());
         if (backFaces.compareTo(cones) < 0) {
             throw new OutOfRangeException(
-                    "distance of the cones' back faces",
+                    EnteredQuantity.DISTANCE_OF_CONES_BACK_FACES,
                     backFaces.millimetres() + " mm",
                     Math.round(cones.millimetres() * 10) / 10.0 + " mm or more: so wide are both cones");
         }

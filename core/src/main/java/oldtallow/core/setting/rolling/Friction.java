@@ -1,6 +1,7 @@
 package oldtallow.core.setting.rolling;
 
 import oldtallow.core.grease.OilFilm;
+import oldtallow.core.quantity.EnteredQuantity;
 import oldtallow.core.quantity.OutOfRangeException;
 
 /**
@@ -28,7 +29,7 @@ public record Friction(double churning, double load) {
     /** Of a bearing at so many turns a minute in oil of a viscosity, mm²/s. */
     public static Friction of(RollerBearing bearing, BearingLoad load, double perMinute, double viscosity) {
         if (!(perMinute >= 0 && perMinute <= 20_000)) {
-            throw new OutOfRangeException("speed", perMinute + " /min", "0 to 20,000 /min");
+            throw new OutOfRangeException(EnteredQuantity.SPEED, perMinute + " /min", "0 to 20,000 /min");
         }
         double cube = bearing.meanDiameter() * bearing.meanDiameter() * bearing.meanDiameter();
         double product = viscosity * perMinute;

@@ -3,6 +3,7 @@ package oldtallow.core.setting.rolling;
 import oldtallow.core.bearing.BearingSet;
 import oldtallow.core.hub.HubDimension;
 import oldtallow.core.hub.WheelEndShape;
+import oldtallow.core.quantity.EnteredQuantity;
 import oldtallow.core.quantity.Length;
 import oldtallow.core.quantity.OutOfRangeException;
 
@@ -29,7 +30,7 @@ public record HubSurface(double squareMetres) {
 
     public HubSurface {
         if (!(squareMetres >= 0.002 && squareMetres <= 2)) {
-            throw new OutOfRangeException("surface of the hub", squareMetres + " m²", "0.002 to 2 m²");
+            throw new OutOfRangeException(EnteredQuantity.SURFACE_OF_HUB, squareMetres + " m²", "0.002 to 2 m²");
         }
     }
 
@@ -59,7 +60,7 @@ public record HubSurface(double squareMetres) {
     /** hA at a speed of 0 to 100 m/s, W/K. */
     public double cooling(double metresPerSecond) {
         if (!(metresPerSecond >= 0 && metresPerSecond <= 100)) {
-            throw new OutOfRangeException("speed", metresPerSecond + " m/s", "0 to 100 m/s");
+            throw new OutOfRangeException(EnteredQuantity.SPEED, metresPerSecond + " m/s", "0 to 100 m/s");
         }
         return (10 + 6 * Math.pow(metresPerSecond, 0.78)) * squareMetres;
     }

@@ -1,7 +1,9 @@
 package oldtallow.core.setting.rolling;
 
 import oldtallow.core.grease.OilFilm;
+import oldtallow.core.quantity.EnteredQuantity;
 import oldtallow.core.quantity.OutOfRangeException;
+import oldtallow.core.quantity.Quantity;
 import oldtallow.core.setting.rolling.Equilibrium.Settled;
 
 /**
@@ -38,10 +40,10 @@ public record HubWarmth(
     private static final double CLOSE_KELVIN = 1e-4;
 
     public HubWarmth {
-        require("cooling of the hub", coolingWattsPerKelvin, LEAST_COOLING, MOST_COOLING, "W/K");
-        require("outside temperature", ambientCelsius, -40, 60, "°C");
-        require("speed of the wheel", perMinute, 0, 5_000, "/min");
-        require("drag of the seal", sealNewtonMillimetres, 0, 5_000, "N·mm");
+        require(EnteredQuantity.COOLING_OF_HUB, coolingWattsPerKelvin, LEAST_COOLING, MOST_COOLING, "W/K");
+        require(EnteredQuantity.OUTSIDE_TEMPERATURE, ambientCelsius, -40, 60, "°C");
+        require(EnteredQuantity.SPEED_OF_WHEEL, perMinute, 0, 5_000, "/min");
+        require(EnteredQuantity.DRAG_OF_SEAL, sealNewtonMillimetres, 0, 5_000, "N·mm");
     }
 
     /** With the usual oil and seal, on a road of so many metres a second. */
@@ -80,7 +82,7 @@ public record HubWarmth(
         return drag(pair, at, celsius) / 1000 * 2 * Math.PI * perMinute / 60;
     }
 
-    private static void require(String what, double value, double least, double most, String unit) {
+    private static void require(Quantity what, double value, double least, double most, String unit) {
         if (!(value >= least && value <= most)) {
             throw new OutOfRangeException(what, value + " " + unit, least + " to " + most + " " + unit);
         }

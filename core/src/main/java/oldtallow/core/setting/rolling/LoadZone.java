@@ -1,5 +1,6 @@
 package oldtallow.core.setting.rolling;
 
+import oldtallow.core.quantity.EnteredQuantity;
 import oldtallow.core.quantity.OutOfRangeException;
 
 /**
@@ -36,7 +37,7 @@ record LoadZone(double share, double radial, double axial, double turning, doubl
 
     static LoadZone of(double share, double exponent) {
         if (!(share > 0 && share < Double.POSITIVE_INFINITY)) {
-            throw new OutOfRangeException("load zone", share, "over 0");
+            throw new OutOfRangeException(EnteredQuantity.LOAD_ZONE, share, "over 0");
         }
         double edge = share >= 1 ? Math.PI : Math.acos(1 - 2 * share);
         double radial = 0;

@@ -1,8 +1,10 @@
 package oldtallow.core.setting.rolling;
 
 import oldtallow.core.fastening.endplay.EndPlayWindow;
+import oldtallow.core.quantity.EnteredQuantity;
 import oldtallow.core.quantity.Length;
 import oldtallow.core.quantity.OutOfRangeException;
+import oldtallow.core.quantity.ReadingKind;
 import oldtallow.core.setting.measure.Decision;
 
 /**
@@ -45,10 +47,10 @@ public record RockReading(TyrePlay tyre, Length rock, Length readTo) {
 
     public RockReading {
         if (!(rock.millimetres() >= 0 && rock.millimetres() <= 60)) {
-            throw new OutOfRangeException("rock at the tyre", rock.millimetres() + " mm", "0 to 60 mm");
+            throw new OutOfRangeException(ReadingKind.ROCK, rock.millimetres() + " mm", "0 to 60 mm");
         }
         if (!(readTo.millimetres() >= 0.01 && readTo.millimetres() <= 5)) {
-            throw new OutOfRangeException("what it is read to", readTo.millimetres() + " mm", "0.01 to 5 mm");
+            throw new OutOfRangeException(EnteredQuantity.READ_TO, readTo.millimetres() + " mm", "0.01 to 5 mm");
         }
     }
 

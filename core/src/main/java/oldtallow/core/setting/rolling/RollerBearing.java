@@ -2,6 +2,7 @@ package oldtallow.core.setting.rolling;
 
 import oldtallow.core.bearing.BearingSet;
 import oldtallow.core.bearing.RollerGeometry;
+import oldtallow.core.quantity.EnteredQuantity;
 import oldtallow.core.quantity.OutOfRangeException;
 
 /**
@@ -40,13 +41,14 @@ public record RollerBearing(
 
     public RollerBearing {
         if (!(tangent > 0.05 && tangent < 1.2)) {
-            throw new OutOfRangeException("tangent of the race angle", tangent, "0.05 to 1.2");
+            throw new OutOfRangeException(EnteredQuantity.TANGENT_OF_RACE_ANGLE, tangent, "0.05 to 1.2");
         }
         if (rollers < 5 || rollers > 100) {
-            throw new OutOfRangeException("rollers", rollers, "5 to 100");
+            throw new OutOfRangeException(EnteredQuantity.ROLLERS, rollers, "5 to 100");
         }
         if (!(rollerDiameter > 0 && rollerLength > 0 && pitch > 2 * rollerDiameter && meanDiameter > 0)) {
-            throw new OutOfRangeException("roller", rollerDiameter + " × " + rollerLength, "smaller than its bearing");
+            throw new OutOfRangeException(
+                    EnteredQuantity.ROLLER, rollerDiameter + " × " + rollerLength, "smaller than its bearing");
         }
     }
 

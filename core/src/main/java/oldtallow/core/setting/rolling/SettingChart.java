@@ -7,6 +7,7 @@ import java.util.NavigableMap;
 import java.util.Optional;
 import java.util.TreeMap;
 import java.util.stream.DoubleStream;
+import oldtallow.core.quantity.EnteredQuantity;
 import oldtallow.core.quantity.Length;
 import oldtallow.core.quantity.OutOfRangeException;
 import oldtallow.core.setting.rolling.Equilibrium.Settled;
@@ -159,10 +160,11 @@ public record SettingChart(List<Point> points, Length bestPlay) {
     /** So many settings from the loosest to the tightest, evenly apart. */
     public static SettingChart of(Hub hub, Length loosest, Length tightest, int count) {
         if (count < FEWEST || count > MOST) {
-            throw new OutOfRangeException("points of the chart", count, "5 to 1000");
+            throw new OutOfRangeException(EnteredQuantity.POINTS_OF_CHART, count, "5 to 1000");
         }
         if (loosest.compareTo(tightest) <= 0) {
-            throw new OutOfRangeException("loosest setting", loosest.millimetres() + " mm", "looser than the tightest");
+            throw new OutOfRangeException(
+                    EnteredQuantity.LOOSEST_SETTING, loosest.millimetres() + " mm", "looser than the tightest");
         }
         Slack slack = hub.slack().orElseThrow(() -> new IllegalStateException("no play did not settle"));
         Length step = tightest.minus(loosest).times(1.0 / (count - 1));

@@ -4,6 +4,7 @@ import java.util.Optional;
 import oldtallow.core.fit.CupFit;
 import oldtallow.core.fit.HubMaterial;
 import oldtallow.core.fit.PressFit;
+import oldtallow.core.quantity.EnteredQuantity;
 import oldtallow.core.quantity.Length;
 import oldtallow.core.quantity.OutOfRangeException;
 
@@ -35,7 +36,8 @@ public record ThermalPlay(BearingPair pair, HubMaterial hub, Length between, Len
 
     public ThermalPlay {
         if (!(between.millimetres() >= 5 && between.millimetres() <= 500)) {
-            throw new OutOfRangeException("distance of the rollers", between.millimetres() + " mm", "5 to 500 mm");
+            throw new OutOfRangeException(
+                    EnteredQuantity.DISTANCE_OF_ROLLERS, between.millimetres() + " mm", "5 to 500 mm");
         }
     }
 
@@ -45,7 +47,8 @@ public record ThermalPlay(BearingPair pair, HubMaterial hub, Length between, Len
      */
     public Optional<Length> change(double hubKelvin, double spindleKelvin) {
         if (!(Math.abs(hubKelvin) <= 250 && Math.abs(spindleKelvin) <= 250)) {
-            throw new OutOfRangeException("warming", hubKelvin + " and " + spindleKelvin + " K", "250 K at most");
+            throw new OutOfRangeException(
+                    EnteredQuantity.WARMING, hubKelvin + " and " + spindleKelvin + " K", "250 K at most");
         }
         if (hubKelvin >= fitGoneAt()) {
             return Optional.empty();

@@ -1,7 +1,9 @@
 package oldtallow.core.setting.rolling;
 
+import oldtallow.core.quantity.EnteredQuantity;
 import oldtallow.core.quantity.Length;
 import oldtallow.core.quantity.OutOfRangeException;
+import oldtallow.core.quantity.ReadingKind;
 
 /**
  * End play and what it is at the tyre.
@@ -21,7 +23,8 @@ public record TyrePlay(BearingPair pair, Length radius) {
 
     public TyrePlay {
         if (!(radius.millimetres() >= 20 && radius.millimetres() <= 1000)) {
-            throw new OutOfRangeException("radius it is measured at", radius.millimetres() + " mm", "20 to 1000 mm");
+            throw new OutOfRangeException(
+                    EnteredQuantity.RADIUS_IT_IS_MEASURED_AT, radius.millimetres() + " mm", "20 to 1000 mm");
         }
     }
 
@@ -39,7 +42,7 @@ public record TyrePlay(BearingPair pair, Length radius) {
     /** End play that pushes and pulls so far at the tyre. */
     public Length endPlay(Length pushPull) {
         if (pushPull.isNegative()) {
-            throw new OutOfRangeException("rock at the tyre", pushPull.millimetres() + " mm", "0 or more");
+            throw new OutOfRangeException(ReadingKind.ROCK, pushPull.millimetres() + " mm", "0 or more");
         }
         return pushPull.times(1 / factor());
     }

@@ -1,5 +1,6 @@
 package oldtallow.core.setting.rolling;
 
+import oldtallow.core.quantity.EnteredQuantity;
 import oldtallow.core.quantity.Force;
 import oldtallow.core.quantity.Length;
 import oldtallow.core.quantity.OutOfRangeException;
@@ -17,17 +18,19 @@ public record WheelLoad(Force weight, Length offset, Length rollingRadius, Force
     public WheelLoad {
         if (!(weight.newtons() > 0 && weight.newtons() <= 100_000)) {
             throw new OutOfRangeException(
-                    "load on the wheel", weight.newtons() + " N", "over 0 up to 100,000 N (10 t)");
+                    EnteredQuantity.LOAD_ON_WHEEL, weight.newtons() + " N", "over 0 up to 100,000 N (10 t)");
         }
         if (!(rollingRadius.millimetres() >= 50 && rollingRadius.millimetres() <= 1000)) {
             throw new OutOfRangeException(
-                    "rolling radius of the tyre", rollingRadius.millimetres() + " mm", "50 to 1000 mm");
+                    EnteredQuantity.ROLLING_RADIUS_OF_TYRE, rollingRadius.millimetres() + " mm", "50 to 1000 mm");
         }
         if (!(Math.abs(offset.millimetres()) <= 500)) {
-            throw new OutOfRangeException("offset of the tyre", offset.millimetres() + " mm", "500 mm at most");
+            throw new OutOfRangeException(
+                    EnteredQuantity.OFFSET_OF_TYRE, offset.millimetres() + " mm", "500 mm at most");
         }
         if (!(Math.abs(side.newtons()) <= weight.newtons())) {
-            throw new OutOfRangeException("side force", side.newtons() + " N", "no more than the load on the wheel");
+            throw new OutOfRangeException(
+                    EnteredQuantity.SIDE_FORCE, side.newtons() + " N", "no more than the load on the wheel");
         }
     }
 

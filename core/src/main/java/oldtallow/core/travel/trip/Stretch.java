@@ -1,6 +1,7 @@
 package oldtallow.core.travel.trip;
 
 import java.time.LocalDate;
+import oldtallow.core.quantity.EnteredQuantity;
 import oldtallow.core.quantity.OutOfRangeException;
 
 /**
@@ -15,7 +16,7 @@ public record Stretch(LocalDate on, double km, boolean noHelp, boolean wet) {
 
     public Stretch {
         if (!(km >= 0 && km <= 20_000)) {
-            throw new OutOfRangeException("distance of a leg", km + " km", "0 to 20,000 km");
+            throw new OutOfRangeException(EnteredQuantity.DISTANCE_OF_LEG, km + " km", "0 to 20,000 km");
         }
     }
 }

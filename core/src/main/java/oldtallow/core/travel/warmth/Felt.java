@@ -2,6 +2,7 @@ package oldtallow.core.travel.warmth;
 
 import java.util.Optional;
 import oldtallow.core.quantity.OutOfRangeException;
+import oldtallow.core.quantity.ReadingKind;
 
 /**
  * How warm a hub was.
@@ -16,7 +17,7 @@ public record Felt(Touch touch, Optional<Double> celsius) {
     public Felt {
         celsius.ifPresent(value -> {
             if (!(value >= LEAST && value <= MOST)) {
-                throw new OutOfRangeException("hub temperature", value + " °C", "-40 to 400 °C");
+                throw new OutOfRangeException(ReadingKind.HUB_TEMPERATURE, value + " °C", "-40 to 400 °C");
             }
         });
     }

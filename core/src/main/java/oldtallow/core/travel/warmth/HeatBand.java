@@ -1,6 +1,7 @@
 package oldtallow.core.travel.warmth;
 
 import oldtallow.core.quantity.OutOfRangeException;
+import oldtallow.core.quantity.ReadingKind;
 
 /**
  * The one scale by which the warmth of a hub's shell is judged, wherever it is felt or measured: on arrival, after a drive, at
@@ -36,7 +37,7 @@ public enum HeatBand {
      */
     public static HeatBand of(double celsius) {
         if (!(celsius >= -40 && celsius <= 400)) {
-            throw new OutOfRangeException("hub temperature", celsius + " °C", "-40 to 400 °C");
+            throw new OutOfRangeException(ReadingKind.HUB_TEMPERATURE, celsius + " °C", "-40 to 400 °C");
         }
         for (HeatBand band : values()) {
             if (celsius <= band.most) {

@@ -2,6 +2,7 @@ package oldtallow.core.travel.warmth;
 
 import java.util.Optional;
 import oldtallow.core.quantity.OutOfRangeException;
+import oldtallow.core.quantity.ReadingKind;
 
 /**
  * A hub's temperature beside the axle's other side, °C, each −40 to 400: judged by {@link HeatBand}, and by what it is over the
@@ -13,7 +14,7 @@ public record HubHeat(double celsius, Optional<Double> otherSideCelsius) {
         HeatBand.of(celsius);
         otherSideCelsius.ifPresent(other -> {
             if (!(other >= -40 && other <= 400)) {
-                throw new OutOfRangeException("hub temperature on the other side", other + " °C", "-40 to 400 °C");
+                throw new OutOfRangeException(ReadingKind.OTHER_HUB_TEMPERATURE, other + " °C", "-40 to 400 °C");
             }
         });
     }

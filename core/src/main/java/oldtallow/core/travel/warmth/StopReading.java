@@ -2,6 +2,7 @@ package oldtallow.core.travel.warmth;
 
 import java.time.Instant;
 import java.util.Optional;
+import oldtallow.core.quantity.EnteredQuantity;
 import oldtallow.core.quantity.OutOfRangeException;
 
 /**
@@ -15,7 +16,7 @@ public record StopReading(Instant at, Felt hub, Optional<Felt> other, Optional<D
     public StopReading {
         dayCelsius.ifPresent(value -> {
             if (!(value >= -40 && value <= 60)) {
-                throw new OutOfRangeException("temperature of the day", value + " °C", "-40 to 60 °C");
+                throw new OutOfRangeException(EnteredQuantity.TEMPERATURE_OF_DAY, value + " °C", "-40 to 60 °C");
             }
         });
     }

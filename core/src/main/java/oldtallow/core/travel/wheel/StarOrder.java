@@ -2,6 +2,7 @@ package oldtallow.core.travel.wheel;
 
 import java.util.List;
 import java.util.stream.IntStream;
+import oldtallow.core.quantity.EnteredQuantity;
 import oldtallow.core.quantity.OutOfRangeException;
 
 /**
@@ -39,7 +40,7 @@ public record StarOrder(List<Integer> order) {
      */
     public static StarOrder of(int studs) {
         if (studs < LEAST || studs >= LEAST + ORDERS.size()) {
-            throw new OutOfRangeException("stud count", studs, "3 to 10");
+            throw new OutOfRangeException(EnteredQuantity.STUD_COUNT, studs, "3 to 10");
         }
         return new StarOrder(ORDERS.get(studs - LEAST));
     }

@@ -2,6 +2,7 @@ package oldtallow.core.travel.wheel;
 
 import java.util.List;
 import oldtallow.core.fastening.thread.NutFactor;
+import oldtallow.core.quantity.EnteredQuantity;
 import oldtallow.core.quantity.Force;
 import oldtallow.core.quantity.Length;
 import oldtallow.core.quantity.OutOfRangeException;
@@ -82,10 +83,10 @@ public record StudLoad(Length diameter, Length pitch, Series series, Surface thr
 
     public StudLoad {
         if (!(diameter.millimetres() >= 6 && diameter.millimetres() <= 30)) {
-            throw new OutOfRangeException("stud diameter", diameter.millimetres() + " mm", "6 to 30 mm");
+            throw new OutOfRangeException(EnteredQuantity.STUD_DIAMETER, diameter.millimetres() + " mm", "6 to 30 mm");
         }
         if (!(pitch.millimetres() >= 0.5 && pitch.millimetres() <= 4)) {
-            throw new OutOfRangeException("stud pitch", pitch.millimetres() + " mm", "0.5 to 4 mm");
+            throw new OutOfRangeException(EnteredQuantity.STUD_PITCH, pitch.millimetres() + " mm", "0.5 to 4 mm");
         }
         StudThread.require(diameter, pitch, series);
     }

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
 import java.util.stream.Collectors;
+import oldtallow.core.quantity.EnteredQuantity;
 import oldtallow.core.quantity.Length;
 import oldtallow.core.quantity.OutOfRangeException;
 
@@ -63,7 +64,7 @@ final class StudThread {
                         .orElseThrow();
         if (!(Math.abs(nearest.getKey() - asked) * unit <= NEAR_MM)) {
             throw new OutOfRangeException(
-                    "stud diameter",
+                    EnteredQuantity.STUD_DIAMETER,
                     diameter.millimetres() + " mm",
                     "near a diameter that is made; the nearest is " + name(nearest.getKey(), inch));
         }
@@ -72,7 +73,7 @@ final class StudThread {
                 .anyMatch(one -> Math.abs(one - pitch.millimetres()) <= SAME_PITCH * one);
         if (!isMade) {
             throw new OutOfRangeException(
-                    "stud pitch",
+                    EnteredQuantity.STUD_PITCH,
                     pitch.millimetres() + " mm",
                     nearest.getValue().stream().map(StudThread::plain).collect(Collectors.joining(", "))
                             + (inch ? " threads to the inch on " : " mm on ")

@@ -12,8 +12,10 @@ import oldtallow.core.fit.HoleClass;
 import oldtallow.core.fit.HubMaterial;
 import oldtallow.core.fit.SizeRange;
 import oldtallow.core.fit.WarmAndChill.HubState;
+import oldtallow.core.quantity.EnteredQuantity;
 import oldtallow.core.quantity.Force;
 import oldtallow.core.quantity.Length;
+import oldtallow.core.quantity.Quantity;
 import oldtallow.core.quantity.Temperature;
 import org.jspecify.annotations.Nullable;
 
@@ -40,8 +42,13 @@ record CupFitForm(
         @Nullable TemperatureEntry hubTemperature,
         @Nullable TemperatureEntry cupTemperature) {
 
-    private static final Map<String, String> FIELDS =
-            Map.of("instrument", "instrument", "bore for a class", "boreClass", "cup bore of the hub", "bore.number");
+    private static final Map<Quantity, String> FIELDS = Map.of(
+            EnteredQuantity.INSTRUMENT,
+            "instrument",
+            EnteredQuantity.BORE_FOR_CLASS,
+            "boreClass",
+            EnteredQuantity.CUP_BORE_OF_HUB,
+            "bore.number");
 
     @Nullable
     SizeRange cupRange(@Nullable BearingSet known, FieldErrors errors) {

@@ -23,6 +23,7 @@ import oldtallow.core.fit.SizeRange;
 import oldtallow.core.fit.WarmAndChill;
 import oldtallow.core.fit.WarmAndChill.CupMass;
 import oldtallow.core.fit.WarmAndChill.HubState;
+import oldtallow.core.quantity.EnteredQuantity;
 import oldtallow.core.quantity.Length;
 import oldtallow.core.quantity.Temperature;
 import org.jspecify.annotations.Nullable;
@@ -95,9 +96,9 @@ class FitController {
         CupFit fit = errors.require(errors.at(
                 "cup.number",
                 Map.of(
-                        "cup bore of the hub", "bore.number",
-                        "hub outside the cup", "hubOutside.number",
-                        "load on the bearing", "load.number"),
+                        EnteredQuantity.CUP_BORE_OF_HUB, "bore.number",
+                        EnteredQuantity.HUB_OUTSIDE_CUP, "hubOutside.number",
+                        EnteredQuantity.LOAD_ON_BEARING, "load.number"),
                 () -> CupFit.of(
                         form.hub(),
                         outside,
@@ -144,7 +145,7 @@ class FitController {
         var errors = new FieldErrors();
         CupFitView.NowView now = errors.require(errors.at(
                 "hubTemperature.number",
-                Map.of("cup temperature", "cupTemperature.number"),
+                Map.of(EnteredQuantity.CUP_TEMPERATURE, "cupTemperature.number"),
                 () -> CupFitView.NowView.of(warming, hub, cold, mass)));
         if (hub.celsius() > state.mostCelsius()) {
             errors.add(

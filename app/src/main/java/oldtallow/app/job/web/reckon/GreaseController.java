@@ -29,6 +29,7 @@ import oldtallow.core.hub.Fittings.BrakeKind;
 import oldtallow.core.hub.Fittings.CavityFill;
 import oldtallow.core.hub.ShapeAssumption;
 import oldtallow.core.hub.WheelEndShape;
+import oldtallow.core.quantity.EnteredQuantity;
 import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -225,14 +226,14 @@ class GreaseController {
         double at100 = form.at100();
         @Nullable
         OilFilm oil =
-                errors.at("at40", Map.of("base oil viscosity at 100 °C", "at100"), () -> new OilFilm(at40, at100));
+                errors.at("at40", Map.of(EnteredQuantity.VISCOSITY_AT_100, "at100"), () -> new OilFilm(at40, at100));
         TemperatureEntry entered = form.hub();
         @Nullable
         Double celsius = errors.at("hub.number", () -> entered.toTemperature().celsius());
         @Nullable
         Double turns = errors.at(
                 "kilometresPerHour",
-                Map.of("rolling radius of the tyre", "rollingRadius.number"),
+                Map.of(EnteredQuantity.ROLLING_RADIUS_OF_TYRE, "rollingRadius.number"),
                 () -> OilFilm.wheelTurns(
                         form.kilometresPerHour(), form.rollingRadius().toLength()));
         if (oil == null || celsius == null || turns == null) {

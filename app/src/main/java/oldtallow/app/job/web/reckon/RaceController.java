@@ -14,7 +14,9 @@ import oldtallow.core.bearing.identify.SizeGauge;
 import oldtallow.core.fit.CupDriver;
 import oldtallow.core.fit.SeatedCup;
 import oldtallow.core.fit.SizeRange;
+import oldtallow.core.quantity.EnteredQuantity;
 import oldtallow.core.quantity.Length;
+import oldtallow.core.quantity.Quantity;
 import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
@@ -57,7 +59,7 @@ class RaceController {
     private static Length grindOff(LengthEntry oldCup, LengthEntry bore, FieldErrors errors) {
         return errors.require(errors.at(
                 "oldCup.number",
-                Map.of("cup bore of the hub", "bore.number"),
+                Map.of(EnteredQuantity.CUP_BORE_OF_HUB, "bore.number"),
                 () -> CupDriver.grindOff(
                         SizeRange.measured(oldCup.toLength(), SizeGauge.MICROMETER),
                         SizeRange.measured(bore.toLength(), SizeGauge.MICROMETER))));
@@ -99,10 +101,9 @@ class RaceController {
     @PostMapping("/seated")
     SeatedView seated(@RequestBody SeatedForm form) {
         var errors = new FieldErrors();
-        List<String> clock = List.of("12", "3", "6", "9");
-        Map<String, String> fields = IntStream.range(0, clock.size())
+        Map<Quantity, String> fields = IntStream.range(0, SeatedCup.GAPS.size())
                 .boxed()
-                .collect(Collectors.toMap(i -> "gap at " + clock.get(i) + " o'clock", i -> "gaps[" + i + "].number"));
+                .collect(Collectors.toMap(SeatedCup.GAPS::get, i -> "gaps[" + i + "].number"));
         SeatedCup cup = errors.require(errors.at(
                 "gaps",
                 fields,

@@ -21,6 +21,7 @@ import oldtallow.core.fit.seal.SealType;
 import oldtallow.core.fit.seal.StandardSeals;
 import oldtallow.core.fit.seal.WearGroove;
 import oldtallow.core.hub.Fittings.SealKind;
+import oldtallow.core.quantity.EnteredQuantity;
 import oldtallow.core.quantity.Length;
 import oldtallow.core.stock.StockKind;
 import org.jspecify.annotations.Nullable;
@@ -59,7 +60,7 @@ class SealController {
         @Nullable
         SealSize place = errors.at(
                 "land.number",
-                Map.of("bore of the seal", "bore.number", "width of the seal", "width.number"),
+                Map.of(EnteredQuantity.BORE_OF_SEAL, "bore.number", EnteredQuantity.WIDTH_OF_SEAL, "width.number"),
                 () -> new SealSize(
                         form.land().toLength(),
                         form.bore().toLength(),
@@ -169,7 +170,7 @@ class SealController {
         var errors = new FieldErrors();
         WearGroove groove = errors.require(errors.at(
                 "depth.number",
-                Map.of("room for the seal", "room.number"),
+                Map.of(EnteredQuantity.ROOM_FOR_SEAL, "room.number"),
                 () -> new WearGroove(form.depth().toLength(), form.room().toLength())));
         return new SealLandView(groove.remedy(), groove.remedy().words());
     }

@@ -13,6 +13,7 @@ import oldtallow.app.units.ForceView;
 import oldtallow.app.units.LengthEntry;
 import oldtallow.app.units.TorqueEntry;
 import oldtallow.app.units.TorqueView;
+import oldtallow.core.quantity.EnteredQuantity;
 import oldtallow.core.quantity.Torque;
 import oldtallow.core.schedule.figure.Authority;
 import oldtallow.core.schedule.figure.FigureKind;
@@ -111,7 +112,7 @@ class WheelNutController {
             }
             return errors.at(
                     "diameter.number",
-                    Map.of("stud pitch", "pitch.number"),
+                    Map.of(EnteredQuantity.STUD_PITCH, "pitch.number"),
                     () -> new StudLoad(
                             diameter.toLength(),
                             pitch.toLength(),
