@@ -120,9 +120,15 @@ public record Turn(long numerator, long denominator) implements Comparable<Turn>
     @Override
     public int compareTo(Turn other) {
         // 128 bits by halves: a product of two longs may not fit one
-        int high = Long.compare(
-                Math.multiplyHigh(numerator, other.denominator), Math.multiplyHigh(other.numerator, denominator));
+        int high = Long.compare(multiplyHigh(numerator, other.denominator), multiplyHigh(other.numerator, denominator));
         return high != 0 ? high : Long.compareUnsigned(numerator * other.denominator, other.numerator * denominator);
+    }
+
+    /** The upper half of a product, from products of halves: {@link Math#multiplyHigh} is not there in a phone. */
+    private static long multiplyHigh(long a, long b) {
+        long low = 0xffffffffL;
+        long carried = (a >> 32) * (b & low) + (((a & low) * (b & low)) >>> 32);
+        return (a >> 32) * (b >> 32) + (carried >> 32) + (((carried & low) + (a & low) * (b >> 32)) >> 32);
     }
 
     /** Stein's algorithm: shifts and differences, since divisions are what this record would spend its time on. */

@@ -1,0 +1,5 @@
+/** The core as a phone runs it. */
+@NullMarked
+package oldtallow.phone;
+
+import org.jspecify.annotations.NullMarked;
