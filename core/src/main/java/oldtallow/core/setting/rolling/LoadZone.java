@@ -68,7 +68,7 @@ record LoadZone(double share, double radial, double axial, double turning, doubl
     }
 
     /** Nodes and weights on −1 to 1, by Newton on the Legendre polynomial. */
-    private static double[][] gauss(int nodes) {
+    static double[][] gauss(int nodes) {
         double[][] rule = new double[2][nodes];
         for (int i = 0; i < nodes; i++) {
             double x = Math.cos(Math.PI * (i + 0.75) / (nodes + 0.5));

@@ -4,7 +4,11 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
+import java.util.Comparator;
+import java.util.stream.IntStream;
 import oldtallow.core.quantity.OutOfRangeException;
+import org.apache.commons.math3.analysis.integration.gauss.GaussIntegrator;
+import org.apache.commons.math3.analysis.integration.gauss.GaussIntegratorFactory;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -116,5 +120,27 @@ class LoadZoneTest {
     @ValueSource(doubles = {0, -1, Double.NaN, Double.POSITIVE_INFINITY})
     void refusesAZoneThatCannotBe(double share) {
         assertThatThrownBy(() -> LoadZone.of(share)).isInstanceOf(OutOfRangeException.class);
+    }
+
+    /** Commons Math's points and weights, which are tabled. */
+    @Test
+    void pointsAndWeightsAreGauss() {
+        GaussIntegrator tabled = new GaussIntegratorFactory().legendre(24);
+
+        double[][] ours = LoadZone.gauss(24);
+
+        for (int i = 0; i < tabled.getNumberOfPoints(); i++) {
+            double point = tabled.getPoint(i);
+            int at = nearest(ours[0], point);
+            assertThat(ours[0][at]).isCloseTo(point, within(1e-14));
+            assertThat(ours[1][at]).isCloseTo(tabled.getWeight(i), within(1e-14));
+        }
+    }
+
+    private static int nearest(double[] points, double wanted) {
+        return IntStream.range(0, points.length)
+                .boxed()
+                .min(Comparator.comparingDouble(i -> Math.abs(points[i] - wanted)))
+                .orElseThrow();
     }
 }
