@@ -6,13 +6,13 @@ import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import oldtallow.app.demo.DemoYard.DemoJob;
-import oldtallow.app.job.api.JobBench;
 import oldtallow.app.job.api.Jobs;
-import oldtallow.app.job.model.JobEntry;
-import oldtallow.app.job.model.JobEntry.Item;
 import oldtallow.app.job.model.NewEntry;
 import oldtallow.app.register.api.Register;
 import oldtallow.app.register.model.WheelEnd;
+import oldtallow.core.procedure.bench.Bench;
+import oldtallow.core.procedure.bench.JobEntry;
+import oldtallow.core.procedure.bench.JobEntry.Item;
 import oldtallow.core.procedure.job.Choices;
 import oldtallow.core.procedure.judge.Finding.Sense;
 import oldtallow.core.procedure.judge.Looked;
@@ -38,7 +38,7 @@ class DemoBench {
     void begin(DemoJob demo) {
         WheelEnd end = DemoEntries.wheelEnd(register, demo.rig(), demo.axle(), demo.side());
         UUID id = DemoEntries.id("job " + demo.rig());
-        JobBench bench = jobs.open(id, end.id(), demo.scope(), Choices.USUAL);
+        Bench<WheelEnd> bench = jobs.open(id, end.id(), demo.scope(), Choices.USUAL);
         while (bench.now().filter(step -> !step.id().equals(demo.until())).isPresent()) {
             Step now = bench.now().get();
             Item.judgedAt(now.id()).ifPresent(item -> jobs.enter(id, nothingFound(item)));

@@ -4,8 +4,8 @@ import com.nulabinc.zxcvbn.Zxcvbn;
 import java.util.List;
 import java.util.regex.Pattern;
 import oldtallow.app.identity.access.Role;
-import oldtallow.app.platform.problem.FieldErrors;
-import oldtallow.app.platform.problem.InvalidInputException;
+import oldtallow.core.refusal.FieldErrors;
+import oldtallow.core.refusal.InvalidInputException;
 
 /**
  * A person as entered.

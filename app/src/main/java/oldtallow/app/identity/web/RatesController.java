@@ -3,7 +3,7 @@ package oldtallow.app.identity.web;
 import java.math.BigDecimal;
 import oldtallow.app.identity.api.Workshops;
 import oldtallow.app.identity.model.Rates;
-import oldtallow.app.platform.problem.FieldErrors;
+import oldtallow.core.refusal.FieldErrors;
 import oldtallow.core.stock.Money;
 import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.GetMapping;

@@ -2,13 +2,15 @@ package oldtallow.app.job.api;
 
 import java.util.UUID;
 import oldtallow.app.identity.access.CurrentPerson;
-import oldtallow.app.job.model.JobEntry;
 import oldtallow.app.job.model.NewEntry;
 import oldtallow.app.platform.problem.ConflictException;
 import oldtallow.app.platform.problem.NotFoundException;
 import oldtallow.app.platform.write.Digest;
 import oldtallow.app.platform.write.SentEntries;
+import oldtallow.app.register.model.WheelEnd;
 import oldtallow.app.register.photo.Photo;
+import oldtallow.core.procedure.bench.Bench;
+import oldtallow.core.procedure.bench.JobEntry;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -30,7 +32,7 @@ public class JobPhotos {
 
     /** Keeps a photo with a step; sent again under the same id it is the same photo. */
     @Transactional
-    public JobBench add(UUID jobId, UUID photoId, String stepId, byte[] bytes) {
+    public Bench<WheelEnd> add(UUID jobId, UUID photoId, String stepId, byte[] bytes) {
         records.require(jobId);
         if (!sent.keep(photoId, Digest.of(jobId + " " + stepId, bytes))) {
             throw ConflictException.idIsTaken();

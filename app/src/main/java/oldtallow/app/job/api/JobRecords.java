@@ -7,14 +7,17 @@ import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Stream;
 import oldtallow.app.identity.access.CurrentPerson;
-import oldtallow.app.job.model.Job;
 import oldtallow.app.job.model.PastJob;
-import oldtallow.app.job.model.RecordedEntry;
 import oldtallow.app.platform.problem.NotFoundException;
 import oldtallow.app.register.api.Register;
 import oldtallow.app.register.model.WheelEnd;
 import oldtallow.app.setting.api.NutSettings;
 import oldtallow.app.setting.model.SettingSummary;
+import oldtallow.core.procedure.bench.Bench;
+import oldtallow.core.procedure.bench.BenchFindings;
+import oldtallow.core.procedure.bench.Job;
+import oldtallow.core.procedure.bench.JobEnd;
+import oldtallow.core.procedure.bench.RecordedEntry;
 import oldtallow.core.procedure.judge.Comparison;
 import oldtallow.core.procedure.judge.Comparison.OtherSide;
 import oldtallow.core.procedure.judge.Finding;
@@ -52,7 +55,7 @@ public class JobRecords {
 
     /** Jobs that are not over, the one opened last first. */
     @Transactional(readOnly = true)
-    public List<JobBench> open() {
+    public List<Bench<WheelEnd>> open() {
         return store.open(CurrentPerson.now().workshopId()).stream()
                 .map(this::bench)
                 .toList();
@@ -79,56 +82,66 @@ public class JobRecords {
     }
 
     @Transactional(readOnly = true)
-    public JobBench bench(UUID jobId) {
+    public Bench<WheelEnd> bench(UUID jobId) {
         return bench(store.find(CurrentPerson.now().workshopId(), jobId)
                 .orElseThrow(() -> new NotFoundException("job", jobId)));
     }
 
     /** Settings of the nut that were put on record while the job went on, latest first. */
     @Transactional(readOnly = true)
-    public List<SettingSummary> settings(JobBench bench) {
+    public List<SettingSummary> settings(Bench<WheelEnd> bench) {
         return settingsSince(bench, bench.entries().getFirst());
     }
 
     /** What is told beside a job as it stands. */
     @Transactional(readOnly = true)
-    public Remarks remarks(JobBench bench) {
+    public Remarks remarks(Bench<WheelEnd> bench) {
         List<SettingSummary> settings = settingsThatStand(bench);
         return new Remarks(
                 !settings.isEmpty(),
-                JobEnd.toAnswerFor(bench, settings),
+                JobEnd.toAnswerFor(bench, setByApprentice(settings)),
                 JobEnd.hindrances(bench, !settings.isEmpty()),
                 comparison(bench));
     }
 
     /** Why it cannot be closed yet; empty when it can. */
-    List<String> hindrances(JobBench bench) {
+    List<String> hindrances(Bench<WheelEnd> bench) {
         return JobEnd.hindrances(bench, !settingsThatStand(bench).isEmpty());
     }
 
     /** Apprentices whose steps, verdicts or setting stand in it: somebody has to answer for them. */
-    List<String> toAnswerFor(JobBench bench) {
-        return JobEnd.toAnswerFor(bench, settingsThatStand(bench));
+    List<String> toAnswerFor(Bench<WheelEnd> bench) {
+        return JobEnd.toAnswerFor(bench, setByApprentice(settingsThatStand(bench)));
     }
 
-    JobBench bench(Job job) {
+    /** Whose setting stands, where a mechanic has yet to answer for it. */
+    private static Optional<String> setByApprentice(List<SettingSummary> latestFirst) {
+        return latestFirst.stream()
+                .limit(1)
+                .filter(SettingSummary::awaitsSignOff)
+                .map(SettingSummary::setBy)
+                .findFirst();
+    }
+
+    Bench<WheelEnd> bench(Job job) {
         WheelEnd end = register.wheelEnd(job.wheelEndId());
-        return JobBench.read(
-                job, end, store.entries(CurrentPerson.now().workshopId(), job.id()), sequences.schools(end));
+        return Bench.read(
+                job, end, store.entries(CurrentPerson.now().workshopId(), job.id()), sequences.schools(end), Plans::of);
     }
 
     /** A job as it stands when one more entry has been written. */
-    JobBench after(JobBench bench, Job job, RecordedEntry entry) {
-        return JobBench.read(
+    Bench<WheelEnd> after(Bench<WheelEnd> bench, Job job, RecordedEntry entry) {
+        return Bench.read(
                 job,
                 bench.end(),
                 Stream.concat(bench.entries().stream(), Stream.of(entry)).toList(),
-                sequences.schools(bench.end()));
+                sequences.schools(bench.end()),
+                Plans::of);
     }
 
     /** Its findings beside those of the other side's and this wheel end's latest jobs. */
-    private List<String> comparison(JobBench bench) {
-        List<Finding> found = JobFindings.of(bench);
+    private List<String> comparison(Bench<WheelEnd> bench) {
+        List<Finding> found = BenchFindings.of(bench);
         if (found.isEmpty()) {
             return List.of(); // nothing to compare: two jobs need not be read at every press
         }
@@ -139,28 +152,30 @@ public class JobRecords {
                 .map(WheelEnd::id)
                 .filter(id -> !id.equals(bench.end().id()))
                 .toList();
-        Optional<JobBench> beside = Stream.concat(
+        Optional<Bench<WheelEnd>> beside = Stream.concat(
                         store.openAt(workshop, otherSide).values().stream()
                                 .flatMap(id -> store.find(workshop, id).stream()),
                         store.over(workshop, otherSide).stream())
                 .findFirst()
                 .map(this::bench);
-        Optional<JobBench> before = store.over(workshop, List.of(bench.end().id())).stream()
+        Optional<Bench<WheelEnd>> before = store
+                .over(workshop, List.of(bench.end().id()))
+                .stream()
                 .findFirst()
                 .map(this::bench);
         return Comparison.of(
                 found,
-                beside.map(JobFindings::asOtherSide).orElse(OtherSide.UNKNOWN),
-                before.map(JobFindings::of).orElse(List.of()));
+                beside.map(BenchFindings::asOtherSide).orElse(OtherSide.UNKNOWN),
+                before.map(BenchFindings::of).orElse(List.of()));
     }
 
     /** Settings of the nut that were put on record since the job began, and since the nut was last off; latest first. */
-    private List<SettingSummary> settingsThatStand(JobBench bench) {
+    private List<SettingSummary> settingsThatStand(Bench<WheelEnd> bench) {
         return settingsSince(bench, bench.nutLooseSince());
     }
 
     /** By the order in which the server wrote them: a device's clock may be wrong. */
-    private List<SettingSummary> settingsSince(JobBench bench, RecordedEntry entry) {
+    private List<SettingSummary> settingsSince(Bench<WheelEnd> bench, RecordedEntry entry) {
         return settings.writtenAfter(
                 bench.end().id(), store.written(CurrentPerson.now().workshopId(), entry.id()));
     }

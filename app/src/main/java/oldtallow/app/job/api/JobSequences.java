@@ -9,11 +9,6 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.function.Supplier;
 import java.util.stream.Collectors;
-import oldtallow.app.job.model.Aid;
-import oldtallow.app.job.model.JobEntry.StepDone;
-import oldtallow.app.job.model.JobEntry.Taken;
-import oldtallow.app.platform.problem.FieldErrors;
-import oldtallow.app.platform.problem.InvalidInputException;
 import oldtallow.app.register.api.AdjustmentProcedures;
 import oldtallow.app.register.api.Figures;
 import oldtallow.app.register.model.WheelEnd;
@@ -26,12 +21,19 @@ import oldtallow.core.fastening.sequence.TorqueUnitGuard;
 import oldtallow.core.hub.Fastening;
 import oldtallow.core.hub.HubDimension;
 import oldtallow.core.hub.part.Part;
+import oldtallow.core.procedure.bench.Aid;
+import oldtallow.core.procedure.bench.Bench;
+import oldtallow.core.procedure.bench.EntryRules;
+import oldtallow.core.procedure.bench.JobEntry.StepDone;
+import oldtallow.core.procedure.bench.JobEntry.Taken;
 import oldtallow.core.procedure.job.Scope;
 import oldtallow.core.quantity.Force;
 import oldtallow.core.quantity.Length;
 import oldtallow.core.quantity.ReadingKind;
 import oldtallow.core.quantity.ReadingUnit;
 import oldtallow.core.quantity.TorqueUnit;
+import oldtallow.core.refusal.FieldErrors;
+import oldtallow.core.refusal.InvalidInputException;
 import oldtallow.core.schedule.figure.Authority;
 import oldtallow.core.schedule.figure.FigureKind;
 import oldtallow.core.schedule.figure.FigureValue;
@@ -44,7 +46,7 @@ import org.springframework.util.function.SingletonSupplier;
 
 /** By which sequence the nut of a job is set, and whether its readings are what the sequence asks. */
 @Service
-public class JobSequences {
+public class JobSequences implements EntryRules.Sequences<WheelEnd> {
 
     /** Met by a mechanic who stands by a torque that was questioned. */
     public static final String TORQUE_MEANT = "nut.torque-meant";
@@ -102,7 +104,7 @@ public class JobSequences {
     public record Guided(SequenceStep step, boolean again) {}
 
     @Transactional(readOnly = true)
-    public Guide of(JobBench bench) {
+    public Guide of(Bench<WheelEnd> bench) {
         WheelEnd end = bench.end();
         AdjustmentProcedure school = bench.plan().brief().school();
         Optional<GoverningFigure<FigureValue>> governing = governingFigure(end);
@@ -128,7 +130,7 @@ public class JobSequences {
     }
 
     /** As {@link #school}, looked up once for all the entries of a job. */
-    JobBench.Schools schools(WheelEnd end) {
+    Bench.Schools schools(WheelEnd end) {
         Supplier<ProcedureId> governing = SingletonSupplier.of(() -> governing(end));
         Map<ProcedureId, AdjustmentProcedure> found = new HashMap<>();
         return (scope, chosen) ->
@@ -146,8 +148,8 @@ public class JobSequences {
         return figures.ladder(end, FigureKind.NUT_SEQUENCE).stream().findFirst();
     }
 
-    /** Refuses a school that is none, or does not hold on this job. */
-    void requireFit(JobBench bench, String chosen) {
+    @Override
+    public void requireFit(Bench<WheelEnd> bench, String chosen) {
         var errors = new FieldErrors();
         ProcedureId id = errors.require(errors.at("school", () -> new ProcedureId(chosen)));
         AdjustmentProcedure school = schools.require(id);
@@ -162,8 +164,8 @@ public class JobSequences {
         }
     }
 
-    /** Notes what readings speak against a step: too few turns, a torque read in another unit. */
-    void check(JobBench bench, StepDone sent, FieldErrors errors) {
+    @Override
+    public void check(Bench<WheelEnd> bench, StepDone sent, FieldErrors errors) {
         Optional<StepKind> kind = Aid.at(sent.stepId()).flatMap(Aid::sequence);
         int turns = kind.isPresent() ? of(bench).hubTurns(kind.get()) : 0;
         for (Taken taken : sent.readings()) {
@@ -189,7 +191,7 @@ public class JobSequences {
 
     /** The torque that is asked where a reading is taken: by the sequence, or by what governs those bolts. */
     @Transactional(readOnly = true)
-    public Optional<TorqueRange> asked(JobBench bench, ReadingKind kind) {
+    public Optional<TorqueRange> asked(Bench<WheelEnd> bench, ReadingKind kind) {
         return FigureKind.of(kind)
                 .map(figure -> figures.ladder(bench.end(), figure).stream()
                         .findFirst()
@@ -200,7 +202,7 @@ public class JobSequences {
     }
 
     /** Doubt about a torque that was taken, in the unit it was typed in; empty where it fits, or where none is asked. */
-    public Optional<TorqueUnitGuard.Question> question(JobBench bench, Taken taken) {
+    public Optional<TorqueUnitGuard.Question> question(Bench<WheelEnd> bench, Taken taken) {
         @Nullable ReadingUnit typed = taken.typed();
         TorqueUnit unit =
                 typed == null ? TorqueUnit.NEWTON_METRE : typed.torque().orElse(TorqueUnit.NEWTON_METRE);
@@ -213,7 +215,7 @@ public class JobSequences {
      *
      * @return empty where nobody measured the stud circle, or the reading is another
      */
-    public static Optional<DragReading> drag(JobBench bench, Taken pull) {
+    public static Optional<DragReading> drag(Bench<WheelEnd> bench, Taken pull) {
         Optional<Length> circle =
                 Optional.ofNullable(bench.end().build().dimensions().get(HubDimension.STUD_CIRCLE));
         if (pull.kind() != ReadingKind.ROLLING_DRAG || circle.isEmpty()) {
@@ -226,7 +228,7 @@ public class JobSequences {
     }
 
     /** The latest pull with the nut loose on this job, N. */
-    public static Optional<Double> withNutLoose(JobBench bench) {
+    public static Optional<Double> withNutLoose(Bench<WheelEnd> bench) {
         return bench.done().stream()
                 .flatMap(one -> one.entry().readings().stream())
                 .filter(taken -> taken.kind() == ReadingKind.DRAG_WITH_NUT_LOOSE)

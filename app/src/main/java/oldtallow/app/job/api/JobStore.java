@@ -8,11 +8,11 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import oldtallow.app.identity.access.SignedIn;
-import oldtallow.app.job.model.Job;
 import oldtallow.app.job.model.PastJob;
-import oldtallow.app.job.model.RecordedEntry;
 import oldtallow.app.register.photo.Photo;
 import oldtallow.core.hub.Construction;
+import oldtallow.core.procedure.bench.Job;
+import oldtallow.core.procedure.bench.RecordedEntry;
 import oldtallow.core.procedure.job.Scope;
 
 /** Where jobs are kept. */

@@ -8,20 +8,22 @@ import java.util.UUID;
 import oldtallow.app.identity.access.CurrentPerson;
 import oldtallow.app.identity.access.Role;
 import oldtallow.app.identity.access.SignedIn;
-import oldtallow.app.job.model.Job;
-import oldtallow.app.job.model.JobEntry;
 import oldtallow.app.job.model.NewEntry;
-import oldtallow.app.job.model.RecordedEntry;
 import oldtallow.app.platform.problem.ConflictException;
-import oldtallow.app.platform.problem.FieldErrors;
-import oldtallow.app.platform.problem.InvalidInputException;
 import oldtallow.app.platform.problem.NotFoundException;
 import oldtallow.app.register.api.GreaseFills;
 import oldtallow.app.register.api.Register;
-import oldtallow.app.register.model.GreaseFill.Grease;
 import oldtallow.app.register.model.WheelEnd;
 import oldtallow.app.stock.model.JobForecasts;
+import oldtallow.core.grease.Grease;
 import oldtallow.core.hub.Fastening;
+import oldtallow.core.procedure.bench.Bench;
+import oldtallow.core.procedure.bench.EntryRules;
+import oldtallow.core.procedure.bench.Job;
+import oldtallow.core.procedure.bench.JobEnd;
+import oldtallow.core.procedure.bench.JobEntry;
+import oldtallow.core.procedure.bench.NotNextException;
+import oldtallow.core.procedure.bench.RecordedEntry;
 import oldtallow.core.procedure.job.Choices;
 import oldtallow.core.procedure.job.JobBrief;
 import oldtallow.core.procedure.job.JobBrief.Known;
@@ -30,6 +32,8 @@ import oldtallow.core.procedure.job.Plan;
 import oldtallow.core.procedure.job.Scope;
 import oldtallow.core.procedure.step.Step;
 import oldtallow.core.quantity.ReadingKind;
+import oldtallow.core.refusal.FieldErrors;
+import oldtallow.core.refusal.InvalidInputException;
 import oldtallow.core.schedule.interval.DueAction;
 import oldtallow.core.stock.JobTime;
 import org.springframework.context.ApplicationEventPublisher;
@@ -83,7 +87,7 @@ public class Jobs implements JobForecasts {
 
     /** Opens a job; opened again under the same id it is the same job. */
     @Transactional
-    public JobBench open(UUID id, UUID wheelEndId, Scope scope, Choices choices) {
+    public Bench<WheelEnd> open(UUID id, UUID wheelEndId, Scope scope, Choices choices) {
         SignedIn person = CurrentPerson.now();
         Optional<Job> earlier = store.find(person.workshopId(), id);
         if (earlier.isPresent()) {
@@ -135,10 +139,10 @@ public class Jobs implements JobForecasts {
      * this device has to add to it.
      */
     @Transactional
-    public JobBench enter(UUID jobId, NewEntry sent) {
+    public Bench<WheelEnd> enter(UUID jobId, NewEntry sent) {
         SignedIn person = CurrentPerson.now();
         Job job = store.hold(person.workshopId(), jobId).orElseThrow(() -> new NotFoundException("job", jobId));
-        JobBench bench = records.bench(job);
+        Bench<WheelEnd> bench = records.bench(job);
         if (bench.entries().stream().anyMatch(one -> one.id().equals(sent.id()))) {
             return bench;
         }
@@ -149,12 +153,20 @@ public class Jobs implements JobForecasts {
             throw new ConflictException("This job holds " + MOST_ENTRIES
                     + " entries, which is all a job takes. Close it or end it, and go on in a new one.");
         }
-        JobEntry entry = new EntryRules(bench, person.role() != Role.APPRENTICE, sequences).admit(sent.entry());
+        JobEntry entry = admit(person, bench, sent.entry());
         RecordedEntry written = append(person, jobId, bench.entries().size() + 1, new NewEntry(sent.id(), entry));
         return follow(person, bench, written);
     }
 
-    private void tellWarmth(JobBench bench, UUID entryId, JobEntry.StepDone done) {
+    private JobEntry admit(SignedIn person, Bench<WheelEnd> bench, JobEntry sent) {
+        try {
+            return new EntryRules<>(bench, person.role() != Role.APPRENTICE, sequences).admit(sent);
+        } catch (NotNextException e) {
+            throw new ConflictException(String.valueOf(e.getMessage()));
+        }
+    }
+
+    private void tellWarmth(Bench<WheelEnd> bench, UUID entryId, JobEntry.StepDone done) {
         Optional<Double> celsius = done.reading(ReadingKind.HUB_TEMPERATURE);
         celsius.ifPresent(hub -> events.publishEvent(new HubMeasured(
                 entryId,
@@ -166,7 +178,7 @@ public class Jobs implements JobForecasts {
     }
 
     /** What an entry brings about beyond the job itself; answers the job as it stands then. */
-    private JobBench follow(SignedIn person, JobBench before, RecordedEntry written) {
+    private Bench<WheelEnd> follow(SignedIn person, Bench<WheelEnd> before, RecordedEntry written) {
         Job job = before.job();
         switch (written.entry()) {
             case JobEntry.Scoped scoped -> {
@@ -188,7 +200,7 @@ public class Jobs implements JobForecasts {
         return records.after(before, job, written);
     }
 
-    private JobBench close(SignedIn person, JobBench bench) {
+    private Bench<WheelEnd> close(SignedIn person, Bench<WheelEnd> bench) {
         List<String> hindrances = records.hindrances(bench);
         if (!hindrances.isEmpty()) {
             throw new InvalidInputException("entry", "close", String.join(" ", hindrances));
@@ -202,7 +214,7 @@ public class Jobs implements JobForecasts {
     }
 
     /** {@code work}: as far as it counts as work, which waiting for a sign-off does not. */
-    private JobBench end(SignedIn person, JobBench bench, Job.State state, JobBench work) {
+    private Bench<WheelEnd> end(SignedIn person, Bench<WheelEnd> bench, Job.State state, Bench<WheelEnd> work) {
         if (bench.hasGreased()) {
             // given up or not: the old grease is no longer what is in it
             greasings.fill(

@@ -1,6 +1,7 @@
 package oldtallow.app.job.model;
 
 import java.util.UUID;
+import oldtallow.core.procedure.bench.JobEntry;
 
 /**
  * An entry as a device sends it.

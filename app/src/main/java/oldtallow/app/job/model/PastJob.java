@@ -2,6 +2,7 @@ package oldtallow.app.job.model;
 
 import java.time.Instant;
 import java.util.UUID;
+import oldtallow.core.procedure.bench.Job;
 import oldtallow.core.procedure.job.Scope;
 
 /** A job that is over, as it stands in a list. */

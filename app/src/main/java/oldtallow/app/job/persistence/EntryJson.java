@@ -4,7 +4,7 @@ import java.util.Arrays;
 import java.util.Map;
 import java.util.function.Function;
 import java.util.stream.Collectors;
-import oldtallow.app.job.model.JobEntry;
+import oldtallow.core.procedure.bench.JobEntry;
 import org.jooq.JSONB;
 import org.springframework.stereotype.Component;
 import tools.jackson.databind.json.JsonMapper;

@@ -1,10 +1,11 @@
 package oldtallow.app.job.web;
 
 import java.util.List;
-import oldtallow.app.job.api.JobBench;
-import oldtallow.app.job.model.Aid;
-import oldtallow.app.job.model.JobEntry.Item;
+import oldtallow.app.register.model.WheelEnd;
 import oldtallow.core.hub.part.Part;
+import oldtallow.core.procedure.bench.Aid;
+import oldtallow.core.procedure.bench.Bench;
+import oldtallow.core.procedure.bench.JobEntry.Item;
 import oldtallow.core.procedure.step.Caution;
 import oldtallow.core.procedure.step.PartMove;
 import oldtallow.core.procedure.step.Step;
@@ -44,7 +45,7 @@ record BenchStepView(
         @Nullable Item judges,
         @Nullable Aid aid) {
 
-    static BenchStepView of(Step step, JobBench bench) {
+    static BenchStepView of(Step step, Bench<WheelEnd> bench) {
         List<Step> ofStage = bench.plan().steps().stream()
                 .filter(one -> one.stage() == step.stage())
                 .toList();

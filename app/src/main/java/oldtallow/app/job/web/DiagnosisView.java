@@ -1,9 +1,10 @@
 package oldtallow.app.job.web;
 
 import java.util.List;
-import oldtallow.app.job.api.JobBench;
-import oldtallow.app.job.model.JobEntry;
-import oldtallow.app.job.model.Sign;
+import oldtallow.app.register.model.WheelEnd;
+import oldtallow.core.procedure.bench.Bench;
+import oldtallow.core.procedure.bench.JobEntry;
+import oldtallow.core.procedure.bench.Sign;
 import oldtallow.core.procedure.look.Diagnosis;
 import org.jspecify.annotations.Nullable;
 
@@ -15,7 +16,7 @@ record DiagnosisView(
         String driveWords,
         String driveReason) {
 
-    static @Nullable DiagnosisView of(JobBench bench) {
+    static @Nullable DiagnosisView of(Bench<WheelEnd> bench) {
         return bench.diagnosis()
                 .map(diagnosis -> new DiagnosisView(
                         bench.firstLook().map(JobEntry.FirstLooked::signs).orElse(List.of()),

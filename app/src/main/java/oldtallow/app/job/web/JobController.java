@@ -2,10 +2,8 @@ package oldtallow.app.job.web;
 
 import java.util.List;
 import java.util.UUID;
-import oldtallow.app.job.api.JobBench;
 import oldtallow.app.job.api.JobRecords;
 import oldtallow.app.job.api.Jobs;
-import oldtallow.app.job.model.JobEntry;
 import oldtallow.app.job.model.NewEntry;
 import oldtallow.app.job.web.JobForms.CondemnedForm;
 import oldtallow.app.job.web.JobForms.FirstLookForm;
@@ -20,6 +18,9 @@ import oldtallow.app.job.web.JobForms.StepDoneForm;
 import oldtallow.app.job.web.JobForms.UndoForm;
 import oldtallow.app.job.web.JobForms.WaitsForm;
 import oldtallow.app.job.web.JobForms.WaiverForm;
+import oldtallow.app.register.model.WheelEnd;
+import oldtallow.core.procedure.bench.Bench;
+import oldtallow.core.procedure.bench.JobEntry;
 import oldtallow.core.procedure.job.Choices;
 import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -153,7 +154,7 @@ class JobController {
         return view(jobs.enter(jobId, new NewEntry(id, entry)));
     }
 
-    private JobView view(JobBench bench) {
+    private JobView view(Bench<WheelEnd> bench) {
         return JobView.of(bench, records.remarks(bench));
     }
 

@@ -4,13 +4,12 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
 import java.util.UUID;
-import oldtallow.app.job.model.JobEntry;
 import oldtallow.app.job.model.NewEntry;
-import oldtallow.app.job.model.Sign;
-import oldtallow.app.platform.problem.FieldErrors;
-import oldtallow.app.register.model.GreaseFill.Grease;
+import oldtallow.core.grease.Grease;
 import oldtallow.core.grease.Thickener;
 import oldtallow.core.hub.part.Part;
+import oldtallow.core.procedure.bench.JobEntry;
+import oldtallow.core.procedure.bench.Sign;
 import oldtallow.core.procedure.job.Choices;
 import oldtallow.core.procedure.job.Scope;
 import oldtallow.core.procedure.judge.DamageMode;
@@ -20,6 +19,7 @@ import oldtallow.core.procedure.judge.Spot;
 import oldtallow.core.procedure.judge.Verdict.Outcome;
 import oldtallow.core.quantity.ReadingKind;
 import oldtallow.core.quantity.ReadingUnit;
+import oldtallow.core.refusal.FieldErrors;
 import org.jspecify.annotations.Nullable;
 
 /** What the bench sends. Ids are made by the device, so that a try repeated is one entry. */

@@ -2,9 +2,10 @@ package oldtallow.app.job.web;
 
 import java.time.Instant;
 import java.util.UUID;
-import oldtallow.app.job.api.JobBench;
-import oldtallow.app.job.model.Job;
-import oldtallow.app.job.model.RecordedEntry;
+import oldtallow.app.register.model.WheelEnd;
+import oldtallow.core.procedure.bench.Bench;
+import oldtallow.core.procedure.bench.Job;
+import oldtallow.core.procedure.bench.RecordedEntry;
 import oldtallow.core.procedure.step.Step;
 import org.jspecify.annotations.Nullable;
 
@@ -28,7 +29,7 @@ record JobLineView(
         String lastBy,
         Instant lastAt) {
 
-    static JobLineView of(JobBench bench) {
+    static JobLineView of(Bench<WheelEnd> bench) {
         RecordedEntry last = bench.entries().getLast();
         return new JobLineView(
                 bench.job().id(),

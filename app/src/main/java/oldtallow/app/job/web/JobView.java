@@ -10,16 +10,17 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
-import oldtallow.app.job.api.JobBench;
 import oldtallow.app.job.api.JobRecords;
-import oldtallow.app.job.model.Job;
-import oldtallow.app.job.model.JobEntry;
-import oldtallow.app.job.model.RecordedEntry;
+import oldtallow.app.register.model.WheelEnd;
 import oldtallow.core.hub.Fittings.CapKind;
 import oldtallow.core.hub.part.Fate;
 import oldtallow.core.hub.part.Part;
 import oldtallow.core.hub.part.StackedPart;
 import oldtallow.core.hub.section.PartName;
+import oldtallow.core.procedure.bench.Bench;
+import oldtallow.core.procedure.bench.Job;
+import oldtallow.core.procedure.bench.JobEntry;
+import oldtallow.core.procedure.bench.RecordedEntry;
 import oldtallow.core.procedure.job.Choices;
 import oldtallow.core.procedure.job.JobBrief.Worker;
 import oldtallow.core.procedure.job.Ledger;
@@ -79,7 +80,7 @@ record JobView(
     private static final int AHEAD = 3;
     private static final int DECIMALS = 3;
 
-    static JobView of(JobBench bench, JobRecords.Remarks remarks) {
+    static JobView of(Bench<WheelEnd> bench, JobRecords.Remarks remarks) {
         return new JobView(
                 bench.job().id(),
                 bench.job().state(),
@@ -129,7 +130,7 @@ record JobView(
      * What the section no longer shows. The hub is drawn in its place while work goes on in it; a lock of several pieces is
      * gone with its last.
      */
-    private static List<PartName> offSection(JobBench bench) {
+    private static List<PartName> offSection(Bench<WheelEnd> bench) {
         List<Part> off = bench.ledger().onTray().stream()
                 .filter(part -> part != Part.HUB)
                 .toList();
@@ -146,7 +147,7 @@ record JobView(
                 .toList();
     }
 
-    private static List<StageView> stages(JobBench bench) {
+    private static List<StageView> stages(Bench<WheelEnd> bench) {
         return Arrays.stream(Stage.values())
                 .map(stage -> {
                     long total = bench.plan().steps().stream()
@@ -181,7 +182,7 @@ record JobView(
     /** A step that was done, by whom and when. */
     record DoneView(String stepId, int stage, String what, String by, Instant at, List<String> readings, String note) {
 
-        static DoneView of(JobBench.Done done) {
+        static DoneView of(Bench.Done done) {
             Step step = done.step();
             RecordedEntry recorded = done.recorded();
             JobEntry.StepDone entry = done.entry();
@@ -203,7 +204,7 @@ record JobView(
      */
     record TrayView(Part part, String words, Fate fate, String fateWords, boolean inHand, Set<PartName> drawn) {
 
-        static TrayView of(Ledger.Entry entry, JobBench bench) {
+        static TrayView of(Ledger.Entry entry, Bench<WheelEnd> bench) {
             boolean inHand = bench.now().stream()
                     .flatMap(step -> step.moves().stream())
                     .filter(move -> move.kind().puts())

@@ -3,9 +3,10 @@ package oldtallow.app.job.web;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
-import oldtallow.app.job.api.JobBench;
-import oldtallow.app.job.model.JobEntry.Item;
-import oldtallow.app.job.model.JobEntry.Judged;
+import oldtallow.app.register.model.WheelEnd;
+import oldtallow.core.procedure.bench.Bench;
+import oldtallow.core.procedure.bench.JobEntry.Item;
+import oldtallow.core.procedure.bench.JobEntry.Judged;
 import oldtallow.core.procedure.judge.Cause;
 import oldtallow.core.procedure.judge.DamageMode;
 import oldtallow.core.procedure.judge.Finding;
@@ -37,14 +38,14 @@ record JudgingView(
         List<FindingView> findings,
         @Nullable Looked looked) {
 
-    static List<JudgingView> of(JobBench bench) {
+    static List<JudgingView> of(Bench<WheelEnd> bench) {
         return Stream.of(Item.values())
                 .flatMap(item -> Optional.ofNullable(bench.judged().get(item)).stream())
                 .map(judged -> of(judged, bench))
                 .toList();
     }
 
-    private static JudgingView of(Judged judged, JobBench bench) {
+    private static JudgingView of(Judged judged, Bench<WheelEnd> bench) {
         Verdict verdict = bench.verdict(judged.item()).orElseThrow();
         Outcome outcome = bench.outcome(judged.item()).orElseThrow();
         return new JudgingView(

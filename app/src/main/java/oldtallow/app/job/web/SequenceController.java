@@ -5,27 +5,28 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Stream;
-import oldtallow.app.job.api.JobBench;
 import oldtallow.app.job.api.JobRecords;
 import oldtallow.app.job.api.JobSequences;
 import oldtallow.app.job.api.JobSequences.Guide;
 import oldtallow.app.job.api.Jobs;
-import oldtallow.app.job.model.Aid;
-import oldtallow.app.job.model.JobEntry;
-import oldtallow.app.job.model.JobEntry.Taken;
 import oldtallow.app.job.model.NewEntry;
 import oldtallow.app.job.web.JobForms.CupMovedForm;
 import oldtallow.app.job.web.JobForms.SchoolChosenForm;
 import oldtallow.app.job.web.JobForms.SettingReopenedForm;
 import oldtallow.app.job.web.JobForms.TakenForm;
-import oldtallow.app.platform.problem.FieldErrors;
+import oldtallow.app.register.model.WheelEnd;
 import oldtallow.app.units.TorqueView;
 import oldtallow.app.units.form.ProcedureView.SequenceStepView;
 import oldtallow.app.units.form.TorqueQuestionView;
 import oldtallow.core.fastening.sequence.StepKind;
 import oldtallow.core.fastening.sequence.TorqueRange;
 import oldtallow.core.hub.part.Part;
+import oldtallow.core.procedure.bench.Aid;
+import oldtallow.core.procedure.bench.Bench;
+import oldtallow.core.procedure.bench.JobEntry;
+import oldtallow.core.procedure.bench.JobEntry.Taken;
 import oldtallow.core.quantity.Torque;
+import oldtallow.core.refusal.FieldErrors;
 import oldtallow.core.schedule.figure.Authority;
 import oldtallow.core.schedule.figure.FigureValue;
 import oldtallow.core.setting.measure.Decision;
@@ -57,21 +58,21 @@ class SequenceController {
     /** The sequence by which the nut of this job is set. */
     @GetMapping("/sequence")
     GuideView sequence(@PathVariable UUID jobId) {
-        JobBench bench = records.bench(jobId);
+        Bench<WheelEnd> bench = records.bench(jobId);
         return GuideView.of(sequences.of(bench), bench);
     }
 
     /** Sets the nut by another school. */
     @PostMapping("/school")
     GuideView choose(@PathVariable UUID jobId, @RequestBody SchoolChosenForm form) {
-        JobBench bench = jobs.enter(jobId, new NewEntry(form.id(), new JobEntry.SchoolChosen(form.school())));
+        Bench<WheelEnd> bench = jobs.enter(jobId, new NewEntry(form.id(), new JobEntry.SchoolChosen(form.school())));
         return GuideView.of(sequences.of(bench), bench);
     }
 
     /** A cup moved under the wrench: the job goes back to it. */
     @PostMapping("/cup-moved")
     JobView cupMoved(@PathVariable UUID jobId, @RequestBody CupMovedForm form) {
-        JobBench bench = jobs.enter(
+        Bench<WheelEnd> bench = jobs.enter(
                 jobId,
                 new NewEntry(
                         form.id(),
@@ -84,7 +85,7 @@ class SequenceController {
     /** Proved, and found wrong: the job goes back to setting the nut. */
     @PostMapping("/setting-reopened")
     JobView settingReopened(@PathVariable UUID jobId, @RequestBody SettingReopenedForm form) {
-        JobBench bench = jobs.enter(
+        Bench<WheelEnd> bench = jobs.enter(
                 jobId,
                 new NewEntry(
                         form.id(),
@@ -97,7 +98,7 @@ class SequenceController {
     /** What a torque says, before it is put on record; null where none is asked. */
     @PostMapping("/torque")
     TorqueSensedView torque(@PathVariable UUID jobId, @RequestBody TakenForm form) {
-        JobBench bench = records.bench(jobId);
+        Bench<WheelEnd> bench = records.bench(jobId);
         var errors = new FieldErrors();
         Taken taken = errors.require(errors.at("number", form::toTaken));
         var reading = new WrenchReading(
@@ -116,7 +117,7 @@ class SequenceController {
     /** What a pull at a stud says of the bearings, before it is put on record. */
     @PostMapping("/drag")
     DragSensedView drag(@PathVariable UUID jobId, @RequestBody TakenForm form) {
-        JobBench bench = records.bench(jobId);
+        Bench<WheelEnd> bench = records.bench(jobId);
         @Nullable Double loose = JobSequences.withNutLoose(bench).orElse(null);
         var errors = new FieldErrors();
         return errors.require(errors.at("number", () -> JobSequences.drag(bench, form.toTaken())))
@@ -166,7 +167,7 @@ class SequenceController {
             Set<Part> cups,
             List<ChoiceView> choices) {
 
-        static GuideView of(Guide guide, JobBench bench) {
+        static GuideView of(Guide guide, Bench<WheelEnd> bench) {
             return new GuideView(
                     guide.school().id().value(),
                     guide.school().label(),

@@ -5,10 +5,11 @@ import java.util.List;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
-import oldtallow.app.job.api.JobBench;
-import oldtallow.app.job.model.JobEntry;
-import oldtallow.app.job.model.RecordedEntry;
 import oldtallow.app.outlet.model.ServiceSheet.Line;
+import oldtallow.app.register.model.WheelEnd;
+import oldtallow.core.procedure.bench.Bench;
+import oldtallow.core.procedure.bench.JobEntry;
+import oldtallow.core.procedure.bench.RecordedEntry;
 import oldtallow.core.quantity.ReadingUnit;
 import oldtallow.core.quantity.Torque;
 
@@ -18,7 +19,7 @@ final class JobBlocks {
     private JobBlocks() {}
 
     /** What was judged and how, what was let go, and what the drive showed. */
-    static List<Line> found(JobBench bench) {
+    static List<Line> found(Bench<WheelEnd> bench) {
         List<Line> found = new ArrayList<>();
         bench.judged()
                 .forEach((item, judged) -> found.add(new Line(
@@ -51,7 +52,7 @@ final class JobBlocks {
     }
 
     /** Everything that was measured, in the order it was. */
-    static List<Line> readings(JobBench bench) {
+    static List<Line> readings(Bench<WheelEnd> bench) {
         return bench.entries().stream()
                 .map(RecordedEntry::entry)
                 .flatMap(entry -> switch (entry) {

@@ -11,8 +11,8 @@ import oldtallow.app.identity.access.SignedIn;
 import oldtallow.app.outlet.model.MailReminder;
 import oldtallow.app.outlet.model.MailStore;
 import oldtallow.app.outlet.model.SentMail;
-import oldtallow.app.platform.problem.InvalidInputException;
 import oldtallow.app.platform.write.Digest;
+import oldtallow.core.refusal.InvalidInputException;
 import org.springframework.stereotype.Service;
 
 /**

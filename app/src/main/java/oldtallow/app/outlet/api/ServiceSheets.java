@@ -13,10 +13,7 @@ import java.util.function.Function;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import oldtallow.app.identity.api.Workshops;
-import oldtallow.app.job.api.JobBench;
 import oldtallow.app.job.api.JobRecords;
-import oldtallow.app.job.model.JobEntry;
-import oldtallow.app.job.model.RecordedEntry;
 import oldtallow.app.outlet.model.ServiceSheet;
 import oldtallow.app.outlet.model.ServiceSheet.Block;
 import oldtallow.app.outlet.model.ServiceSheet.Line;
@@ -31,6 +28,9 @@ import oldtallow.app.register.model.WheelEnd;
 import oldtallow.app.schedule.api.WheelEndStatuses;
 import oldtallow.app.schedule.model.WheelEndStatus;
 import oldtallow.app.setting.model.SettingSummary;
+import oldtallow.core.procedure.bench.Bench;
+import oldtallow.core.procedure.bench.JobEntry;
+import oldtallow.core.procedure.bench.RecordedEntry;
 import oldtallow.core.quantity.Length;
 import oldtallow.core.quantity.Torque;
 import oldtallow.core.schedule.almanac.Due;
@@ -76,7 +76,7 @@ public class ServiceSheets {
     /** The sheet of a job as it stands; {@code rigAddress} is what the code in its corner opens. */
     @Transactional(readOnly = true)
     public ServiceSheet of(UUID jobId, Function<UUID, String> rigAddress) {
-        JobBench bench = jobs.bench(jobId);
+        Bench<WheelEnd> bench = jobs.bench(jobId);
         WheelEnd end = bench.end();
         Rig rig = register.rig(end.rigId());
         WheelEndStatus standing = Optional.ofNullable(
@@ -101,7 +101,7 @@ public class ServiceSheets {
                 !bench.job().state().isOver());
     }
 
-    private List<Line> facts(JobBench bench, Rig rig) {
+    private List<Line> facts(Bench<WheelEnd> bench, Rig rig) {
         List<Line> facts = new ArrayList<>();
         facts.add(new Line("Work", bench.plan().brief().scope().words()));
         facts.add(new Line("Begun", day(bench.job().openedAt())));
@@ -147,7 +147,7 @@ public class ServiceSheets {
                 : "not known";
     }
 
-    private List<Line> set(JobBench bench) {
+    private List<Line> set(Bench<WheelEnd> bench) {
         return jobs.settings(bench).stream()
                 .findFirst()
                 .map(setting -> List.of(

@@ -6,12 +6,12 @@ import java.util.UUID;
 import java.util.stream.Stream;
 import oldtallow.app.identity.access.CurrentPerson;
 import oldtallow.app.platform.problem.ConflictException;
-import oldtallow.app.platform.problem.InvalidInputException;
 import oldtallow.app.register.reference.OwnProcedure;
 import oldtallow.app.register.reference.ProcedureStore;
 import oldtallow.core.fastening.sequence.AdjustmentProcedure;
 import oldtallow.core.fastening.sequence.ProcedureId;
 import oldtallow.core.fastening.sequence.StandardProcedures;
+import oldtallow.core.refusal.InvalidInputException;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 

@@ -7,7 +7,6 @@ import java.util.UUID;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import oldtallow.app.identity.access.CurrentPerson;
-import oldtallow.app.platform.problem.FieldErrors;
 import oldtallow.app.register.reference.CatalogueSet;
 import oldtallow.app.register.reference.CatalogueStore;
 import oldtallow.core.bearing.BearingSet;
@@ -15,6 +14,7 @@ import oldtallow.core.bearing.CatalogueEntry;
 import oldtallow.core.bearing.SetDesignation;
 import oldtallow.core.bearing.StandardCatalogue;
 import oldtallow.core.bearing.WrittenBearing;
+import oldtallow.core.refusal.FieldErrors;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 

@@ -6,11 +6,11 @@ import java.util.Collection;
 import java.util.List;
 import java.util.UUID;
 import oldtallow.app.identity.access.CurrentPerson;
-import oldtallow.app.platform.problem.FieldErrors;
 import oldtallow.app.register.model.FittedPart;
 import oldtallow.app.register.model.FittedPartStore;
 import oldtallow.app.register.model.PartEntry;
 import oldtallow.app.register.model.PartPlace;
+import oldtallow.core.refusal.FieldErrors;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 

@@ -6,11 +6,9 @@ import java.util.Optional;
 import java.util.UUID;
 import oldtallow.app.identity.access.CurrentPerson;
 import oldtallow.app.identity.access.SignedIn;
-import oldtallow.app.platform.problem.FieldErrors;
 import oldtallow.app.register.model.GreaseFill;
-import oldtallow.app.register.model.GreaseFill.Grease;
 import oldtallow.app.register.model.GreaseFillStore;
-import oldtallow.core.grease.GreaseCode;
+import oldtallow.core.grease.Grease;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -18,9 +16,6 @@ import org.springframework.transaction.annotation.Transactional;
 /** What grease is in the hubs of the workshop that asks. */
 @Service
 public class GreaseFills {
-
-    private static final int MOST_NAME = 80;
-    private static final int MOST_BATCH = 40;
 
     private final GreaseFillStore store;
     private final Register register;
@@ -48,27 +43,9 @@ public class GreaseFills {
     /** Writes down what went in; tried again under its id it is the same. */
     @Transactional
     public void fill(UUID id, UUID wheelEndId, @Nullable UUID jobId, Grease grease, String batch) {
-        check(grease, batch);
+        grease.check(batch);
         register.wheelEnd(wheelEndId);
         SignedIn person = CurrentPerson.now();
         store.add(person, new GreaseFill(id, wheelEndId, jobId, grease, batch, person.name(), clock.instant()));
-    }
-
-    /** Throws what cannot be a grease: a known thickener without a name, a code that does not exist. */
-    public static void check(Grease grease, String batch) {
-        var errors = new FieldErrors();
-        if (grease.known() && grease.name().isBlank()) {
-            errors.add("name", grease.name(), "is missing; write what stands on the tin");
-        }
-        if (grease.name().length() > MOST_NAME) {
-            errors.add("name", grease.name().length(), "must be " + MOST_NAME + " letters at most");
-        }
-        if (batch.length() > MOST_BATCH) {
-            errors.add("batch", batch.length(), "must be " + MOST_BATCH + " letters at most");
-        }
-        if (!grease.code().isEmpty()) {
-            errors.at("code", () -> GreaseCode.parse(grease.code()));
-        }
-        errors.throwIfAny();
     }
 }

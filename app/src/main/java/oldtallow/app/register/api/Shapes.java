@@ -5,7 +5,6 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import oldtallow.app.platform.problem.FieldErrors;
 import oldtallow.app.register.model.FittedPart;
 import oldtallow.app.register.model.PartPlace;
 import oldtallow.app.register.model.WheelEndBuild;
@@ -17,6 +16,7 @@ import oldtallow.core.hub.ShapeAssumption;
 import oldtallow.core.hub.WheelEndShape;
 import oldtallow.core.quantity.EnteredQuantity;
 import oldtallow.core.quantity.Quantity;
+import oldtallow.core.refusal.FieldErrors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 

@@ -2,7 +2,7 @@ package oldtallow.app.register.model;
 
 import java.time.Instant;
 import java.util.UUID;
-import oldtallow.core.grease.Thickener;
+import oldtallow.core.grease.Grease;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -12,21 +12,4 @@ import org.jspecify.annotations.Nullable;
  * @param batch may be empty
  */
 public record GreaseFill(
-        UUID id, UUID wheelEndId, @Nullable UUID jobId, Grease grease, String batch, String by, Instant at) {
-
-    /**
-     * A grease.
-     *
-     * @param name as on the tin; empty where nobody wrote it down
-     * @param code such as KP2K-30; may be empty
-     */
-    public record Grease(String name, Thickener thickener, String code) {
-
-        /** It was filled, and nobody wrote down with what. */
-        public static final Grease UNKNOWN = new Grease("", Thickener.UNKNOWN, "");
-
-        public boolean known() {
-            return thickener != Thickener.UNKNOWN;
-        }
-    }
-}
+        UUID id, UUID wheelEndId, @Nullable UUID jobId, Grease grease, String batch, String by, Instant at) {}

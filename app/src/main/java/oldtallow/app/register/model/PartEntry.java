@@ -3,7 +3,7 @@ package oldtallow.app.register.model;
 import java.time.LocalDate;
 import java.util.Optional;
 import java.util.UUID;
-import oldtallow.app.platform.problem.FieldErrors;
+import oldtallow.core.refusal.FieldErrors;
 import org.jspecify.annotations.Nullable;
 
 /**

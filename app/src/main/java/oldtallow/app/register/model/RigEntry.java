@@ -3,7 +3,7 @@ package oldtallow.app.register.model;
 import java.time.LocalDate;
 import java.time.Year;
 import java.util.Set;
-import oldtallow.app.platform.problem.FieldErrors;
+import oldtallow.core.refusal.FieldErrors;
 import org.jspecify.annotations.Nullable;
 
 /** What is entered about a rig, apart from its axles. */

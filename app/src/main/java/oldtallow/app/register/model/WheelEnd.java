@@ -2,7 +2,10 @@ package oldtallow.app.register.model;
 
 import java.util.UUID;
 import oldtallow.core.fastening.sequence.ProcedureId;
+import oldtallow.core.hub.BuiltHub;
 import oldtallow.core.hub.Construction;
+import oldtallow.core.hub.Fastening;
+import oldtallow.core.hub.Fittings;
 
 /**
  * One end of an axle.
@@ -20,7 +23,8 @@ public record WheelEnd(
         int axlePosition,
         int axleCount,
         Side side,
-        WheelEndBuild build) {
+        WheelEndBuild build)
+        implements BuiltHub {
 
     /** The name the trade uses: left, front left, middle right, axle 3 left. */
     public String positionName() {
@@ -31,8 +35,19 @@ public record WheelEnd(
         return new WheelEndName(id, rigId, rigName, axlePosition, axleCount, side);
     }
 
+    @Override
     public Construction construction() {
         return build.construction();
+    }
+
+    @Override
+    public Fastening fastening() {
+        return Fastening.of(build.lock());
+    }
+
+    @Override
+    public Fittings fittings() {
+        return build.fittings();
     }
 
     public SpindleNut nut() {

@@ -2,7 +2,6 @@ package oldtallow.app.register.persistence;
 
 import java.util.List;
 import java.util.UUID;
-import oldtallow.app.platform.problem.FieldErrors;
 import oldtallow.app.register.reference.FiledFigure;
 import oldtallow.app.register.reference.Place;
 import oldtallow.app.register.reference.Place.Scope;
@@ -11,6 +10,7 @@ import oldtallow.core.fastening.endplay.EndPlayWindow;
 import oldtallow.core.fastening.sequence.ProcedureId;
 import oldtallow.core.quantity.Length;
 import oldtallow.core.quantity.Torque;
+import oldtallow.core.refusal.FieldErrors;
 import oldtallow.core.schedule.figure.Authority;
 import oldtallow.core.schedule.figure.FigureKind;
 import oldtallow.core.schedule.figure.FigureValue;

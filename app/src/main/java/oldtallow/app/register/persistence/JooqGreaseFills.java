@@ -8,6 +8,7 @@ import java.util.UUID;
 import oldtallow.app.identity.access.SignedIn;
 import oldtallow.app.register.model.GreaseFill;
 import oldtallow.app.register.model.GreaseFillStore;
+import oldtallow.core.grease.Grease;
 import oldtallow.core.grease.Thickener;
 import org.jooq.DSLContext;
 import org.springframework.stereotype.Repository;
@@ -30,7 +31,7 @@ class JooqGreaseFills implements GreaseFillStore {
                         row.getId(),
                         row.getWheelEndId(),
                         row.getJobId(),
-                        new GreaseFill.Grease(row.getName(), Thickener.valueOf(row.getThickener()), row.getCode()),
+                        new Grease(row.getName(), Thickener.valueOf(row.getThickener()), row.getCode()),
                         row.getBatch(),
                         row.getPersonName(),
                         row.getFilledAt().toInstant()));

@@ -11,7 +11,7 @@ import javax.imageio.ImageIO;
 import javax.imageio.ImageReadParam;
 import javax.imageio.ImageReader;
 import javax.imageio.stream.ImageInputStream;
-import oldtallow.app.platform.problem.FieldErrors;
+import oldtallow.core.refusal.FieldErrors;
 import org.jspecify.annotations.Nullable;
 
 /**

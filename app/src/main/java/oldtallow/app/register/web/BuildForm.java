@@ -4,7 +4,6 @@ import java.time.LocalDate;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
-import oldtallow.app.platform.problem.FieldErrors;
 import oldtallow.app.register.model.WheelEndBuild;
 import oldtallow.app.units.LengthEntry;
 import oldtallow.app.units.form.LockForm;
@@ -26,6 +25,7 @@ import oldtallow.core.hub.Fittings.WheelFixing;
 import oldtallow.core.hub.HubDimension;
 import oldtallow.core.hub.HubPreset;
 import oldtallow.core.quantity.Length;
+import oldtallow.core.refusal.FieldErrors;
 import org.jspecify.annotations.Nullable;
 
 /**

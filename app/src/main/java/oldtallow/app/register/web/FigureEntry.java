@@ -1,7 +1,6 @@
 package oldtallow.app.register.web;
 
 import java.util.List;
-import oldtallow.app.platform.problem.FieldErrors;
 import oldtallow.app.units.LengthEntry;
 import oldtallow.app.units.TorqueEntry;
 import oldtallow.app.units.form.DueRuleForm;
@@ -9,6 +8,7 @@ import oldtallow.core.fastening.endplay.EndPlayWindow;
 import oldtallow.core.fastening.sequence.ProcedureId;
 import oldtallow.core.quantity.Length;
 import oldtallow.core.quantity.Torque;
+import oldtallow.core.refusal.FieldErrors;
 import oldtallow.core.schedule.figure.Authority;
 import oldtallow.core.schedule.figure.FigureKind;
 import oldtallow.core.schedule.figure.FigureValue;

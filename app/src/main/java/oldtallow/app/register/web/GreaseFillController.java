@@ -5,7 +5,7 @@ import java.util.List;
 import java.util.UUID;
 import oldtallow.app.register.api.GreaseFills;
 import oldtallow.app.register.model.GreaseFill;
-import oldtallow.app.register.model.GreaseFill.Grease;
+import oldtallow.core.grease.Grease;
 import oldtallow.core.grease.Thickener;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;

@@ -6,8 +6,8 @@ import java.util.List;
 import java.util.UUID;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
-import oldtallow.app.platform.problem.InvalidInputException;
 import oldtallow.app.schedule.model.DueStore.Rank;
+import oldtallow.core.refusal.InvalidInputException;
 
 /** The place between two pages of rigs, worst first, as text. */
 public final class PageMark {

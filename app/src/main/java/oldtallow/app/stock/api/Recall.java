@@ -10,7 +10,6 @@ import java.util.function.Function;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import oldtallow.app.identity.access.CurrentPerson;
-import oldtallow.app.platform.problem.FieldErrors;
 import oldtallow.app.platform.problem.NotFoundException;
 import oldtallow.app.register.api.FittedParts;
 import oldtallow.app.register.api.Register;
@@ -21,6 +20,7 @@ import oldtallow.app.stock.model.ShelfStore.InWheelEnd;
 import oldtallow.app.stock.model.StockBatch;
 import oldtallow.app.stock.model.StockItem;
 import oldtallow.app.stock.model.StockMove;
+import oldtallow.core.refusal.FieldErrors;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 

@@ -8,7 +8,6 @@ import java.util.UUID;
 import java.util.stream.Collectors;
 import oldtallow.app.identity.access.CurrentPerson;
 import oldtallow.app.platform.problem.ConflictException;
-import oldtallow.app.platform.problem.FieldErrors;
 import oldtallow.app.platform.problem.NotFoundException;
 import oldtallow.app.register.api.Register;
 import oldtallow.app.stock.model.ShelfStore;
@@ -17,6 +16,7 @@ import oldtallow.app.stock.model.StockItem;
 import oldtallow.app.stock.model.StockMove;
 import oldtallow.app.stock.model.StockMove.Reason;
 import oldtallow.app.stock.model.Stocked;
+import oldtallow.core.refusal.FieldErrors;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 

@@ -1,13 +1,13 @@
 package oldtallow.app.stock.api;
 
 import java.time.LocalDate;
-import oldtallow.app.platform.problem.FieldErrors;
 import oldtallow.app.stock.api.Shelf.Delivery;
 import oldtallow.app.stock.model.StockBatch;
 import oldtallow.app.stock.model.StockItem;
 import oldtallow.app.stock.model.StockMove;
 import oldtallow.app.stock.model.StockMove.Reason;
 import oldtallow.core.grease.GreaseCode;
+import oldtallow.core.refusal.FieldErrors;
 import oldtallow.core.stock.StockKind;
 
 /** What may stand on the shelf, come onto it and leave it; throws everything that is wrong at once. */

@@ -4,10 +4,10 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
-import oldtallow.app.platform.problem.FieldErrors;
 import oldtallow.app.units.LengthEntry;
 import oldtallow.core.quantity.EnteredQuantity;
 import oldtallow.core.quantity.Length;
+import oldtallow.core.refusal.FieldErrors;
 import oldtallow.core.setting.measure.DialReadings;
 import org.jspecify.annotations.Nullable;
 

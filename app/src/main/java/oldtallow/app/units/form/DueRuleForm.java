@@ -2,7 +2,7 @@ package oldtallow.app.units.form;
 
 import java.util.ArrayList;
 import java.util.List;
-import oldtallow.app.platform.problem.FieldErrors;
+import oldtallow.core.refusal.FieldErrors;
 import oldtallow.core.schedule.interval.DueAction;
 import oldtallow.core.schedule.interval.DueRule;
 import oldtallow.core.schedule.interval.Trigger;

@@ -1,9 +1,9 @@
 package oldtallow.app.units.form;
 
-import oldtallow.app.platform.problem.FieldErrors;
 import oldtallow.app.units.LengthEntry;
 import oldtallow.core.fastening.endplay.EndPlayWindow;
 import oldtallow.core.quantity.Length;
+import oldtallow.core.refusal.FieldErrors;
 import oldtallow.core.schedule.figure.Authority;
 import oldtallow.core.schedule.figure.GoverningFigure;
 import org.jspecify.annotations.Nullable;

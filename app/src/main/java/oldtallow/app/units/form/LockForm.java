@@ -4,7 +4,6 @@ import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
-import oldtallow.app.platform.problem.FieldErrors;
 import oldtallow.core.fastening.lock.CastleNut;
 import oldtallow.core.fastening.lock.FreeAngleLock;
 import oldtallow.core.fastening.lock.LockPattern;
@@ -15,6 +14,7 @@ import oldtallow.core.fastening.lock.TangWasher;
 import oldtallow.core.quantity.EnteredQuantity;
 import oldtallow.core.quantity.Quantity;
 import oldtallow.core.quantity.Turn;
+import oldtallow.core.refusal.FieldErrors;
 import org.jspecify.annotations.Nullable;
 
 /**

@@ -5,7 +5,6 @@ import java.math.MathContext;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
-import oldtallow.app.platform.problem.FieldErrors;
 import oldtallow.core.fastening.sequence.AdjustmentProcedure;
 import oldtallow.core.fastening.sequence.HubMotion;
 import oldtallow.core.fastening.sequence.ProcedureId;
@@ -18,6 +17,7 @@ import oldtallow.core.quantity.ReadingKind;
 import oldtallow.core.quantity.Torque;
 import oldtallow.core.quantity.TorqueUnit;
 import oldtallow.core.quantity.Turn;
+import oldtallow.core.refusal.FieldErrors;
 import org.jspecify.annotations.Nullable;
 
 /** A school of setting the nut as it is written down: in the file of the trade's schools, and in a workshop's own. */

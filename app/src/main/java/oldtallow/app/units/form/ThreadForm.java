@@ -1,11 +1,11 @@
 package oldtallow.app.units.form;
 
 import java.util.Map;
-import oldtallow.app.platform.problem.FieldErrors;
 import oldtallow.core.fastening.thread.ScrewThread;
 import oldtallow.core.fastening.thread.ThreadHand;
 import oldtallow.core.quantity.EnteredQuantity;
 import oldtallow.core.quantity.Length;
+import oldtallow.core.refusal.FieldErrors;
 import org.jspecify.annotations.Nullable;
 
 /**

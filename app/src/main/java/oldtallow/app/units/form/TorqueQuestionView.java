@@ -1,7 +1,6 @@
 package oldtallow.app.units.form;
 
 import java.util.Optional;
-import oldtallow.app.platform.problem.FieldErrors;
 import oldtallow.app.units.TorqueEntry;
 import oldtallow.app.units.TorqueView;
 import oldtallow.core.fastening.sequence.TorqueRange;
@@ -10,6 +9,7 @@ import oldtallow.core.fastening.thread.NutFactor;
 import oldtallow.core.quantity.Length;
 import oldtallow.core.quantity.Torque;
 import oldtallow.core.quantity.TorqueUnit;
+import oldtallow.core.refusal.FieldErrors;
 import org.jspecify.annotations.Nullable;
 
 /**

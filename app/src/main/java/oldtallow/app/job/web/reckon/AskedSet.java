@@ -1,9 +1,9 @@
 package oldtallow.app.job.web.reckon;
 
 import java.util.Optional;
-import oldtallow.app.platform.problem.FieldErrors;
 import oldtallow.app.register.api.Catalogue;
 import oldtallow.core.bearing.BearingSet;
+import oldtallow.core.refusal.FieldErrors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 

@@ -1,7 +1,6 @@
 package oldtallow.app.job.web.reckon;
 
 import java.util.Map;
-import oldtallow.app.platform.problem.FieldErrors;
 import oldtallow.app.units.LengthEntry;
 import oldtallow.app.units.MassEntry;
 import oldtallow.app.units.TemperatureEntry;
@@ -17,6 +16,7 @@ import oldtallow.core.quantity.Force;
 import oldtallow.core.quantity.Length;
 import oldtallow.core.quantity.Quantity;
 import oldtallow.core.quantity.Temperature;
+import oldtallow.core.refusal.FieldErrors;
 import org.jspecify.annotations.Nullable;
 
 /**

@@ -1,10 +1,10 @@
-package oldtallow.app.job.api;
+package oldtallow.core.procedure.bench;
 
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
-import oldtallow.app.job.model.JobEntry.Taken;
 import oldtallow.core.fit.SeatedCup;
+import oldtallow.core.procedure.bench.JobEntry.Taken;
 import oldtallow.core.quantity.Length;
 import oldtallow.core.quantity.ReadingKind;
 

@@ -1,7 +1,7 @@
-package oldtallow.app.job.api;
+package oldtallow.core.procedure.bench;
 
 import java.util.EnumSet;
-import oldtallow.app.job.model.JobEntry.Judged;
+import oldtallow.core.procedure.bench.JobEntry.Judged;
 import oldtallow.core.procedure.job.Choices.Reuse;
 import oldtallow.core.procedure.judge.BearingJudge;
 import oldtallow.core.procedure.judge.Finding.Sense;

@@ -1,4 +1,4 @@
-package oldtallow.app.platform.problem;
+package oldtallow.core.refusal;
 
 import org.jspecify.annotations.Nullable;
 

@@ -1,4 +1,4 @@
-package oldtallow.app.job.api;
+package oldtallow.core.procedure.bench;
 
 import java.time.Duration;
 import java.time.Instant;
@@ -6,14 +6,12 @@ import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.stream.Stream;
-import oldtallow.app.job.model.JobEntry;
-import oldtallow.app.job.model.RecordedEntry;
-import oldtallow.app.setting.model.SettingSummary;
 import oldtallow.core.procedure.step.Check;
 
 /** What stands between a job and its end, and how long it took. */
-final class JobEnd {
+public final class JobEnd {
 
     /** The check that a setting on record meets. */
     private static final String NUT_RECORDED = "nut.recorded";
@@ -24,14 +22,14 @@ final class JobEnd {
     private JobEnd() {}
 
     /** Whether an entry is what ends a job. */
-    static boolean isBy(JobEntry entry) {
+    public static boolean isBy(JobEntry entry) {
         return entry instanceof JobEntry.Closed
                 || entry instanceof JobEntry.SignedOff
                 || entry instanceof JobEntry.Abandoned;
     }
 
     /** Reasons why it cannot be closed yet, in sentences; empty when it can. */
-    static List<String> hindrances(JobBench bench, boolean settingOnRecord) {
+    public static List<String> hindrances(Bench<?> bench, boolean settingOnRecord) {
         List<String> hindrances = new ArrayList<>();
         bench.now()
                 .ifPresent(step -> hindrances.add("There is still to do: " + step.what() + ", and "
@@ -62,9 +60,9 @@ final class JobEnd {
     /**
      * Apprentices whose steps, verdicts or setting stand: who did the work counts, not who began the job or closes it.
      *
-     * @param settings that stand, latest first
+     * @param setBy whose setting stands and waits for a sign-off; empty where none does
      */
-    static List<String> toAnswerFor(JobBench bench, List<SettingSummary> settings) {
+    public static List<String> toAnswerFor(Bench<?> bench, Optional<String> setBy) {
         Map<JobEntry.Item, RecordedEntry> verdicts = new EnumMap<>(JobEntry.Item.class);
         for (RecordedEntry one : bench.entries()) {
             if (one.entry() instanceof JobEntry.Judged judged) {
@@ -72,16 +70,14 @@ final class JobEnd {
             }
         }
         Stream<String> entered = Stream.concat(
-                        bench.done().stream().map(JobBench.Done::recorded), verdicts.values().stream())
+                        bench.done().stream().map(Bench.Done::recorded), verdicts.values().stream())
                 .filter(RecordedEntry::needsSignOff)
                 .map(RecordedEntry::by);
-        Stream<String> set =
-                settings.stream().limit(1).filter(SettingSummary::awaitsSignOff).map(SettingSummary::setBy);
-        return Stream.concat(entered, set).distinct().sorted().toList();
+        return Stream.concat(entered, setBy.stream()).distinct().sorted().toList();
     }
 
     /** Working time: between entries, breaks left out; a clock that was put back in between counts nothing. */
-    static Duration worked(List<RecordedEntry> entries) {
+    public static Duration worked(List<RecordedEntry> entries) {
         Duration worked = Duration.ZERO;
         for (int i = 1; i < entries.size(); i++) {
             Instant before = entries.get(i - 1).at();

@@ -1,4 +1,4 @@
-package oldtallow.app.job.api;
+package oldtallow.core.procedure.bench;
 
 import java.util.ArrayList;
 import java.util.Collection;
@@ -9,19 +9,15 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import oldtallow.app.job.api.JobBench.Done;
-import oldtallow.app.job.model.Job;
-import oldtallow.app.job.model.JobEntry;
-import oldtallow.app.job.model.JobEntry.FirstLooked;
-import oldtallow.app.job.model.JobEntry.Greased;
-import oldtallow.app.job.model.JobEntry.Item;
-import oldtallow.app.job.model.JobEntry.Judged;
-import oldtallow.app.job.model.JobEntry.Waits;
-import oldtallow.app.job.model.RecordedEntry;
-import oldtallow.app.register.model.WheelEnd;
 import oldtallow.core.fastening.sequence.ProcedureId;
-import oldtallow.core.hub.Fastening;
+import oldtallow.core.hub.BuiltHub;
 import oldtallow.core.hub.part.Part;
+import oldtallow.core.procedure.bench.Bench.Done;
+import oldtallow.core.procedure.bench.JobEntry.FirstLooked;
+import oldtallow.core.procedure.bench.JobEntry.Greased;
+import oldtallow.core.procedure.bench.JobEntry.Item;
+import oldtallow.core.procedure.bench.JobEntry.Judged;
+import oldtallow.core.procedure.bench.JobEntry.Waits;
 import oldtallow.core.procedure.job.Choices;
 import oldtallow.core.procedure.job.JobBrief;
 import oldtallow.core.procedure.job.Ledger;
@@ -32,7 +28,7 @@ import oldtallow.core.procedure.step.PartMove;
 import oldtallow.core.procedure.step.Step;
 
 /** One pass over a job's entries; the brief changes on the way, and a step is what the plan of its time said. */
-final class JobReading {
+final class BenchReading<H extends BuiltHub> {
 
     /** What steps were called before a spacer was told by itself, not by its construction. */
     private static final Map<String, String> CALLED_NOW = Map.of(
@@ -42,8 +38,9 @@ final class JobReading {
             "hub.hub-spacer", "hub.spacer");
 
     private final Job job;
-    private final WheelEnd end;
-    private final JobBench.Schools schools;
+    private final H end;
+    private final Bench.Schools schools;
+    private final Bench.Plans plans;
     private final List<JobBrief> brief = new ArrayList<>(1);
     private final List<Scope> asked = new ArrayList<>(1);
     private final List<Done> done = new ArrayList<>();
@@ -60,19 +57,20 @@ final class JobReading {
 
     private final List<Waits> waits = new ArrayList<>(1);
 
-    JobReading(Job job, WheelEnd end, JobBench.Schools schools) {
+    BenchReading(Job job, H end, Bench.Schools schools, Bench.Plans plans) {
         this.job = job;
         this.end = end;
         this.schools = schools;
+        this.plans = plans;
         asked.add(job.scope());
         brief.add(brief(job.scope(), Choices.USUAL));
     }
 
-    JobBench through(List<RecordedEntry> entries) {
-        Plan plan = Plans.of(brief.getFirst());
+    Bench<H> through(List<RecordedEntry> entries) {
+        Plan plan = plans.of(brief.getFirst());
         for (RecordedEntry recorded : entries) {
             if (changesPlan(recorded.entry())) {
-                plan = Plans.of(brief.getFirst());
+                plan = plans.of(brief.getFirst());
             } else {
                 read(recorded, plan);
             }
@@ -81,7 +79,7 @@ final class JobReading {
         List<Step> rest = Replan.rest(plan, steps, reopened, overNut);
         // what is done again is checked again
         rest.forEach(step -> step.checks().forEach(check -> met.remove(check.id())));
-        return new JobBench(
+        return new Bench<>(
                 job,
                 end,
                 List.copyOf(entries),
@@ -185,8 +183,8 @@ final class JobReading {
         Scope now = scopeNow(scope, choices);
         return new JobBrief(
                 end.construction(),
-                Fastening.of(end.build().lock()),
-                end.build().fittings(),
+                end.fastening(),
+                end.fittings(),
                 now,
                 choices,
                 job.known(),

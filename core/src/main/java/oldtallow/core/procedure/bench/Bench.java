@@ -1,4 +1,4 @@
-package oldtallow.app.job.api;
+package oldtallow.core.procedure.bench;
 
 import java.util.Comparator;
 import java.util.EnumSet;
@@ -7,20 +7,18 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Stream;
-import oldtallow.app.job.model.Job;
-import oldtallow.app.job.model.JobEntry;
-import oldtallow.app.job.model.JobEntry.FirstLooked;
-import oldtallow.app.job.model.JobEntry.Greased;
-import oldtallow.app.job.model.JobEntry.Item;
-import oldtallow.app.job.model.JobEntry.Judged;
-import oldtallow.app.job.model.JobEntry.Waits;
-import oldtallow.app.job.model.RecordedEntry;
-import oldtallow.app.register.model.WheelEnd;
 import oldtallow.core.fastening.sequence.AdjustmentProcedure;
 import oldtallow.core.fastening.sequence.ProcedureId;
+import oldtallow.core.hub.BuiltHub;
 import oldtallow.core.hub.Fittings.BrakeKind;
 import oldtallow.core.hub.part.Fate;
 import oldtallow.core.hub.part.Part;
+import oldtallow.core.procedure.bench.JobEntry.FirstLooked;
+import oldtallow.core.procedure.bench.JobEntry.Greased;
+import oldtallow.core.procedure.bench.JobEntry.Item;
+import oldtallow.core.procedure.bench.JobEntry.Judged;
+import oldtallow.core.procedure.bench.JobEntry.Waits;
+import oldtallow.core.procedure.job.JobBrief;
 import oldtallow.core.procedure.job.Ledger;
 import oldtallow.core.procedure.job.Plan;
 import oldtallow.core.procedure.job.Scope;
@@ -40,6 +38,7 @@ import oldtallow.core.travel.warmth.HubHeat;
 /**
  * How a job stands: its entries, read in their order.
  *
+ * @param <H> what the hub is kept as
  * @param done steps as they were done
  * @param rest steps still to do
  * @param waivedChecks ids of checks a mechanic let go
@@ -47,9 +46,9 @@ import oldtallow.core.travel.warmth.HubHeat;
  * @param school by which the nut is set, where somebody chose one on this job
  * @param waits what it waits for; empty while work goes on
  */
-public record JobBench(
+public record Bench<H extends BuiltHub>(
         Job job,
-        WheelEnd end,
+        H end,
         List<RecordedEntry> entries,
         Plan plan,
         List<Done> done,
@@ -79,17 +78,24 @@ public record JobBench(
     public record Done(Step step, JobEntry.StepDone entry, RecordedEntry recorded) {}
 
     /** By which school the nut is set, as far as the job goes and unless one was chosen on it. */
-    interface Schools {
+    public interface Schools {
         AdjustmentProcedure of(Scope scope, Optional<ProcedureId> chosen);
     }
 
-    /** Reads a job. */
-    static JobBench read(Job job, WheelEnd end, List<RecordedEntry> entries, Schools schools) {
-        return new JobReading(job, end, schools).through(entries);
+    /** How the plan of a brief is come by: {@link oldtallow.core.procedure.job.Planner}, or what it said before. */
+    public interface Plans {
+        Plan of(JobBrief brief);
     }
 
-    JobBench in(Job.State state) {
-        return new JobBench(
+    /** Reads a job. */
+    public static <H extends BuiltHub> Bench<H> read(
+            Job job, H end, List<RecordedEntry> entries, Schools schools, Plans plans) {
+        return new BenchReading<>(job, end, schools, plans).through(entries);
+    }
+
+    /** The same in another state. */
+    public Bench<H> in(Job.State state) {
+        return new Bench<>(
                 job.in(job.scope(), state),
                 end,
                 entries,
@@ -159,7 +165,7 @@ public record JobBench(
     }
 
     /** What it does to the wheel end, as the almanac counts it. */
-    DueAction does() {
+    public DueAction does() {
         if (!plan.brief().scope().opens()) {
             return DueAction.ADJUST;
         }
@@ -169,21 +175,21 @@ public record JobBench(
     }
 
     /** Whether the wheel is on again after it was off. */
-    boolean hasTorquedWheelNuts() {
+    public boolean hasTorquedWheelNuts() {
         return done.stream()
                 .flatMap(one -> one.step().readings().stream())
                 .anyMatch(kind -> kind == ReadingKind.WHEEL_NUT_TORQUE);
     }
 
     /** Whether it has put grease into the hub. */
-    boolean hasGreased() {
+    public boolean hasGreased() {
         return done.stream()
                 .anyMatch(one -> one.step().stage() == Stage.GREASE
                         && one.step().supplies().contains(Supply.WHEEL_BEARING_GREASE));
     }
 
     /** The entry since which a setting of the nut counts: it was taken off, or opened again, or the job began. */
-    RecordedEntry nutLooseSince() {
+    public RecordedEntry nutLooseSince() {
         return Stream.concat(
                         done.stream()
                                 .filter(one ->
@@ -202,7 +208,7 @@ public record JobBench(
 
     /** What the first look points to, its temperatures among them. */
     public Optional<Diagnosis> diagnosis() {
-        boolean hasBrake = end.build().fittings().brake() != BrakeKind.NONE;
+        boolean hasBrake = end.fittings().brake() != BrakeKind.NONE;
         Optional<HubHeat> heat = done.stream()
                 .filter(one -> one.step().stage().compareTo(Stage.FIRST_LOOK) <= 0)
                 .flatMap(one -> heat(one.entry()).stream())

@@ -1,12 +1,12 @@
-package oldtallow.app.job.model;
+package oldtallow.core.procedure.bench;
 
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Stream;
-import oldtallow.app.register.model.GreaseFill.Grease;
 import oldtallow.core.fastening.sequence.ProcedureId;
+import oldtallow.core.grease.Grease;
 import oldtallow.core.hub.part.Part;
 import oldtallow.core.procedure.job.Choices;
 import oldtallow.core.procedure.job.Scope;

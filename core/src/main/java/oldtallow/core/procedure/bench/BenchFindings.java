@@ -1,9 +1,9 @@
-package oldtallow.app.job.api;
+package oldtallow.core.procedure.bench;
 
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Set;
-import oldtallow.app.job.model.JobEntry.Item;
+import oldtallow.core.procedure.bench.JobEntry.Item;
 import oldtallow.core.procedure.judge.Comparison.OtherSide;
 import oldtallow.core.procedure.judge.Finding;
 import oldtallow.core.procedure.judge.Looked;
@@ -11,24 +11,24 @@ import oldtallow.core.procedure.judge.Spot;
 import org.jspecify.annotations.Nullable;
 
 /** What a job found, beside what it looked at. */
-final class JobFindings {
+public final class BenchFindings {
 
     private static final int BOTH = 2;
 
-    private JobFindings() {}
+    private BenchFindings() {}
 
-    static List<Finding> of(JobBench bench) {
+    public static List<Finding> of(Bench<?> bench) {
         return bench.judged().values().stream()
                 .flatMap(judged -> judged.findings().stream())
                 .toList();
     }
 
-    static OtherSide asOtherSide(JobBench bench) {
+    public static OtherSide asOtherSide(Bench<?> bench) {
         return new OtherSide(of(bench), lookedAt(bench));
     }
 
     /** What was judged; the bearings where both were looked at well enough to tell. */
-    private static Set<Spot.Item> lookedAt(JobBench bench) {
+    private static Set<Spot.Item> lookedAt(Bench<?> bench) {
         Set<Spot.Item> looked = EnumSet.noneOf(Spot.Item.class);
         long bearings = bench.judged().values().stream()
                 .filter(judged -> judged.item().isBearing())

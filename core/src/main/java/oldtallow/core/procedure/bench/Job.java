@@ -1,4 +1,4 @@
-package oldtallow.app.job.model;
+package oldtallow.core.procedure.bench;
 
 import java.time.Instant;
 import java.util.UUID;

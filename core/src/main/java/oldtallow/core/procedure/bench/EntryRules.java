@@ -1,29 +1,36 @@
-package oldtallow.app.job.api;
+package oldtallow.core.procedure.bench;
 
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Collectors;
-import oldtallow.app.job.model.Job;
-import oldtallow.app.job.model.JobEntry;
-import oldtallow.app.job.model.JobEntry.Added;
-import oldtallow.app.job.model.JobEntry.Item;
-import oldtallow.app.job.model.JobEntry.StepDone;
-import oldtallow.app.platform.problem.ConflictException;
-import oldtallow.app.platform.problem.FieldErrors;
-import oldtallow.app.platform.problem.InvalidInputException;
-import oldtallow.app.register.api.GreaseFills;
 import oldtallow.core.fit.SeatedCup;
+import oldtallow.core.hub.BuiltHub;
 import oldtallow.core.hub.part.Part;
+import oldtallow.core.procedure.bench.JobEntry.Added;
+import oldtallow.core.procedure.bench.JobEntry.Item;
+import oldtallow.core.procedure.bench.JobEntry.StepDone;
 import oldtallow.core.procedure.job.Scope;
 import oldtallow.core.procedure.step.Check;
 import oldtallow.core.procedure.step.Step;
 import oldtallow.core.quantity.Length;
 import oldtallow.core.quantity.ReadingKind;
+import oldtallow.core.refusal.FieldErrors;
+import oldtallow.core.refusal.InvalidInputException;
 import oldtallow.core.travel.warmth.HubHeat;
 import org.jspecify.annotations.Nullable;
 
 /** Which entries a job takes as it stands, and what becomes of those that come late. */
-final class EntryRules {
+public final class EntryRules<H extends BuiltHub> {
+
+    /** What a sequence of the nut asks of an entry; who knows the figures that govern says it. */
+    public interface Sequences<H extends BuiltHub> {
+
+        /** Refuses a school that is none, or does not hold on this job. */
+        void requireFit(Bench<H> bench, String school);
+
+        /** Notes what readings speak against a step: too few turns, a torque read in another unit. */
+        void check(Bench<H> bench, StepDone sent, FieldErrors errors);
+    }
 
     private static final int MOST_WORDS = 1000;
     /** How the ids of checks end that call a cup seated. */
@@ -31,18 +38,18 @@ final class EntryRules {
     /** The check that calls a hub warm at most after the drive. */
     private static final String WARM = "prove.warm";
 
-    private final JobBench bench;
+    private final Bench<H> bench;
     private final boolean isMechanic;
-    private final JobSequences sequences;
+    private final Sequences<H> sequences;
 
-    EntryRules(JobBench bench, boolean isMechanic, JobSequences sequences) {
+    public EntryRules(Bench<H> bench, boolean isMechanic, Sequences<H> sequences) {
         this.bench = bench;
         this.isMechanic = isMechanic;
         this.sequences = sequences;
     }
 
     /** The entry to write down; throws where it cannot be. */
-    JobEntry admit(JobEntry sent) {
+    public JobEntry admit(JobEntry sent) {
         return switch (sent) {
             case StepDone done -> admit(done);
             case Added added -> {
@@ -101,7 +108,7 @@ final class EntryRules {
             }
             case JobEntry.FirstLooked look -> sent;
             case JobEntry.Greased greased -> {
-                GreaseFills.check(greased.grease(), greased.batch());
+                greased.grease().check(greased.batch());
                 refuseUnless(
                         greased.grease().known(),
                         "thickener",
@@ -190,7 +197,7 @@ final class EntryRules {
                 // somebody else was first: nothing that was read here is lost
                 return Added.to(sent);
             }
-            throw new ConflictException("That step is not next. "
+            throw new NotNextException("That step is not next. "
                     + now.map(next -> "Next is: " + next.what() + ".").orElse("Nothing is left to do; close the job."));
         }
         if (step.byMechanic()) {
