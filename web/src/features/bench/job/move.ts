@@ -35,7 +35,7 @@ export function moveNow(bench: AtBench, mayRelease: boolean): Move {
   if (caution) return { does: 'caution', caution }
   if (bench.item && !bench.judging) return { does: 'judge', item: bench.item }
   const check = step.checks.find((one) => one.must && !bench.checkMet(one))
-  if (check?.id === 'nut.recorded' && !job.settingRecorded) return { does: 'dial' }
+  if (check?.meaning === 'SETTING_RECORDED' && !job.settingRecorded) return { does: 'dial' }
   if (check) return { does: 'check', check }
   return { does: 'finish', step }
 }

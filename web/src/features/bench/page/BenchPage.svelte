@@ -198,7 +198,7 @@
       <Tray parts={job.tray} section={bench.section} />
     </section>
     <aside class="hidden desk:col-start-3 desk:row-span-2 desk:row-start-1 desk:block">
-      <StageRail stages={job.stages} now={job.now?.stage ?? 12} />
+      <StageRail stages={job.stages} now={job.now?.stageNumber ?? 12} />
     </aside>
   </div>
 {:else}

@@ -100,7 +100,7 @@
       <HubTurns {sequence} readings={bench.readings} asked={here.hubTurns} />
     {/if}
     {#if sequence.torque?.question}
-      <TorqueDoubt {bench} question={sequence.torque.question} />
+      <TorqueDoubt {bench} question={sequence.torque.question} meantBy={sequence.torque.meantBy} />
     {:else if sequence.torque?.decision}
       <p class="mt-2 flex items-center gap-2.5" role="status">
         <Mark shape={decisionMarks[sequence.torque.decision]} size={26} />

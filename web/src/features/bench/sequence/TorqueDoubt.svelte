@@ -7,15 +7,15 @@
   interface Props {
     bench: Bench
     question: Schemas['TorqueQuestionView']
+    /** The check by which somebody stands by it. */
+    meantBy: string
     /** Whether it is about bolts, which press no bearing. */
     bolts?: boolean
   }
 
-  let { bench, question, bolts = false }: Props = $props()
+  let { bench, question, meantBy, bolts = false }: Props = $props()
 
-  /** As the server names it: a torque somebody stands by. */
-  const MEANT = 'nut.torque-meant'
-  const meant = $derived(bench.extraChecks.includes(MEANT))
+  const meant = $derived(bench.extraChecks.includes(meantBy))
 </script>
 
 <div role="alert" class="mt-2 border-2 border-oxide bg-sheet p-3">
@@ -40,7 +40,7 @@
       type="checkbox"
       class="size-6 accent-oxide"
       checked={meant}
-      onchange={() => bench.toggleExtra(MEANT)}
+      onchange={() => bench.toggleExtra(meantBy)}
     />
     It is meant, and the unit is right
   </label>

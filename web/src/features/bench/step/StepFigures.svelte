@@ -32,7 +32,7 @@
   const draft = new FigureDraft()
   let keeping = $state<FigureKind | null>(null)
   let place = $state<'WHEEL_END' | 'AXLE' | 'RIG'>('RIG')
-  let doubt = $state.raw<Schemas['TorqueQuestionView'] | null>(null)
+  let doubt = $state.raw<Schemas['TorqueSensedView'] | null>(null)
   let asked = 0
   const shown = $derived(
     kinds.map((kind) => ({ kind, rung: bench.rungs.find((one) => one.kind === kind) })),
@@ -49,7 +49,7 @@
     const torque = typed?.find((one) => one.kind.endsWith('_TORQUE'))
     await attempt.run(async () => {
       const sensed = torque ? await jobApi.senseTorque(bench.id, torque) : null
-      if (mine === asked) doubt = sensed?.question ?? null
+      if (mine === asked) doubt = sensed?.question ? sensed : null
     })
   }
 
@@ -118,4 +118,6 @@
     </section>
   {/each}
 {/if}
-{#if doubt}<TorqueDoubt {bench} question={doubt} bolts />{/if}
+{#if doubt?.question}
+  <TorqueDoubt {bench} question={doubt.question} meantBy={doubt.meantBy} bolts />
+{/if}

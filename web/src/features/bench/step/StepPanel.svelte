@@ -22,9 +22,9 @@
   const wheelEnd = $derived(bench.job?.wheelEndId ?? '')
   /** What can be worked out for this step in the reckoner. */
   const reckonings = $derived(
-    step.stage === 6
+    step.stage === 'RACES'
       ? [{ href: `/reckoner/fit?wheelEnd=${wheelEnd}`, words: 'Work out fit and heat' }]
-      : step.stage === 7
+      : step.stage === 'GREASE'
         ? [{ href: `/reckoner/grease?wheelEnd=${wheelEnd}`, words: 'All about its grease' }]
         : [],
   )
@@ -38,6 +38,8 @@
   const how = $derived(
     step.aid && isSequence(step.aid) ? step.how.filter((line) => !said.includes(line)) : step.how,
   )
+  /** As long as the hub is not apart, what it was like before can be gone back to. */
+  const looksStill = $derived(['PREPARE', 'RAISE', 'FIRST_LOOK', 'STRIP'].includes(step.stage))
   const needs = $derived([...step.tools, ...step.supplies].join(', '))
   /** What governs the readings of bolts; that of the wheel nuts stands with their star. */
   const governed = $derived(step.readings.flatMap((one) => one.figure ?? []))
@@ -46,7 +48,7 @@
 </script>
 
 <p class="font-semibold text-ink2">
-  {step.stage}
+  {step.stageNumber}
   {step.stageWords}, step {step.numberInStage} of {step.stepsInStage}
 </p>
 <h1 class="mt-1 type-say text-[clamp(38px,4.4vw,60px)] leading-[0.98]">{step.what}</h1>
@@ -105,7 +107,7 @@
   </p>{/if}
 <div class="mt-3 flex flex-col gap-2.5">
   {#if bench.reference}
-    {#each bench.reference.signs.filter((one) => one.step === step.id) as kind (kind.kind)}
+    {#each bench.reference.signs.filter((one) => step.asks.includes(one.kind)) as kind (kind.kind)}
       <SignChoice {bench} {kind} parts={bench.reference.parts} />
     {/each}
     {#if bench.item}
@@ -117,7 +119,7 @@
         />{/key}
     {/if}
   {/if}
-  {#if bench.job?.firstLook && step.stage <= 3}<Diagnosis look={bench.job.firstLook} />{/if}
+  {#if bench.job?.firstLook && looksStill}<Diagnosis look={bench.job.firstLook} />{/if}
   {#if step.timer}<StepTimer timer={step.timer} />{/if}
   {#if step.readings.some((one) => one.kind === 'END_PLAY')}<PlayAid {bench} />{/if}
   {#if step.readings.length > 0}<Keypad readings={bench.readings} />{/if}

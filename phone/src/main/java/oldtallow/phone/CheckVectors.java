@@ -56,6 +56,7 @@ public final class CheckVectors {
     void all() {
         files();
         new BenchVectors(lines).all();
+        new JobVectors(lines).all();
         bearings();
         hubs();
         greases();

@@ -12,9 +12,9 @@ import oldtallow.app.register.api.Register;
 import oldtallow.app.register.model.WheelEnd;
 import oldtallow.core.procedure.bench.Bench;
 import oldtallow.core.procedure.bench.JobEntry;
-import oldtallow.core.procedure.bench.JobEntry.Item;
 import oldtallow.core.procedure.job.Choices;
 import oldtallow.core.procedure.judge.Finding.Sense;
+import oldtallow.core.procedure.judge.JudgedItem;
 import oldtallow.core.procedure.judge.Looked;
 import oldtallow.core.procedure.step.Check;
 import oldtallow.core.procedure.step.Step;
@@ -41,12 +41,12 @@ class DemoBench {
         Bench<WheelEnd> bench = jobs.open(id, end.id(), demo.scope(), Choices.USUAL);
         while (bench.now().filter(step -> !step.id().equals(demo.until())).isPresent()) {
             Step now = bench.now().get();
-            Item.judgedAt(now.id()).ifPresent(item -> jobs.enter(id, nothingFound(item)));
+            now.verdictOn().ifPresent(item -> jobs.enter(id, nothingFound(item)));
             bench = jobs.enter(id, done(now));
         }
     }
 
-    private static NewEntry nothingFound(Item item) {
+    private static NewEntry nothingFound(JudgedItem item) {
         var looked = new Looked(true, EnumSet.allOf(Sense.class), false);
         return new NewEntry(UUID.randomUUID(), new JobEntry.Judged(item, List.of(), looked, null, ""));
     }

@@ -21,12 +21,14 @@ import oldtallow.core.fastening.sequence.TorqueUnitGuard;
 import oldtallow.core.hub.Fastening;
 import oldtallow.core.hub.HubDimension;
 import oldtallow.core.hub.part.Part;
-import oldtallow.core.procedure.bench.Aid;
 import oldtallow.core.procedure.bench.Bench;
 import oldtallow.core.procedure.bench.EntryRules;
 import oldtallow.core.procedure.bench.JobEntry.StepDone;
 import oldtallow.core.procedure.bench.JobEntry.Taken;
 import oldtallow.core.procedure.job.Scope;
+import oldtallow.core.procedure.step.Aid;
+import oldtallow.core.procedure.step.Check;
+import oldtallow.core.procedure.step.Step;
 import oldtallow.core.quantity.Force;
 import oldtallow.core.quantity.Length;
 import oldtallow.core.quantity.ReadingKind;
@@ -48,10 +50,6 @@ import org.springframework.util.function.SingletonSupplier;
 @Service
 public class JobSequences implements EntryRules.Sequences<WheelEnd> {
 
-    /** Met by a mechanic who stands by a torque that was questioned. */
-    public static final String TORQUE_MEANT = "nut.torque-meant";
-
-    private static final String TURNED = "nut.turned";
     private static final Set<Part> RINGS =
             Set.of(Part.INBOARD_CUP, Part.OUTBOARD_CUP, Part.INBOARD_CONE, Part.OUTBOARD_CONE);
 
@@ -165,17 +163,19 @@ public class JobSequences implements EntryRules.Sequences<WheelEnd> {
     }
 
     @Override
-    public void check(Bench<WheelEnd> bench, StepDone sent, FieldErrors errors) {
-        Optional<StepKind> kind = Aid.at(sent.stepId()).flatMap(Aid::sequence);
+    public void check(Bench<WheelEnd> bench, Step step, StepDone sent, FieldErrors errors) {
+        Optional<StepKind> kind = step.aid().flatMap(Aid::sequence);
         int turns = kind.isPresent() ? of(bench).hubTurns(kind.get()) : 0;
         for (Taken taken : sent.readings()) {
-            if (taken.kind() == ReadingKind.HUB_TURNS && sent.checksMet().contains(TURNED) && taken.value() < turns) {
+            if (taken.kind() == ReadingKind.HUB_TURNS
+                    && step.isMet(Check.Meaning.HUB_TURNED, sent.checksMet())
+                    && taken.value() < turns) {
                 errors.add(
                         "readings",
                         (int) taken.value() + " turns",
                         "must be " + turns + " or more before the hub counts as turned: turn it on, both ways");
             }
-            if (!sent.checksMet().contains(TORQUE_MEANT)) {
+            if (!sent.checksMet().contains(Check.TORQUE_MEANT)) {
                 question(bench, taken)
                         .ifPresent(doubt -> errors.add(
                                 "readings",

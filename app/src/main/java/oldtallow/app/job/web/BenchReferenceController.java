@@ -5,7 +5,6 @@ import java.util.Optional;
 import java.util.function.Function;
 import java.util.stream.Stream;
 import oldtallow.core.hub.part.Part;
-import oldtallow.core.procedure.bench.Sign;
 import oldtallow.core.procedure.job.Choices;
 import oldtallow.core.procedure.job.Choices.CapFill;
 import oldtallow.core.procedure.job.Choices.Cleaning;
@@ -17,6 +16,7 @@ import oldtallow.core.procedure.job.Choices.RaceFitting;
 import oldtallow.core.procedure.job.Choices.Reuse;
 import oldtallow.core.procedure.judge.DamageMode;
 import oldtallow.core.procedure.judge.Spot;
+import oldtallow.core.procedure.look.Sign;
 import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RestController;
@@ -76,18 +76,13 @@ class BenchReferenceController {
 
     record ChoiceValueView(String value, String words) {}
 
-    /**
-     * What is asked at a first look.
-     *
-     * @param step at which it is asked
-     */
-    record SignKindView(Sign.Kind kind, String words, String step, List<SignValueView> values) {
+    /** What is asked at a first look. */
+    record SignKindView(Sign.Kind kind, String words, List<SignValueView> values) {
 
         static SignKindView of(Sign.Kind kind) {
             return new SignKindView(
                     kind,
                     kind.words(),
-                    kind.step(),
                     kind.answers().stream()
                             .map(value ->
                                     new SignValueView(value, Sign.wordsOf(kind, value), Sign.meansOf(kind, value)))

@@ -3,11 +3,14 @@ package oldtallow.app.job.web;
 import java.util.List;
 import oldtallow.app.register.model.WheelEnd;
 import oldtallow.core.hub.part.Part;
-import oldtallow.core.procedure.bench.Aid;
 import oldtallow.core.procedure.bench.Bench;
-import oldtallow.core.procedure.bench.JobEntry.Item;
+import oldtallow.core.procedure.judge.JudgedItem;
+import oldtallow.core.procedure.look.Sign;
+import oldtallow.core.procedure.step.Aid;
 import oldtallow.core.procedure.step.Caution;
+import oldtallow.core.procedure.step.Check;
 import oldtallow.core.procedure.step.PartMove;
+import oldtallow.core.procedure.step.Stage;
 import oldtallow.core.procedure.step.Step;
 import oldtallow.core.procedure.step.Supply;
 import oldtallow.core.procedure.step.Tool;
@@ -21,12 +24,14 @@ import org.jspecify.annotations.Nullable;
  *
  * @param numberInStage from 1
  * @param wantsSizes whether sizes of spanners and sockets matter
+ * @param asks what is asked of the first look
  * @param judges what is judged at it
  * @param aid what can be worked out beside it
  */
 record BenchStepView(
         String id,
-        int stage,
+        Stage stage,
+        int stageNumber,
         String stageWords,
         int numberInStage,
         int stepsInStage,
@@ -42,7 +47,8 @@ record BenchStepView(
         @Nullable TimerView timer,
         boolean byMechanic,
         boolean wantsSizes,
-        @Nullable Item judges,
+        List<Sign.Kind> asks,
+        @Nullable JudgedItem judges,
         @Nullable Aid aid) {
 
     static BenchStepView of(Step step, Bench<WheelEnd> bench) {
@@ -51,6 +57,7 @@ record BenchStepView(
                 .toList();
         return new BenchStepView(
                 step.id(),
+                step.stage(),
                 step.stage().number(),
                 step.stage().words(),
                 ofStage.indexOf(step) + 1,
@@ -68,6 +75,7 @@ record BenchStepView(
                                 check.id(),
                                 check.says(),
                                 check.must(),
+                                check.meaning(),
                                 bench.metChecks().contains(check.id()),
                                 bench.waivedChecks().contains(check.id())))
                         .toList(),
@@ -76,8 +84,9 @@ record BenchStepView(
                         .orElse(null),
                 step.byMechanic(),
                 step.tools().stream().anyMatch(Tool::comesInSizes),
-                Item.judgedAt(step.id()).orElse(null),
-                Aid.at(step.id()).orElse(null));
+                step.asks(),
+                step.verdictOn().orElse(null),
+                step.aid().orElse(null));
     }
 
     /** What happens and what to do. */
@@ -132,7 +141,7 @@ record BenchStepView(
         }
     }
 
-    record CheckView(String id, String says, boolean must, boolean met, boolean waived) {}
+    record CheckView(String id, String says, boolean must, Check.Meaning meaning, boolean met, boolean waived) {}
 
     record TimerView(long seconds, String words) {}
 }

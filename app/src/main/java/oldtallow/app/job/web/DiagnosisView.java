@@ -4,8 +4,8 @@ import java.util.List;
 import oldtallow.app.register.model.WheelEnd;
 import oldtallow.core.procedure.bench.Bench;
 import oldtallow.core.procedure.bench.JobEntry;
-import oldtallow.core.procedure.bench.Sign;
 import oldtallow.core.procedure.look.Diagnosis;
+import oldtallow.core.procedure.look.Sign;
 import org.jspecify.annotations.Nullable;
 
 /** What the first look saw and points to. */

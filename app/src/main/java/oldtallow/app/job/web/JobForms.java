@@ -9,14 +9,15 @@ import oldtallow.core.grease.Grease;
 import oldtallow.core.grease.Thickener;
 import oldtallow.core.hub.part.Part;
 import oldtallow.core.procedure.bench.JobEntry;
-import oldtallow.core.procedure.bench.Sign;
 import oldtallow.core.procedure.job.Choices;
 import oldtallow.core.procedure.job.Scope;
 import oldtallow.core.procedure.judge.DamageMode;
 import oldtallow.core.procedure.judge.Finding;
+import oldtallow.core.procedure.judge.JudgedItem;
 import oldtallow.core.procedure.judge.Looked;
 import oldtallow.core.procedure.judge.Spot;
 import oldtallow.core.procedure.judge.Verdict.Outcome;
+import oldtallow.core.procedure.look.Sign;
 import oldtallow.core.quantity.ReadingKind;
 import oldtallow.core.quantity.ReadingUnit;
 import oldtallow.core.refusal.FieldErrors;
@@ -130,7 +131,7 @@ final class JobForms {
     /** What was found on an item; it takes the place of what was sent before. */
     record JudgingForm(
             UUID id,
-            JobEntry.Item item,
+            JudgedItem item,
             List<FindingForm> findings,
             @Nullable Looked looked,
             @Nullable Outcome overruled,

@@ -5,11 +5,11 @@ import java.util.Optional;
 import java.util.stream.Stream;
 import oldtallow.app.register.model.WheelEnd;
 import oldtallow.core.procedure.bench.Bench;
-import oldtallow.core.procedure.bench.JobEntry.Item;
 import oldtallow.core.procedure.bench.JobEntry.Judged;
 import oldtallow.core.procedure.judge.Cause;
 import oldtallow.core.procedure.judge.DamageMode;
 import oldtallow.core.procedure.judge.Finding;
+import oldtallow.core.procedure.judge.JudgedItem;
 import oldtallow.core.procedure.judge.Looked;
 import oldtallow.core.procedure.judge.Spot;
 import oldtallow.core.procedure.judge.Verdict;
@@ -25,7 +25,7 @@ import org.jspecify.annotations.Nullable;
  * @param overruled whether a mechanic decided otherwise than the rules
  */
 record JudgingView(
-        Item item,
+        JudgedItem item,
         String words,
         Outcome outcome,
         String outcomeWords,
@@ -39,7 +39,7 @@ record JudgingView(
         @Nullable Looked looked) {
 
     static List<JudgingView> of(Bench<WheelEnd> bench) {
-        return Stream.of(Item.values())
+        return Stream.of(JudgedItem.values())
                 .flatMap(item -> Optional.ofNullable(bench.judged().get(item)).stream())
                 .map(judged -> of(judged, bench))
                 .toList();

@@ -21,10 +21,11 @@ import oldtallow.app.units.form.TorqueQuestionView;
 import oldtallow.core.fastening.sequence.StepKind;
 import oldtallow.core.fastening.sequence.TorqueRange;
 import oldtallow.core.hub.part.Part;
-import oldtallow.core.procedure.bench.Aid;
 import oldtallow.core.procedure.bench.Bench;
 import oldtallow.core.procedure.bench.JobEntry;
 import oldtallow.core.procedure.bench.JobEntry.Taken;
+import oldtallow.core.procedure.step.Aid;
+import oldtallow.core.procedure.step.Check;
 import oldtallow.core.quantity.Torque;
 import oldtallow.core.refusal.FieldErrors;
 import oldtallow.core.schedule.figure.Authority;
@@ -111,7 +112,8 @@ class SequenceController {
                         .question(bench, taken)
                         .map(doubt -> TorqueQuestionView.of(
                                 doubt, bench.end().nut().thread().nominalDiameter()))
-                        .orElse(null));
+                        .orElse(null),
+                Check.TORQUE_MEANT);
     }
 
     /** What a pull at a stud says of the bearings, before it is put on record. */
@@ -141,11 +143,13 @@ class SequenceController {
      * What a torque says of the step.
      *
      * @param decision null where none is asked
+     * @param meantBy the check by which somebody stands by a torque that is questioned
      */
     record TorqueSensedView(
             @Nullable Decision decision,
             @Nullable String words,
-            @Nullable TorqueQuestionView question) {}
+            @Nullable TorqueQuestionView question,
+            String meantBy) {}
 
     /**
      * The sequence of a job.

@@ -15,13 +15,13 @@ import oldtallow.core.hub.part.Fate;
 import oldtallow.core.hub.part.Part;
 import oldtallow.core.procedure.bench.JobEntry.FirstLooked;
 import oldtallow.core.procedure.bench.JobEntry.Greased;
-import oldtallow.core.procedure.bench.JobEntry.Item;
 import oldtallow.core.procedure.bench.JobEntry.Judged;
 import oldtallow.core.procedure.bench.JobEntry.Waits;
 import oldtallow.core.procedure.job.JobBrief;
 import oldtallow.core.procedure.job.Ledger;
 import oldtallow.core.procedure.job.Plan;
 import oldtallow.core.procedure.job.Scope;
+import oldtallow.core.procedure.judge.JudgedItem;
 import oldtallow.core.procedure.judge.Verdict;
 import oldtallow.core.procedure.judge.Verdict.Outcome;
 import oldtallow.core.procedure.look.Diagnosis;
@@ -57,7 +57,7 @@ public record Bench<H extends BuiltHub>(
         Set<String> metChecks,
         Set<String> waivedChecks,
         Optional<FirstLooked> firstLook,
-        Map<Item, Judged> judged,
+        Map<JudgedItem, Judged> judged,
         Optional<Greased> greased,
         Optional<ProcedureId> school,
         Optional<Waits> waits) {
@@ -226,13 +226,13 @@ public record Bench<H extends BuiltHub>(
     }
 
     /** What holds of a verdict: a mechanic's own over the rules'. */
-    public Optional<Outcome> outcome(Item item) {
+    public Optional<Outcome> outcome(JudgedItem item) {
         return Optional.ofNullable(judged.get(item))
                 .map(one -> Verdicts.outcome(one, plan.brief().choices().reuse()));
     }
 
     /** The rules' own verdict. */
-    public Optional<Verdict> verdict(Item item) {
+    public Optional<Verdict> verdict(JudgedItem item) {
         return Optional.ofNullable(judged.get(item))
                 .map(one -> Verdicts.of(one, plan.brief().choices().reuse()));
     }

@@ -3,9 +3,9 @@ package oldtallow.core.procedure.bench;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Set;
-import oldtallow.core.procedure.bench.JobEntry.Item;
 import oldtallow.core.procedure.judge.Comparison.OtherSide;
 import oldtallow.core.procedure.judge.Finding;
+import oldtallow.core.procedure.judge.JudgedItem;
 import oldtallow.core.procedure.judge.Looked;
 import oldtallow.core.procedure.judge.Spot;
 import org.jspecify.annotations.Nullable;
@@ -40,10 +40,10 @@ public final class BenchFindings {
         if (bearings == BOTH) {
             looked.add(Spot.Item.BEARING);
         }
-        if (bench.judged().containsKey(Item.SPINDLE)) {
+        if (bench.judged().containsKey(JudgedItem.SPINDLE)) {
             looked.add(Spot.Item.SPINDLE);
         }
-        if (bench.judged().containsKey(Item.HUB)) {
+        if (bench.judged().containsKey(JudgedItem.HUB)) {
             looked.add(Spot.Item.HUB);
         }
         return looked;

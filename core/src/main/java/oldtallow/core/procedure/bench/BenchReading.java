@@ -15,7 +15,6 @@ import oldtallow.core.hub.part.Part;
 import oldtallow.core.procedure.bench.Bench.Done;
 import oldtallow.core.procedure.bench.JobEntry.FirstLooked;
 import oldtallow.core.procedure.bench.JobEntry.Greased;
-import oldtallow.core.procedure.bench.JobEntry.Item;
 import oldtallow.core.procedure.bench.JobEntry.Judged;
 import oldtallow.core.procedure.bench.JobEntry.Waits;
 import oldtallow.core.procedure.job.Choices;
@@ -24,6 +23,7 @@ import oldtallow.core.procedure.job.Ledger;
 import oldtallow.core.procedure.job.Plan;
 import oldtallow.core.procedure.job.Replan;
 import oldtallow.core.procedure.job.Scope;
+import oldtallow.core.procedure.judge.JudgedItem;
 import oldtallow.core.procedure.step.PartMove;
 import oldtallow.core.procedure.step.Step;
 
@@ -48,7 +48,7 @@ final class BenchReading<H extends BuiltHub> {
     private final Set<String> waived = new HashSet<>();
     private final Set<Part> condemned = EnumSet.noneOf(Part.class);
     private final List<FirstLooked> looks = new ArrayList<>(1);
-    private final Map<Item, Judged> judged = new EnumMap<>(Item.class);
+    private final Map<JudgedItem, Judged> judged = new EnumMap<>(JudgedItem.class);
     private final List<Greased> greased = new ArrayList<>(1);
     private final List<ProcedureId> school = new ArrayList<>(1);
     private final Set<Part> reopened = EnumSet.noneOf(Part.class);
@@ -195,7 +195,7 @@ final class BenchReading<H extends BuiltHub> {
 
     /** A new hub comes with its bearings: the job goes on as an exchange, where the axle can have one. */
     private Scope scopeNow(Scope wanted, Choices choices) {
-        boolean scrapsHub = Optional.ofNullable(judged.get(Item.HUB))
+        boolean scrapsHub = Optional.ofNullable(judged.get(JudgedItem.HUB))
                 .filter(one -> Verdicts.outcome(one, choices.reuse()).isRenewal())
                 .isPresent();
         Scope scope = scrapsHub ? Scope.EXCHANGE : wanted;
@@ -209,7 +209,7 @@ final class BenchReading<H extends BuiltHub> {
         });
     }
 
-    private static Set<Part> parts(Item item) {
+    private static Set<Part> parts(JudgedItem item) {
         return switch (item) {
             case INBOARD_BEARING -> Set.of(Part.INBOARD_CONE, Part.INBOARD_CUP);
             case OUTBOARD_BEARING -> Set.of(Part.OUTBOARD_CONE, Part.OUTBOARD_CUP);

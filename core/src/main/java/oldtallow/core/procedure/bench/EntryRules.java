@@ -7,7 +7,6 @@ import oldtallow.core.fit.SeatedCup;
 import oldtallow.core.hub.BuiltHub;
 import oldtallow.core.hub.part.Part;
 import oldtallow.core.procedure.bench.JobEntry.Added;
-import oldtallow.core.procedure.bench.JobEntry.Item;
 import oldtallow.core.procedure.bench.JobEntry.StepDone;
 import oldtallow.core.procedure.job.Scope;
 import oldtallow.core.procedure.step.Check;
@@ -29,14 +28,10 @@ public final class EntryRules<H extends BuiltHub> {
         void requireFit(Bench<H> bench, String school);
 
         /** Notes what readings speak against a step: too few turns, a torque read in another unit. */
-        void check(Bench<H> bench, StepDone sent, FieldErrors errors);
+        void check(Bench<H> bench, Step step, StepDone sent, FieldErrors errors);
     }
 
     private static final int MOST_WORDS = 1000;
-    /** How the ids of checks end that call a cup seated. */
-    private static final String SEATED = "-seated";
-    /** The check that calls a hub warm at most after the drive. */
-    private static final String WARM = "prove.warm";
 
     private final Bench<H> bench;
     private final boolean isMechanic;
@@ -203,9 +198,9 @@ public final class EntryRules<H extends BuiltHub> {
         if (step.byMechanic()) {
             mechanicsOnly("stepId", step.what());
         }
-        Item.judgedAt(step.id())
+        step.verdictOn()
                 .ifPresent(item -> refuseUnless(
-                        bench.judged().containsKey(item) || bench.waivedChecks().contains(item.check()),
+                        bench.judged().containsKey(item) || step.isMet(Check.Meaning.VERDICT, bench.waivedChecks()),
                         "stepId",
                         step.what(),
                         "wants its findings first; nothing found is a finding, too"));
@@ -222,13 +217,13 @@ public final class EntryRules<H extends BuiltHub> {
         if (sent.note().length() > MOST_WORDS) {
             errors.add("note", null, "must be at most " + MOST_WORDS + " characters");
         }
-        if (sent.checksMet().stream().anyMatch(id -> id.endsWith(SEATED))) {
+        if (step.isMet(Check.Meaning.SEATED, sent.checksMet())) {
             checkGaps(sent.readings(), errors);
         }
-        if (sent.checksMet().contains(WARM)) {
+        if (step.isMet(Check.Meaning.WARM_AT_MOST, sent.checksMet())) {
             checkWarmth(sent, errors);
         }
-        sequences.check(bench, sent, errors);
+        sequences.check(bench, step, sent, errors);
         errors.throwIfAny();
         return sent;
     }

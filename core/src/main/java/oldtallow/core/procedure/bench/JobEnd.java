@@ -8,13 +8,11 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Stream;
+import oldtallow.core.procedure.judge.JudgedItem;
 import oldtallow.core.procedure.step.Check;
 
 /** What stands between a job and its end, and how long it took. */
 public final class JobEnd {
-
-    /** The check that a setting on record meets. */
-    private static final String NUT_RECORDED = "nut.recorded";
 
     /** A longer time between two entries was a break. */
     private static final Duration A_BREAK = Duration.ofMinutes(20);
@@ -50,7 +48,7 @@ public final class JobEnd {
                     + ".");
         }
         boolean setsNut =
-                bench.plan().mustChecks().stream().anyMatch(check -> check.id().equals(NUT_RECORDED));
+                bench.plan().mustChecks().stream().anyMatch(check -> check.meaning() == Check.Meaning.SETTING_RECORDED);
         if (setsNut && !settingOnRecord) {
             hindrances.add("No setting of the nut is on record since this job began.");
         }
@@ -63,7 +61,7 @@ public final class JobEnd {
      * @param setBy whose setting stands and waits for a sign-off; empty where none does
      */
     public static List<String> toAnswerFor(Bench<?> bench, Optional<String> setBy) {
-        Map<JobEntry.Item, RecordedEntry> verdicts = new EnumMap<>(JobEntry.Item.class);
+        Map<JudgedItem, RecordedEntry> verdicts = new EnumMap<>(JudgedItem.class);
         for (RecordedEntry one : bench.entries()) {
             if (one.entry() instanceof JobEntry.Judged judged) {
                 verdicts.put(judged.item(), one);

@@ -4,16 +4,17 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
-import java.util.stream.Stream;
 import oldtallow.core.fastening.sequence.ProcedureId;
 import oldtallow.core.grease.Grease;
 import oldtallow.core.hub.part.Part;
 import oldtallow.core.procedure.job.Choices;
 import oldtallow.core.procedure.job.Scope;
 import oldtallow.core.procedure.judge.Finding;
+import oldtallow.core.procedure.judge.JudgedItem;
 import oldtallow.core.procedure.judge.Looked;
 import oldtallow.core.procedure.judge.Verdict.Outcome;
 import oldtallow.core.procedure.look.Seen;
+import oldtallow.core.procedure.look.Sign;
 import oldtallow.core.quantity.ReadingKind;
 import oldtallow.core.quantity.ReadingUnit;
 import org.jspecify.annotations.Nullable;
@@ -91,7 +92,7 @@ public sealed interface JobEntry {
      * @param overruleReason empty where nothing is overruled
      */
     record Judged(
-            Item item,
+            JudgedItem item,
             List<Finding> findings,
             @Nullable Looked looked,
             @Nullable Outcome overruled,
@@ -175,42 +176,6 @@ public sealed interface JobEntry {
     record SignedOff() implements JobEntry {}
 
     record Abandoned(String reason) implements JobEntry {}
-
-    /** What is judged; cone and cup of a bearing are one item. */
-    enum Item {
-        INBOARD_BEARING("judge.inboard", "judge.inboard-verdict", "inboard bearing"),
-        OUTBOARD_BEARING("judge.outboard", "judge.outboard-verdict", "outboard bearing"),
-        SPINDLE("judge.spindle", "judge.spindle-good", "spindle"),
-        HUB("judge.hub", "judge.hub-good", "hub");
-
-        private final String step;
-        private final String check;
-        private final String words;
-
-        Item(String step, String check, String words) {
-            this.step = step;
-            this.check = check;
-            this.words = words;
-        }
-
-        public String words() {
-            return words;
-        }
-
-        /** The check that its verdict meets. */
-        public String check() {
-            return check;
-        }
-
-        public boolean isBearing() {
-            return this == INBOARD_BEARING || this == OUTBOARD_BEARING;
-        }
-
-        /** What a step judges; empty where it judges nothing. */
-        public static Optional<Item> judgedAt(String stepId) {
-            return Stream.of(values()).filter(item -> item.step.equals(stepId)).findFirst();
-        }
-    }
 
     /**
      * A reading as it was taken, in the kind's own unit.

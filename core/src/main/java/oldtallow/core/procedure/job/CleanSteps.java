@@ -1,6 +1,7 @@
 package oldtallow.core.procedure.job;
 
 import static oldtallow.core.procedure.job.Piece.after;
+import static oldtallow.core.procedure.job.Piece.aided;
 import static oldtallow.core.procedure.job.Piece.called;
 import static oldtallow.core.procedure.job.Piece.careful;
 import static oldtallow.core.procedure.job.Piece.how;
@@ -11,6 +12,7 @@ import static oldtallow.core.procedure.job.Piece.read;
 import static oldtallow.core.procedure.job.Piece.see;
 import static oldtallow.core.procedure.job.Piece.takes;
 import static oldtallow.core.procedure.job.Piece.using;
+import static oldtallow.core.procedure.job.Piece.verdict;
 import static oldtallow.core.procedure.job.Piece.when;
 import static oldtallow.core.procedure.job.Piece.why;
 import static oldtallow.core.procedure.job.Piece.with;
@@ -23,7 +25,10 @@ import oldtallow.core.hub.Fittings.CapKind;
 import oldtallow.core.hub.Fittings.SealKind;
 import oldtallow.core.hub.part.Part;
 import oldtallow.core.procedure.job.Choices.HubBrings;
+import oldtallow.core.procedure.judge.JudgedItem;
+import oldtallow.core.procedure.step.Aid;
 import oldtallow.core.procedure.step.Caution;
+import oldtallow.core.procedure.step.Check;
 import oldtallow.core.procedure.step.PartMove.Kind;
 import oldtallow.core.procedure.step.Stage;
 import oldtallow.core.procedure.step.Supply;
@@ -38,6 +43,7 @@ final class CleanSteps {
                     "grease.kind",
                     Stage.CLEAN,
                     "Decide the grease, before any is washed out or pushed through",
+                    aided(Aid.GREASE_KIND),
                     only(s -> !meetsOldGrease(s), called("Decide the grease, on clean hands")),
                     why("Two thickeners that do not go together run out of the hub as oil."),
                     how("For wheel bearings, high temperature, extreme pressure."),
@@ -127,12 +133,23 @@ final class CleanSteps {
                     using(Supply.BRAKE_CLEANER, Supply.RAGS),
                     takes(90),
                     when(s -> s.strips() && s.hasBrake())),
-            bearing("judge.inboard", "Judge the inboard bearing", "inboard", Part.INBOARD_CONE),
-            bearing("judge.outboard", "Judge the outboard bearing", "outboard", Part.OUTBOARD_CONE),
+            bearing(
+                    "judge.inboard",
+                    "Judge the inboard bearing",
+                    "inboard",
+                    Part.INBOARD_CONE,
+                    JudgedItem.INBOARD_BEARING),
+            bearing(
+                    "judge.outboard",
+                    "Judge the outboard bearing",
+                    "outboard",
+                    Part.OUTBOARD_CONE,
+                    JudgedItem.OUTBOARD_BEARING),
             step(
                     "judge.spindle",
                     Stage.JUDGE,
                     "Judge the spindle",
+                    verdict(JudgedItem.SPINDLE),
                     only(s -> s.isOn(Construction.SPACER_SET), called("Judge the driveshaft and the flange's stub")),
                     why("A groove you can feel under a cone wears out the next one."),
                     how("Fingernail along both seats.", "Heat colour, rust, thread, creep marks."),
@@ -141,7 +158,7 @@ final class CleanSteps {
                             s -> !s.isRoadside(),
                             with(Tool.CALLIPER),
                             read(ReadingKind.SPINDLE_AT_INBOARD_SEAT, ReadingKind.SPINDLE_AT_OUTBOARD_SEAT)),
-                    must("judge.spindle-good", "seats and thread are fit to run on"),
+                    must(Check.Meaning.VERDICT, "judge.spindle-good", "seats and thread are fit to run on"),
                     after("clean.spindle"),
                     takes(120),
                     when(Situation::assembles)),
@@ -166,17 +183,19 @@ final class CleanSteps {
                     "judge.hub",
                     Stage.JUDGE,
                     "Judge the hub",
+                    verdict(JudgedItem.HUB),
                     only(s -> s.isOn(Construction.SPACER_SET), called("Judge the upright")),
                     how("Cups tight in their bores? Burrs at the shoulders? Cracks?"),
                     only(s -> s.isOn(Construction.ROTOR_HUB), how("Tone ring: rust, teeth, gap.")),
                     with(Tool.LAMP),
-                    must("judge.hub-good", "no cup turns or falls in by hand"),
+                    must(Check.Meaning.VERDICT, "judge.hub-good", "no cup turns or falls in by hand"),
                     after("clean.hub"),
                     when(s -> s.strips() && s.scope() != Scope.EXCHANGE)),
             step(
                     "judge.brake",
                     Stage.JUDGE,
                     "Look at the brake while it can be seen",
+                    aided(Aid.LININGS),
                     why("Once the hub is on, nobody sees what is on the linings."),
                     how("Soaked linings are done with, never washed: renew them, both sides of the axle."),
                     careful(Caution.LICENSED_BRAKES),
@@ -236,11 +255,12 @@ final class CleanSteps {
         return s.brief().choices().cleaning() == Choices.Cleaning.PURGE && !GreaseSteps.isOil(s);
     }
 
-    private static StepDefinition bearing(String id, String what, String which, Part cone) {
+    private static StepDefinition bearing(String id, String what, String which, Part cone, JudgedItem item) {
         return step(
                 id,
                 Stage.JUDGE,
                 what,
+                verdict(item),
                 why("Cone and cup wear together and share one verdict."),
                 how(
                         "Good light, fingernail over both races, turn it by hand for lumps.",
@@ -249,7 +269,10 @@ final class CleanSteps {
                 with(Tool.LAMP),
                 only(
                         s -> s.puts(cone) == Kind.REFIT,
-                        must("judge." + which + "-verdict", "findings and verdict of the " + which + " bearing noted")),
+                        must(
+                                Check.Meaning.VERDICT,
+                                "judge." + which + "-verdict",
+                                "findings and verdict of the " + which + " bearing noted")),
                 only(
                         s -> s.puts(cone) != Kind.REFIT,
                         see(

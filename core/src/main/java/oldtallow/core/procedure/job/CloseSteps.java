@@ -1,6 +1,7 @@
 package oldtallow.core.procedure.job;
 
 import static oldtallow.core.procedure.job.Piece.after;
+import static oldtallow.core.procedure.job.Piece.aided;
 import static oldtallow.core.procedure.job.Piece.called;
 import static oldtallow.core.procedure.job.Piece.careful;
 import static oldtallow.core.procedure.job.Piece.how;
@@ -24,7 +25,9 @@ import oldtallow.core.hub.Fittings.BrakeKind;
 import oldtallow.core.hub.Fittings.WheelFixing;
 import oldtallow.core.hub.part.Part;
 import oldtallow.core.procedure.look.AfterDrive;
+import oldtallow.core.procedure.step.Aid;
 import oldtallow.core.procedure.step.Caution;
+import oldtallow.core.procedure.step.Check;
 import oldtallow.core.procedure.step.Stage;
 import oldtallow.core.procedure.step.Supply;
 import oldtallow.core.procedure.step.Tool;
@@ -90,6 +93,7 @@ final class CloseSteps {
                     "close.wheel",
                     Stage.CLOSE,
                     "Wheel on, snug in a star",
+                    aided(Aid.WHEEL_SNUG),
                     worded(s -> List.of(how(
                             "Seats and threads of the " + s.fittings().wheel().words() + " clean and dry."))),
                     careful(Caution.HEAVY_WHEEL, Caution.WHEEL_NUTS),
@@ -140,6 +144,7 @@ final class CloseSteps {
                     "close.wheel-nuts",
                     Stage.CLOSE,
                     "Wheel nuts to torque, in the star",
+                    aided(Aid.WHEEL_NUTS),
                     only(s -> s.fittings().wheel() == WheelFixing.BOLTS, called("Wheel bolts to torque, in the star")),
                     how("In stages: half, then full, then once round."),
                     careful(Caution.WHEEL_NUTS),
@@ -186,12 +191,13 @@ final class CloseSteps {
                     "prove.temperature",
                     Stage.PROVE,
                     "Hub temperature, left against right",
+                    aided(Aid.WARMTH),
                     only(Situation::hasBrake, why("Warm is fine. Hot is too tight, or a dragging brake.")),
                     only(s -> !s.hasBrake(), why("Warm is fine. Hot is too tight.")),
                     careful(Caution.HOT_HUB),
                     only(s -> !s.isRoadside(), with(Tool.THERMOMETER)),
                     read(ReadingKind.HUB_TEMPERATURE, ReadingKind.OTHER_HUB_TEMPERATURE),
-                    must("prove.warm", "warm at most, and like the other side"),
+                    must(Check.Meaning.WARM_AT_MOST, "prove.warm", "warm at most, and like the other side"),
                     after("prove.drive")),
             step(
                     "prove.oil",
@@ -206,6 +212,7 @@ final class CloseSteps {
                     "prove.rock",
                     Stage.PROVE,
                     "Up again, rock it once more",
+                    aided(Aid.PROVED),
                     how("Chocked, jacked and on stands again, as before."),
                     only(NutSteps::isSet, how("Loose: take it up by the least the lock allows, and prove again.")),
                     only(
@@ -222,6 +229,7 @@ final class CloseSteps {
                     "prove.nuts-again",
                     Stage.PROVE,
                     "Wheel nuts again after the first 50 to 100 km",
+                    aided(Aid.WHEEL_NUTS_AGAIN),
                     only(
                             s -> s.fittings().wheel() == WheelFixing.BOLTS,
                             called("Wheel bolts again after the first 50 to 100 km")),

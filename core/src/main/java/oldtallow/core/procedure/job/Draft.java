@@ -10,6 +10,9 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Stream;
 import oldtallow.core.hub.part.Part;
+import oldtallow.core.procedure.judge.JudgedItem;
+import oldtallow.core.procedure.look.Sign;
+import oldtallow.core.procedure.step.Aid;
 import oldtallow.core.procedure.step.Caution;
 import oldtallow.core.procedure.step.Check;
 import oldtallow.core.procedure.step.PartMove;
@@ -36,6 +39,9 @@ final class Draft {
     private final Set<Part> judges = EnumSet.noneOf(Part.class);
     private final List<ReadingKind> readings = new ArrayList<>(1);
     private final List<Check> checks = new ArrayList<>(1);
+    private final List<Aid> aids = new ArrayList<>(1);
+    private final List<Sign.Kind> asks = new ArrayList<>(1);
+    private final List<JudgedItem> verdicts = new ArrayList<>(1);
     private final List<Timer> timers = new ArrayList<>(1);
     private final Set<String> after = new HashSet<>();
     private final List<Piece> byMechanic = new ArrayList<>(1);
@@ -83,6 +89,9 @@ final class Draft {
                 case Piece.Judges(var parts) -> judges.addAll(parts);
                 case Piece.Readings(var kinds) -> readings.addAll(kinds);
                 case Piece.Checked(var check) -> checks.add(check);
+                case Piece.Aided(var aid) -> aids.add(aid);
+                case Piece.Asks(var kinds) -> asks.addAll(kinds);
+                case Piece.VerdictOn(var item) -> verdicts.add(item);
                 case Piece.Waits(var timer) -> timers.add(timer);
                 case Piece.After(var ids) -> after.addAll(ids);
                 case Piece.ByMechanic mechanic -> byMechanic.add(mechanic);
@@ -115,7 +124,10 @@ final class Draft {
                 timers.stream().findFirst(),
                 after,
                 usually.isEmpty() ? USUALLY : usually.getFirst(),
-                !byMechanic.isEmpty());
+                !byMechanic.isEmpty(),
+                aids.stream().findFirst(),
+                asks,
+                verdicts.stream().findFirst());
     }
 
     /** The step as a job has it; empty where it does not have it. */

@@ -1,6 +1,7 @@
 package oldtallow.core.procedure.job;
 
 import static oldtallow.core.procedure.job.Piece.after;
+import static oldtallow.core.procedure.job.Piece.aided;
 import static oldtallow.core.procedure.job.Piece.called;
 import static oldtallow.core.procedure.job.Piece.careful;
 import static oldtallow.core.procedure.job.Piece.how;
@@ -17,6 +18,7 @@ import java.util.List;
 import oldtallow.core.hub.Construction;
 import oldtallow.core.hub.Fittings.CavityFill;
 import oldtallow.core.procedure.job.Choices.HubBrings;
+import oldtallow.core.procedure.step.Aid;
 import oldtallow.core.procedure.step.Caution;
 import oldtallow.core.procedure.step.Stage;
 import oldtallow.core.procedure.step.Supply;
@@ -26,8 +28,8 @@ import oldtallow.core.procedure.step.Tool;
 final class GreaseSteps {
 
     static final List<StepDefinition> ALL = List.of(
-            pack("grease.inboard", "Pack the inboard cone", "inboard"),
-            pack("grease.outboard", "Pack the outboard cone", "outboard"),
+            pack("grease.inboard", "Pack the inboard cone", "inboard", Aid.INBOARD_CONE),
+            pack("grease.outboard", "Pack the outboard cone", "outboard", Aid.OUTBOARD_CONE),
             step(
                     "grease.oil-film",
                     Stage.GREASE,
@@ -39,6 +41,7 @@ final class GreaseSteps {
                     "grease.beds",
                     Stage.GREASE,
                     "A bed on the cups, a film on seats and seal lip",
+                    aided(Aid.BEDS),
                     only(GreaseSteps::isReady, called("A film on the spindle's seats and land")),
                     only(s -> !isReady(s), how("Both raceways coated.")),
                     how("A film keeps seats from rust and the lip from running dry."),
@@ -51,6 +54,7 @@ final class GreaseSteps {
                     "grease.channel",
                     Stage.GREASE,
                     "Fill the spindle's channel until grease comes",
+                    aided(Aid.CHANNEL),
                     why("Else the first strokes pump air through the bearing."),
                     with(Tool.GREASE_GUN),
                     using(Supply.WHEEL_BEARING_GREASE),
@@ -59,6 +63,7 @@ final class GreaseSteps {
                     "grease.cavity",
                     Stage.GREASE,
                     "The hub's cavity",
+                    aided(Aid.CAVITY),
                     only(s -> s.isOn(Construction.SPACER_SET), called("The upright's cavity")),
                     only(s -> fill(s) == CavityFill.EMPTY, how("Stays empty: a film against rust.")),
                     only(
@@ -90,11 +95,12 @@ final class GreaseSteps {
         return s.fittings().cavity();
     }
 
-    private static StepDefinition pack(String id, String what, String which) {
+    private static StepDefinition pack(String id, String what, String which, Aid aid) {
         return step(
                 id,
                 Stage.GREASE,
                 what,
+                aided(aid),
                 why("Only the grease between the rollers reaches the big rib."),
                 only(Situation::isRoadside, how("It is packed: open its bag last, and let no sand near it.")),
                 only(

@@ -1,6 +1,7 @@
 package oldtallow.core.procedure.job;
 
 import static oldtallow.core.procedure.job.Piece.after;
+import static oldtallow.core.procedure.job.Piece.aided;
 import static oldtallow.core.procedure.job.Piece.careful;
 import static oldtallow.core.procedure.job.Piece.how;
 import static oldtallow.core.procedure.job.Piece.must;
@@ -23,6 +24,7 @@ import oldtallow.core.hub.Fittings.BrakeKind;
 import oldtallow.core.hub.Fittings.SealKind;
 import oldtallow.core.hub.Fittings.SnapRing;
 import oldtallow.core.hub.part.Part;
+import oldtallow.core.procedure.step.Aid;
 import oldtallow.core.procedure.step.Caution;
 import oldtallow.core.procedure.step.PartMove.Kind;
 import oldtallow.core.procedure.step.Stage;
@@ -53,6 +55,7 @@ final class HubSteps {
                     "hub.seal-sleeve",
                     Stage.SEAL_AND_HUB,
                     "Seal sleeve onto the spindle",
+                    aided(Aid.SEAL_SLEEVE),
                     how("The one that came with the seal, square."),
                     only(s -> s.puts(Part.SEAL_SLEEVE) != Kind.FIT, how("As deep as the old one stood.")),
                     only(s -> s.puts(Part.SEAL_SLEEVE) == Kind.FIT, how("As deep as the maker says.")),
@@ -90,6 +93,7 @@ final class HubSteps {
                     "hub.seal",
                     Stage.SEAL_AND_HUB,
                     "New seal in",
+                    aided(Aid.SEAL),
                     how("On its rim, square and flush; never on the lip.", "A coated rim goes in dry."),
                     only(
                             s -> s.fittings().seal() == SealKind.UNITIZED,

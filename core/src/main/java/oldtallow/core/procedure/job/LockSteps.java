@@ -1,6 +1,7 @@
 package oldtallow.core.procedure.job;
 
 import static oldtallow.core.procedure.job.Piece.after;
+import static oldtallow.core.procedure.job.Piece.aided;
 import static oldtallow.core.procedure.job.Piece.called;
 import static oldtallow.core.procedure.job.Piece.careful;
 import static oldtallow.core.procedure.job.Piece.how;
@@ -20,7 +21,9 @@ import oldtallow.core.hub.Construction;
 import oldtallow.core.hub.Fastening;
 import oldtallow.core.hub.Fittings.CapKind;
 import oldtallow.core.hub.part.Part;
+import oldtallow.core.procedure.step.Aid;
 import oldtallow.core.procedure.step.Caution;
+import oldtallow.core.procedure.step.Check;
 import oldtallow.core.procedure.step.Stage;
 import oldtallow.core.procedure.step.Supply;
 import oldtallow.core.procedure.step.Tool;
@@ -45,10 +48,14 @@ final class LockSteps {
                     "close.play-locked",
                     Stage.CLOSE,
                     "Measure again, now that it is locked",
+                    aided(Aid.PLAY_LOCKED),
                     only(Situation::isRoadside, called("Feel again, now that it is locked")),
                     why("The outer nut closes the thread's own play: the first reading no longer holds."),
                     only(s -> !s.isRoadside(), with(Tool.DIAL_INDICATOR), read(ReadingKind.END_PLAY)),
-                    must("nut.recorded", "the setting is recorded, with the play as it stands now"),
+                    must(
+                            Check.Meaning.SETTING_RECORDED,
+                            "nut.recorded",
+                            "the setting is recorded, with the play as it stands now"),
                     only(
                             s -> !s.isRoadside(),
                             must("close.play-inside", "the play with both nuts tight is inside its window")),
@@ -126,6 +133,7 @@ final class LockSteps {
                     "close.pump",
                     Stage.CLOSE,
                     "Pump it through, turning the hub",
+                    aided(Aid.PUMP),
                     why("Pumped without turning, it finds the seal instead of the bearing."),
                     how("About half a cartridge.", "Until clean grease shows at the front."),
                     with(Tool.GREASE_GUN),
@@ -213,6 +221,7 @@ final class LockSteps {
                     "close.cap",
                     Stage.CLOSE,
                     "Cap on, square",
+                    aided(Aid.CAP),
                     only(
                             s -> s.fittings().cap() == CapKind.OIL_WINDOW,
                             how("Screws crosswise, hand-tight and a little."),

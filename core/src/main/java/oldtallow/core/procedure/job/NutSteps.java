@@ -1,6 +1,7 @@
 package oldtallow.core.procedure.job;
 
 import static oldtallow.core.procedure.job.Piece.after;
+import static oldtallow.core.procedure.job.Piece.aided;
 import static oldtallow.core.procedure.job.Piece.byMechanic;
 import static oldtallow.core.procedure.job.Piece.called;
 import static oldtallow.core.procedure.job.Piece.careful;
@@ -21,7 +22,9 @@ import oldtallow.core.fastening.sequence.StepKind;
 import oldtallow.core.hub.Construction;
 import oldtallow.core.hub.Fastening;
 import oldtallow.core.hub.part.Part;
+import oldtallow.core.procedure.step.Aid;
 import oldtallow.core.procedure.step.Caution;
+import oldtallow.core.procedure.step.Check;
 import oldtallow.core.procedure.step.PartMove.Kind;
 import oldtallow.core.procedure.step.Stage;
 import oldtallow.core.procedure.step.Tool;
@@ -35,6 +38,7 @@ final class NutSteps {
                     "nut.seat",
                     Stage.SET_NUT,
                     "Seat it, turning the hub both ways",
+                    aided(Aid.SEAT),
                     why("Unspun rollers read tight and go loose a mile on."),
                     worded(s -> says(s, StepKind.SEAT)),
                     how("A jump under the wrench is a cup that was not home: back to the races."),
@@ -45,13 +49,14 @@ final class NutSteps {
                     only(s -> s.fastening() == Fastening.RING_AND_LOCK_PLATE, with(Tool.PIN_SPANNER)),
                     only(s -> s.fastening() != Fastening.RING_AND_LOCK_PLATE, with(Tool.NUT_SOCKET)),
                     read(ReadingKind.HUB_TURNS),
-                    must("nut.turned", "the hub was turned throughout, both ways"),
+                    must(Check.Meaning.HUB_TURNED, "nut.turned", "the hub was turned throughout, both ways"),
                     after("hub.nut", "strip.tang"),
                     when(s -> has(s, StepKind.SEAT))),
             step(
                     "nut.release",
                     Stage.SET_NUT,
                     "Release it, hub held still",
+                    aided(Aid.RELEASE),
                     only(
                             s -> !school(s).holdsTheHub(StepKind.RELEASE),
                             called("Back it off, trying the hub as you go")),
@@ -68,6 +73,7 @@ final class NutSteps {
                     "nut.fine",
                     Stage.SET_NUT,
                     "The fine setting",
+                    aided(Aid.FINE),
                     only(s -> school(s).samePartsOnly(), called("Back to where it stood")),
                     worded(s -> says(s, StepKind.FINAL)),
                     worded(s -> wrench(s, StepKind.FINAL, ReadingKind.FINAL_TORQUE)),
@@ -77,6 +83,7 @@ final class NutSteps {
                     "nut.stop",
                     Stage.SET_NUT,
                     "To the stop, looser only",
+                    aided(Aid.STOP),
                     why("Tight kills a bearing far sooner than loose."),
                     only(
                             s -> s.fastening().holdsAnywhere(),
@@ -89,13 +96,16 @@ final class NutSteps {
                     only(s -> school(s).samePartsOnly(), called("Save where it stands")),
                     careful(Caution.NEVER_TIGHTER),
                     // two nuts: locking takes up play, so what is recorded is what stands then
-                    only(s -> s.fastening() != Fastening.TWO_NUTS, must("nut.recorded", "the setting is recorded")),
+                    only(
+                            s -> s.fastening() != Fastening.TWO_NUTS,
+                            must(Check.Meaning.SETTING_RECORDED, "nut.recorded", "the setting is recorded")),
                     after("nut.fine", "nut.release", "nut.seat"),
                     when(NutSteps::isSet)),
             step(
                     "nut.play",
                     Stage.SET_NUT,
                     "Measure the end play",
+                    aided(Aid.PLAY),
                     only(Situation::isRoadside, called("Feel for play and drag")),
                     why("The angle says what it should be; the dial says what it is."),
                     only(
@@ -115,6 +125,7 @@ final class NutSteps {
                     "nut.full-torque",
                     Stage.SET_NUT,
                     "Nut to full torque; the spacer sets the play",
+                    aided(Aid.FULL_TORQUE),
                     why("There is nothing to adjust: wrong or mixed parts are the failure here."),
                     how("The maker's figure, going up."),
                     only(

@@ -1,6 +1,7 @@
 package oldtallow.core.procedure.job;
 
 import static oldtallow.core.procedure.job.Piece.after;
+import static oldtallow.core.procedure.job.Piece.asks;
 import static oldtallow.core.procedure.job.Piece.called;
 import static oldtallow.core.procedure.job.Piece.careful;
 import static oldtallow.core.procedure.job.Piece.how;
@@ -19,6 +20,7 @@ import java.util.List;
 import oldtallow.core.hub.Construction;
 import oldtallow.core.hub.Fittings.CapKind;
 import oldtallow.core.hub.part.Part;
+import oldtallow.core.procedure.look.Sign;
 import oldtallow.core.procedure.step.Caution;
 import oldtallow.core.procedure.step.Stage;
 import oldtallow.core.procedure.step.Supply;
@@ -194,6 +196,7 @@ final class OpenSteps {
                     "strip.spin-again",
                     Stage.STRIP,
                     "Spin again, without the shaft",
+                    asks(Sign.Kind.SPIN_WITHOUT_SHAFT),
                     why("Now only the bearings can growl."),
                     see("look.spun-again", "what it sounds like without the shaft noted"),
                     after("strip.half-shaft", "strip.drive-flange", "strip.locking-hub"),
@@ -202,6 +205,7 @@ final class OpenSteps {
                     "strip.look-grease",
                     Stage.STRIP,
                     "Look at the grease, the nut and the lock",
+                    asks(Sign.Kind.GREASE, Sign.Kind.LOCK, Sign.Kind.MISPLACED),
                     only(
                             GreaseSteps::isOil,
                             called("Look at the oil, the nut and the lock"),

@@ -6,6 +6,9 @@ import java.util.Set;
 import java.util.function.Function;
 import java.util.function.Predicate;
 import oldtallow.core.hub.part.Part;
+import oldtallow.core.procedure.judge.JudgedItem;
+import oldtallow.core.procedure.look.Sign;
+import oldtallow.core.procedure.step.Aid;
 import oldtallow.core.procedure.step.Caution;
 import oldtallow.core.procedure.step.Check;
 import oldtallow.core.procedure.step.Supply;
@@ -33,6 +36,12 @@ sealed interface Piece {
     record Judges(Set<Part> parts) implements Piece {}
 
     record Readings(List<ReadingKind> kinds) implements Piece {}
+
+    record Aided(Aid aid) implements Piece {}
+
+    record Asks(List<Sign.Kind> kinds) implements Piece {}
+
+    record VerdictOn(JudgedItem item) implements Piece {}
 
     record Checked(Check check) implements Piece {}
 
@@ -95,14 +104,34 @@ sealed interface Piece {
         return new Readings(List.of(kinds));
     }
 
+    /** What can be worked out beside it. */
+    static Piece aided(Aid aid) {
+        return new Aided(aid);
+    }
+
+    /** What is asked at it of the first look. */
+    static Piece asks(Sign.Kind... kinds) {
+        return new Asks(List.of(kinds));
+    }
+
+    /** What gets its verdict at it. */
+    static Piece verdict(JudgedItem item) {
+        return new VerdictOn(item);
+    }
+
     /** What the job cannot close without. */
     static Piece must(String id, String says) {
-        return new Checked(new Check(id, says, true));
+        return must(Check.Meaning.PLAIN, id, says);
+    }
+
+    /** As above, where the rules know what it means. */
+    static Piece must(Check.Meaning meaning, String id, String says) {
+        return new Checked(new Check(id, says, true, meaning));
     }
 
     /** What is worth a look. */
     static Piece see(String id, String says) {
-        return new Checked(new Check(id, says, false));
+        return new Checked(new Check(id, says, false, Check.Meaning.PLAIN));
     }
 
     static Piece waits(int seconds, String words) {

@@ -1,6 +1,7 @@
 package oldtallow.core.procedure.job;
 
 import static oldtallow.core.procedure.job.Piece.after;
+import static oldtallow.core.procedure.job.Piece.asks;
 import static oldtallow.core.procedure.job.Piece.called;
 import static oldtallow.core.procedure.job.Piece.careful;
 import static oldtallow.core.procedure.job.Piece.how;
@@ -22,6 +23,7 @@ import oldtallow.core.hub.Construction;
 import oldtallow.core.hub.Fittings.CapKind;
 import oldtallow.core.hub.Fittings.WheelFixing;
 import oldtallow.core.hub.part.Part;
+import oldtallow.core.procedure.look.Sign;
 import oldtallow.core.procedure.step.Caution;
 import oldtallow.core.procedure.step.Stage;
 import oldtallow.core.procedure.step.Supply;
@@ -180,6 +182,7 @@ final class PrepareSteps {
                     "look.spin",
                     Stage.FIRST_LOOK,
                     "Spin it and listen",
+                    asks(Sign.Kind.SPIN),
                     why("Growl and grind are damage, whatever the play says."),
                     how("Hand on the spring or axle: a growl is felt before it is heard."),
                     see("look.spun", "silent, growl, grind, rattle or thump noted"),
@@ -188,6 +191,7 @@ final class PrepareSteps {
                     "look.rock",
                     Stage.FIRST_LOOK,
                     "Rock it at twelve and six",
+                    asks(Sign.Kind.ROCK, Sign.Kind.TAKEN_UP),
                     why("Play that a nut takes up is adjustment; play that stays is wear."),
                     only(
                             s -> !s.brief().setsByNut(),
@@ -201,6 +205,7 @@ final class PrepareSteps {
                     "look.leak",
                     Stage.FIRST_LOOK,
                     "Look behind for grease",
+                    asks(Sign.Kind.LEAK),
                     only(GreaseSteps::isOil, called("Look behind for oil")),
                     only(Situation::hasBrake, why("What has passed the seal ruins linings.")),
                     only(s -> !s.hasBrake(), why("It tells whether the seal still holds.")),

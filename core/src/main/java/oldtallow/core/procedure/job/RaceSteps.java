@@ -1,6 +1,7 @@
 package oldtallow.core.procedure.job;
 
 import static oldtallow.core.procedure.job.Piece.after;
+import static oldtallow.core.procedure.job.Piece.aided;
 import static oldtallow.core.procedure.job.Piece.byMechanic;
 import static oldtallow.core.procedure.job.Piece.called;
 import static oldtallow.core.procedure.job.Piece.careful;
@@ -25,7 +26,9 @@ import oldtallow.core.hub.Fittings.BrakeKind;
 import oldtallow.core.hub.Fittings.SnapRing;
 import oldtallow.core.hub.part.Part;
 import oldtallow.core.procedure.job.Choices.CupRemoval;
+import oldtallow.core.procedure.step.Aid;
 import oldtallow.core.procedure.step.Caution;
+import oldtallow.core.procedure.step.Check;
 import oldtallow.core.procedure.step.Stage;
 import oldtallow.core.procedure.step.Supply;
 import oldtallow.core.procedure.step.Tool;
@@ -39,6 +42,7 @@ final class RaceSteps {
                     "races.right-cup",
                     Stage.RACES,
                     "The right cup? Measure it before the old one is driven out",
+                    aided(Aid.RIGHT_CUP),
                     only(
                             s -> takesCupsOut(s),
                             why(
@@ -108,6 +112,7 @@ final class RaceSteps {
                     "races.warm",
                     Stage.RACES,
                     "Hub into the warm, cups into the cold",
+                    aided(Aid.WARM),
                     why("A warm bore lets a cold cup drop in without a blow."),
                     how("Hub to 100 °C at most, no flame.", "Cups in the freezer, or on ice, in a dry bag."),
                     careful(Caution.HOT_PARTS),
@@ -117,8 +122,8 @@ final class RaceSteps {
                     after("races.bores"),
                     takes(1800),
                     when(s -> fitsCups(s) && races(s) == Choices.RaceFitting.WARMED)),
-            in("races.outboard-in", "Outboard cup in", "outboard", Part.OUTBOARD_CUP),
-            in("races.inboard-in", "Inboard cup in", "inboard", Part.INBOARD_CUP),
+            in("races.outboard-in", "Outboard cup in", "outboard", Part.OUTBOARD_CUP, Aid.OUTBOARD_CUP),
+            in("races.inboard-in", "Inboard cup in", "inboard", Part.INBOARD_CUP, Aid.INBOARD_CUP),
             step(
                     "races.snap-ring-in",
                     Stage.RACES,
@@ -134,7 +139,7 @@ final class RaceSteps {
                     Stage.RACES,
                     "Show the races to a mechanic",
                     byMechanic(),
-                    must("races.shown-seated", "a mechanic saw the cups seated"),
+                    must(Check.Meaning.SEATED, "races.shown-seated", "a mechanic saw the cups seated"),
                     after("races.inboard-in", "races.outboard-in", "races.snap-ring-in"),
                     when(s -> fitsCups(s) && s.brief().worker() == JobBrief.Worker.APPRENTICE)));
 
@@ -200,11 +205,12 @@ final class RaceSteps {
                 && (s.isOn(Construction.LOCKING_HUB_FRONT) || s.isOn(Construction.DRIVE_FLANGE_FRONT));
     }
 
-    private static StepDefinition in(String id, String what, String which, Part cup) {
+    private static StepDefinition in(String id, String what, String which, Part cup, Aid aid) {
         return step(
                 id,
                 Stage.RACES,
                 what,
+                aided(aid),
                 how("A film of oil outside, started by hand, flush and square."),
                 only(
                         s -> races(s) == Choices.RaceFitting.DRIVEN,
@@ -231,7 +237,10 @@ final class RaceSteps {
                         s -> !s.isRoadside(),
                         with(Tool.FEELER),
                         read(ReadingKind.GAP_AT_12, ReadingKind.GAP_AT_3, ReadingKind.GAP_AT_6, ReadingKind.GAP_AT_9)),
-                must("races." + which + "-seated", "the sound changed; no gap at the shoulder all round"),
+                must(
+                        Check.Meaning.SEATED,
+                        "races." + which + "-seated",
+                        "the sound changed; no gap at the shoulder all round"),
                 see("races." + which + "-turns", "its cone, put in dry, turns without a catch"),
                 after("races.right-cup", "races.bores", "races.warm"),
                 on(cup),

@@ -5,6 +5,8 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import oldtallow.core.hub.part.Part;
+import oldtallow.core.procedure.judge.JudgedItem;
+import oldtallow.core.procedure.look.Sign;
 import oldtallow.core.quantity.ReadingKind;
 
 /**
@@ -19,6 +21,9 @@ import oldtallow.core.quantity.ReadingKind;
  * @param after ids of steps of the same plan that come before it
  * @param usually how long it takes; common practice
  * @param byMechanic whether an apprentice cannot tick it off alone
+ * @param aid what can be worked out beside it
+ * @param asks what is asked at it of the first look
+ * @param verdictOn what gets its verdict at it
  */
 public record Step(
         String id,
@@ -36,7 +41,10 @@ public record Step(
         Optional<Timer> timer,
         Set<String> after,
         Duration usually,
-        boolean byMechanic) {
+        boolean byMechanic,
+        Optional<Aid> aid,
+        List<Sign.Kind> asks,
+        Optional<JudgedItem> verdictOn) {
 
     public Step {
         how = List.copyOf(how);
@@ -47,6 +55,7 @@ public record Step(
         judges = Set.copyOf(judges);
         readings = List.copyOf(readings);
         checks = List.copyOf(checks);
+        asks = List.copyOf(asks);
         after = Set.copyOf(after);
     }
 
@@ -68,6 +77,14 @@ public record Step(
                 timer,
                 ids,
                 usually,
-                byMechanic);
+                byMechanic,
+                aid,
+                asks,
+                verdictOn);
+    }
+
+    /** Whether one of the checks that were met means this. */
+    public boolean isMet(Check.Meaning meaning, Set<String> checksMet) {
+        return checks.stream().anyMatch(check -> check.meaning() == meaning && checksMet.contains(check.id()));
     }
 }

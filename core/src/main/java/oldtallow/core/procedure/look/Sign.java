@@ -1,9 +1,8 @@
-package oldtallow.core.procedure.bench;
+package oldtallow.core.procedure.look;
 
 import java.util.List;
 import java.util.Objects;
 import oldtallow.core.hub.part.Part;
-import oldtallow.core.procedure.look.Seen;
 import oldtallow.core.procedure.look.Seen.GreaseFound;
 import oldtallow.core.procedure.look.Seen.Leak;
 import oldtallow.core.procedure.look.Seen.Locked;
@@ -35,25 +34,23 @@ public record Sign(Kind kind, String value, @Nullable Part part) {
         }
     }
 
-    /** What is asked, and the steps at which it is. */
+    /** What is asked at a first look. */
     public enum Kind implements Quantity {
-        SPIN("What it sounds like", Spin.values(), "look.spin"),
-        SPIN_WITHOUT_SHAFT("What it sounds like without the shaft", Spin.values(), "strip.spin-again"),
-        ROCK("How it rocks", Rock.values(), "look.rock"),
-        TAKEN_UP("With the nut taken up", TakenUp.values(), "look.rock"),
-        LEAK("Behind the wheel", Leak.values(), "look.leak"),
-        GREASE("The grease", GreaseFound.values(), "strip.look-grease"),
-        LOCK("Nut and lock", Locked.values(), "strip.look-grease"),
-        MISPLACED("Parts", Misplacement.values(), "strip.look-grease");
+        SPIN("What it sounds like", Spin.values()),
+        SPIN_WITHOUT_SHAFT("What it sounds like without the shaft", Spin.values()),
+        ROCK("How it rocks", Rock.values()),
+        TAKEN_UP("With the nut taken up", TakenUp.values()),
+        LEAK("Behind the wheel", Leak.values()),
+        GREASE("The grease", GreaseFound.values()),
+        LOCK("Nut and lock", Locked.values()),
+        MISPLACED("Parts", Misplacement.values());
 
         private final String words;
         private final List<Enum<?>> answers;
-        private final String step;
 
-        Kind(String words, Enum<?>[] answers, String step) {
+        Kind(String words, Enum<?>[] answers) {
             this.words = words;
             this.answers = List.of(answers);
-            this.step = step;
         }
 
         @Override
@@ -64,15 +61,10 @@ public record Sign(Kind kind, String value, @Nullable Part part) {
         public List<String> answers() {
             return answers.stream().map(Enum::name).toList();
         }
-
-        /** The step at which it is asked. */
-        public String step() {
-            return step;
-        }
     }
 
     /** As the diagnosis wants it. */
-    Seen seen() {
+    public Seen seen() {
         return switch (kind) {
             case SPIN -> Spin.valueOf(value);
             case SPIN_WITHOUT_SHAFT -> new SpinWithoutShaft(Spin.valueOf(value));
