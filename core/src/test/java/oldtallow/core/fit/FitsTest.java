@@ -126,7 +126,7 @@ class FitsTest {
                 .hasMessageContaining("micrometer");
     }
 
-    /** job.md §2: cups of near-twins differ by as little as 0.08 mm; L68110 and L68111 by 0.84 mm outside. */
+    /** Common practice: cups of near-twins differ by as little as 0.08 mm; L68110 and L68111 by 0.84 mm outside. */
     @Test
     void namesTheCupThatWouldSitRight() {
         CupFit fit = iron(exactly(59.131), exactly(59.93));
@@ -197,7 +197,7 @@ class FitsTest {
         assertThat(driver.suits(set.bore())).isEqualTo(CupDriver.Suits.STANDS_ON_RACE);
     }
 
-    /** job.md §3.6: the old cup with a few hundredths of a millimetre ground off its outside drives and does not stick. */
+    /** Common practice: the old cup with a few hundredths of a millimetre ground off its outside drives and does not stick. */
     @Test
     void theOldCupIsGroundUntilItIsLoose() {
         Length off = CupDriver.grindOff(exactly(60.05), exactly(60));

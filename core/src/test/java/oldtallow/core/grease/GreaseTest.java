@@ -193,7 +193,7 @@ class GreaseTest {
         assertThatThrownBy(() -> Filling.of(HUB, CavityFill.OIL, false, false)).isInstanceOf(OutOfRangeException.class);
     }
 
-    /** job.md §3.7 (common practice): a grease-through hub takes about half a 400 g cartridge. */
+    /** Common practice: a grease-through hub takes about half a 400 g cartridge. */
     @Test
     void aGreaseThroughHubTakesAboutHalfACartridge() {
         Filling filling = Filling.of(Shapes.preset(Construction.GREASE_THROUGH), CavityFill.FULL, false, true);

@@ -9,7 +9,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.EnumSource;
 
-/** What each construction and fastening is, job.md §1 and §2. */
+/** What each construction and fastening is, common practice. */
 class ConstructionTest {
 
     /** Light trailer, pedal in the same vehicle, driven shaft, equal pair. */

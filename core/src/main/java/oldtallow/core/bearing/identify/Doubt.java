@@ -13,6 +13,13 @@ import org.jspecify.annotations.Nullable;
 /**
  * What is still possible, and which reading would part it best.
  *
+ * <pre>
+ * doubt left by a reading = Σ P_i·P_j·exp(−Δ²/8σ²)  over pairs i ≠ j, and 2·P_i·P_none of each with the one on no file
+ * Δ  difference of their sizes [mm]        σ  calliper and making together [mm]        P  0 to 1
+ * </pre>
+ *
+ * Source: as for {@link Identification}.
+ *
  * @param fitting sets that agree with the readings
  * @param probabilities theirs, in the same order
  * @param none chance that it is none on file

@@ -9,6 +9,13 @@ import oldtallow.core.quantity.Length;
 /**
  * A set with how well the readings agree with it.
  *
+ * <pre>
+ * ln L = Σ of the readings' {@link Likelihood}; of several sizes a set may show, such as seals, the one that agrees best;
+ *        −ln 60 where nothing is known of a size (spread evenly over 60 mm), ln ½ of a gauge then
+ * </pre>
+ *
+ * Source: Bayes' rule for independent readings; the 60 mm are this product's own.
+ *
  * @param log logarithm of their joint likelihood, up to a constant
  */
 record Scored(BearingSet set, double log, Disagreement worst) {

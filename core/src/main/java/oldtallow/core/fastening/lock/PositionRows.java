@@ -10,8 +10,10 @@ import oldtallow.core.quantity.Turn;
  * The rows of evenly spaced positions of a stepped lock, one row for all marks that fall on the same ones.
  *
  * <pre>
- * position = offset + step · 1 turn / n      offset = mark mod (1 turn / n),  n positions per mark
+ * position = offset + step · 1 turn / n      offset = mark mod (1 turn / n),  n positions per mark, 1 to 216
  * </pre>
+ *
+ * Source: exact arithmetic of turns (reference sheet §2).
  */
 final class PositionRows {
 

@@ -10,8 +10,10 @@ import oldtallow.core.quantity.Turn;
  * again.
  *
  * <pre>
- * position = flat + k / seats
+ * position = flat + k / seats      [turns], k = 0, 1, 2 …
  * </pre>
+ *
+ * Source: exact arithmetic of turns (reference sheet §2); the three kinds of seat are common practice.
  *
  * @param seats ways in which it goes over a hex nut in one turn: 6, 12 or 18 points inside
  * @param flats angle of each flat or key slot of the spindle from the first, 0° to below 360°

@@ -12,7 +12,10 @@ import oldtallow.core.quantity.Turn;
  *
  * <pre>
  * position as seated = hole + k / lcm(slots, seats)      turned over = hole + 2 · offset + k / lcm(slots, seats)
+ * [turns], k = 0, 1, 2 …
  * </pre>
+ *
+ * Source: exact arithmetic of turns, recomputed by brute force (reference sheet §2).
  *
  * @param slots evenly spaced, even, 2 to 36
  * @param seats orientations on the nut: 6 (hex) or 12 (twelve-point)

@@ -9,8 +9,10 @@ import oldtallow.core.quantity.Turn;
  * A single-start spindle thread.
  *
  * <pre>
- * travel = P · θ / 1 turn      P = 25.4 mm / threads per inch
+ * travel = P · θ / 1 turn      P = 25.4 mm / threads per inch, θ back-off [turns]
  * </pre>
+ *
+ * Source: definition of a thread's lead; 1 in = 25.4 mm by definition.
  *
  * <p>Backing an adjusting nut off by θ raises the end play by exactly the travel: the nut bears on the same flank when
  * it seats and when the hub is pulled out, so thread backlash drops out. A jam nut closes that backlash and ends this.

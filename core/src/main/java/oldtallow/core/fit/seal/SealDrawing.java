@@ -8,7 +8,7 @@ import oldtallow.core.hub.section.Outline.Look;
 import oldtallow.core.hub.section.Point;
 
 /**
- * Half-section of a seal in its bore, true in shaft, bore and width; its inside is assumed.
+ * Half-section of a seal in its bore, true in shaft, bore and width; its inside is assumed. A drawing, no formula of the trade.
  *
  * @param pieces in mm: x 0 at the grease side growing to the road side, y from the shaft's axis outward
  * @param drivenFrom outer end of where a driver bears on it

@@ -9,7 +9,7 @@ import oldtallow.core.hub.section.Outline.Look;
 
 /**
  * Cups and cones with their rollers at their true taper. Rib heights are assumed: 30 % of the roller's large end, 12 % of its
- * small one.
+ * small one. A drawing, no formula of the trade; its geometry is {@link RollerGeometry}'s.
  */
 final class BearingParts {
 

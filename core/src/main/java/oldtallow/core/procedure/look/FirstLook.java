@@ -36,7 +36,7 @@ import oldtallow.core.travel.warmth.HubHeat;
 /**
  * Everything noticed before anything is loosened, as far as it was looked at.
  *
- * <p>Which sign points where is common practice of the trade (job.md §3, stage 2); the weights that rank suspicions are this
+ * <p>Which sign points where is common practice of the trade; the weights that rank suspicions are this
  * product's own and only order them.
  */
 public record FirstLook(List<Seen> seen, Optional<HubHeat> heat, boolean hasBrake) {

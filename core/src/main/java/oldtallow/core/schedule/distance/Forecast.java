@@ -20,7 +20,8 @@ import java.util.Optional;
  * Where what was run before is guessed, its error counts as well, from the day it is counted from. What lies in the past is dated
  * there: between two readings of a meter for good.
  *
- * <p>z cuts off a tenth on either side of a normal distribution (any statistics table). An estimate, and to be called one.
+ * <p>z cuts off a tenth on either side of a normal distribution (any statistics table); the model is this product's own. An
+ * estimate, and to be called one.
  *
  * <p>Remembers the road it has walked, since all wheel ends of a rig ask along the same one; not for several threads at once.
  */

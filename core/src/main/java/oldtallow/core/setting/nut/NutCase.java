@@ -22,8 +22,10 @@ import org.jspecify.annotations.Nullable;
  * One nut on one spindle as it stands, and the window it must be left in.
  *
  * <pre>
- * end play at a stop = end play here + P · back-off / 1 turn
+ * end play at a stop = end play here + P · back-off / 1 turn      [mm], P pitch [mm], back-off [turns]
  * </pre>
+ *
+ * Source: as for {@link oldtallow.core.fastening.thread.ScrewThread}; exact, reference sheet §2.
  *
  * <p>Valid for a nut that alone sets the bearings; a jam nut takes up thread backlash, so there only a reading counts.
  *

@@ -13,7 +13,7 @@ import oldtallow.core.setting.rolling.Equilibrium.Settled;
  * H(T) = hA·(T − Ta)      H of both bearings and the seal, with the oil as thin as it is at T
  * </pre>
  *
- * hA by {@link HubSurface}, a factor of two either way. So what it says of one hub is worth little; that a setting makes the
+ * Steady balance of heat (any textbook); hA by {@link HubSurface}, a factor of two either way, this product's own estimate. So what it says of one hub is worth little; that a setting makes the
  * same hub so much warmer than no play ({@link #added}) is worth more, and is all that is shown. The brake is left out.
  *
  * @param coolingWattsPerKelvin hA, 0.2 to 50

@@ -6,10 +6,13 @@ import java.util.Locale;
 /**
  * Life of a pair against that at another setting, and how far insides nobody has measured may move it.
  *
- * <p>Number and length of the rollers are assumed. Both a tenth more make a bearing stiffer, by Z·l^(8/9); and a stiffer one at
- * an end play is loaded as the assumed one at an end play so many times longer (the movement of a line contact goes with Q^0.9):
- * rel(G, stiffer) = rel(G·1.1^1.7, assumed). A rigid hub and spindle are taken besides; real ones give, so that the tight side
- * is milder.
+ * <pre>
+ * rel(G, stiffer) = rel(G·1.1^1.7, assumed)      rel(G, softer) = rel(G·0.9^1.7, assumed)      G end play [mm]
+ * </pre>
+ *
+ * Number and length of the rollers are assumed. Both a tenth more make a bearing stiffer, by Z·l^(8/9); and a stiffer one at an
+ * end play is loaded as the assumed one at an end play so many times longer (the movement of a line contact goes with Q^0.9,
+ * Palmgren, from memory). A rigid hub and spindle are taken besides; real ones give, so that the tight side is milder.
  *
  * @param likely with the insides assumed, 1 is alike
  * @param softer with a tenth fewer and shorter rollers

@@ -18,6 +18,12 @@ import oldtallow.core.setting.rolling.Equilibrium.Settled;
  * <p>Life is that of a usual road: four fifths straight ahead, a tenth in bends each way with a tenth of the weight as side
  * force (this product's own mix; each ring wears by its shares, Palmgren and Miner). Warmth and drag are straight ahead.
  *
+ * <pre>
+ * 1/L of a ring = Σ share of the road / its life there      L of the four rings together: {@link BearingPair#life}
+ * </pre>
+ *
+ * Source: linear wear by Palmgren and Miner (any machine-element textbook, from memory).
+ *
  * @param points the loosest first
  * @param bestPlay end play with the longest life, by the points and the insides assumed
  */

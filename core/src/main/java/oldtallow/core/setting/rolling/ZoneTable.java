@@ -1,9 +1,15 @@
 package oldtallow.core.setting.rolling;
 
 /**
- * Load zones read off a table, a thousand times faster than by quadrature: cubic in the cube root of the logarithm of ε,
- * within 10⁻⁶ of the integrals. The cube root packs the nodes round ε = 1, where the zone closes and the integrals bend as
- * |ε − 1|^1.6: in the plain logarithm a thousand nodes leave 10⁻⁴ there. Which zone has a wanted Jr/Ja is found in it.
+ * Load zones read off a table, a thousand times faster than by quadrature, within 10⁻⁶ of the integrals.
+ *
+ * <pre>
+ * x = ∛(ln ε)      ln J(x) cubic between nodes, ε from 10⁻⁵ to 10⁵
+ * </pre>
+ *
+ * The cube root packs the nodes round ε = 1, where the zone closes and the integrals bend as |ε − 1|^1.6: in the plain logarithm
+ * a thousand nodes leave 10⁻⁴ there. Which zone has a wanted Jr/Ja is found in it. This product's own, held against
+ * {@link LoadZone}.
  */
 final class ZoneTable {
 

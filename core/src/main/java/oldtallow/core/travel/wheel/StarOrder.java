@@ -13,6 +13,10 @@ import oldtallow.core.quantity.OutOfRangeException;
  * nut; eight step by three, 135° every time. The orders for 4, 5 and 6 nuts are the ones commonly printed (common
  * practice, from memory).
  *
+ * <pre>
+ * stud k of n stands at right = sin(2π·(k − 1)/n), up = cos(2π·(k − 1)/n) on a circle of radius 1
+ * </pre>
+ *
  * @param order numbers of the studs, which are counted round the circle from 1
  */
 public record StarOrder(List<Integer> order) {

@@ -18,7 +18,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
 /**
- * What comes off each construction and in which order, job.md §1: "!" is never used again, "?" is judged, all else goes back. Under
+ * What comes off each construction and in which order, common practice: "!" is never used again, "?" is judged, all else goes back. Under
  * the last parts off lie the cups, inboard first.
  */
 class StackTest {

@@ -32,7 +32,7 @@ import oldtallow.core.stock.TravelBox;
 
 /**
  * Reads a plan as the mechanic of that very hub: no word, caution or tool that is not there, no check where nobody can see it
- * any more. Which words belong to which hub: common practice (job.md §1).
+ * any more. Which words belong to which hub: common practice.
  */
 final class PlanWording {
 

@@ -70,7 +70,7 @@ class PlannerTest {
         }
     }
 
-    /** job.md §1: what is special about each construction has its step. */
+    /** Common practice: what is special about each construction has its step. */
     @Test
     void doesWhatIsSpecialAboutEachConstruction() {
         assertThat(ids(Construction.GREASE_THROUGH, Scope.REPACK)).contains("grease.channel", "close.pump");
@@ -126,7 +126,7 @@ class PlannerTest {
                 .anyMatch(line -> line.contains("walk it off evenly"));
     }
 
-    /** Locks told apart (job.md §1): each with its own parts, in its own place. */
+    /** Locks told apart; common practice: each with its own parts, in its own place. */
     @Test
     void locksAreToldApart() {
         assertThat(ids(Fastening.NUT_AND_TANG_WASHER))
@@ -155,7 +155,7 @@ class PlannerTest {
         }
     }
 
-    /** What the new hub brings is neither bought nor fitted (job.md §1, hub exchange). */
+    /** What the new hub brings is neither bought nor fitted; common practice. */
     @Test
     void fitsOnlyWhatTheNewHubDoesNotBring() {
         assertThat(exchange(HubBrings.NOTHING).newParts()).contains(Part.INBOARD_CUP, Part.INBOARD_CONE, Part.SEAL);
@@ -217,7 +217,7 @@ class PlannerTest {
                 .contains(Caution.FALLING_RIG, Caution.ROLLING_RIG);
     }
 
-    /** job.md §3, stage 0: always new are seal, cotter, staked nut or tab washer and gaskets. */
+    /** Common practice: always new are seal, cotter, staked nut or tab washer and gaskets. */
     @Test
     void namesWhatIsAlwaysNew() {
         assertThat(plan(Construction.STEPPED_BRAKED, Scope.REPACK).alwaysNew()).containsExactly(Part.COTTER, Part.SEAL);
@@ -288,7 +288,7 @@ class PlannerTest {
                 .doesNotContain("prepare.figures", "prepare.numbers");
     }
 
-    /** job.md §5: about half an hour a side for an unbraked trailer (common practice), on the stands, without the drive. */
+    /** Common practice: about half an hour a side for an unbraked trailer, on the stands, without the drive. */
     @Test
     void takesAboutHalfAnHourASideOnAnUnbrakedTrailer() {
         Duration onTheStands = plan(Construction.STEPPED_UNBRAKED, Scope.REPACK).steps().stream()
@@ -332,7 +332,7 @@ class PlannerTest {
                 .hasMessageContaining("they wear together");
     }
 
-    /** job.md §6: each hazard of the trade is on some step where it would hurt. */
+    /** Common practice: each hazard of the trade is on some step where it would hurt. */
     @ParameterizedTest
     @MethodSource("hazards")
     void everyHazardOfTheTradeHasItsCautions(Caution caution, String where) {

@@ -23,8 +23,8 @@ import oldtallow.core.procedure.step.Supply;
 import oldtallow.core.procedure.step.Tool;
 
 /**
- * Does a plan on an imagined wheel end, and says what would go wrong in the shop. It knows what lies on top of what by itself
- * (job.md §1 and §3), not by the planner's order.
+ * Does a plan on an imagined wheel end, and says what would go wrong in the shop. It knows what lies on top of what by itself,
+ * from common practice, not by the planner's order.
  */
 final class WheelEndInTheShop {
 

@@ -23,7 +23,7 @@ import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.EnumSource;
 import org.junit.jupiter.params.provider.MethodSource;
 
-/** Verdicts of the trade: job.md §3, stage 5, and the verdict column of reference sheet, §13 (ISO 15243:2017, from memory). */
+/** Verdicts of the trade: common practice, and the verdict column of reference sheet, §13 (ISO 15243:2017, from memory). */
 class BearingJudgeTest {
 
     private static final Looked WELL = new Looked(true, EnumSet.allOf(Sense.class), false);

@@ -19,7 +19,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 
 /**
- * Every finding there can be, with the verdict of the trade written down by hand: job.md §3, stage 5, and the verdict column of the
+ * Every finding there can be, with the verdict of the trade written down by hand: common practice, and the verdict column of the
  * reference sheet, §13 (common practice). A trace first, then clear damage.
  */
 class JudgeTableTest {

@@ -26,7 +26,7 @@ import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.EnumSource;
 import org.junit.jupiter.params.provider.MethodSource;
 
-/** What each sign points to: job.md §3, stages 2 and 11 (common practice). */
+/** What each sign points to: common practice. */
 class FirstLookTest {
 
     @Test

@@ -14,7 +14,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
 
-/** What stages, cautions, tools and readings are; job.md §3. */
+/** What stages, cautions, tools and readings are; common practice. */
 class StepFactsTest {
 
     /** Thirteen stages, counted from 0 as the workshop does, in their order. */

@@ -78,7 +78,7 @@ class StandardIntervalsTest {
     }
 
     /**
-     * What each rig is opened by, whole: months, kilometres or times; job.md §5, common practice. Twelve thousand miles are
+     * What each rig is opened by, whole: months, kilometres or times; common practice. Twelve thousand miles are
      * 19,312 km, six thousand 9,656, ten thousand 16,093.
      */
     @ParameterizedTest
