@@ -6,10 +6,10 @@ import oldtallow.core.fastening.sequence.StandardProcedures;
 import oldtallow.core.hub.Construction;
 import oldtallow.core.hub.Fastening;
 import oldtallow.core.hub.HubPreset;
-import oldtallow.core.procedure.job.Choices;
-import oldtallow.core.procedure.job.JobBrief;
-import oldtallow.core.procedure.job.JobBrief.Known;
-import oldtallow.core.procedure.job.JobBrief.Worker;
+import oldtallow.core.procedure.brief.Choices;
+import oldtallow.core.procedure.brief.JobBrief;
+import oldtallow.core.procedure.brief.JobBrief.Known;
+import oldtallow.core.procedure.brief.JobBrief.Worker;
 import oldtallow.core.procedure.job.Plan;
 import oldtallow.core.procedure.job.Planner;
 import org.openjdk.jmh.annotations.Benchmark;
@@ -45,7 +45,7 @@ public class PlannerBenchmark {
         String[] parts = job.split(" ", -1);
         var construction = Construction.valueOf(parts[0]);
         HubPreset preset = HubPreset.of(construction);
-        var scope = oldtallow.core.procedure.job.Scope.valueOf(parts[1]);
+        var scope = oldtallow.core.procedure.brief.Scope.valueOf(parts[1]);
         return Planner.plan(new JobBrief(
                 construction,
                 Fastening.of(preset.lock()),

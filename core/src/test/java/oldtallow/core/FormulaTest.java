@@ -28,12 +28,15 @@ class FormulaTest {
     void whatIsWorkedOutIsWrittenDown() throws IOException {
         List<String> silent = sources()
                 .filter(source -> WORKS_OUT.matcher(withoutJavadoc(source)).find())
-                .filter(source -> !read(source).contains(FORMULA) && !read(source).contains(DRAWING))
+                .filter(source ->
+                        !read(source).contains(FORMULA) && !read(source).contains(DRAWING))
                 .map(CORE::relativize)
                 .map(Path::toString)
                 .toList();
 
-        assertThat(silent).as("work something out and do not say by which formula").isEmpty();
+        assertThat(silent)
+                .as("work something out and do not say by which formula")
+                .isEmpty();
     }
 
     @Test

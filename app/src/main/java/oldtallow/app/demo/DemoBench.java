@@ -12,7 +12,7 @@ import oldtallow.app.register.api.Register;
 import oldtallow.app.register.model.WheelEnd;
 import oldtallow.core.procedure.bench.Bench;
 import oldtallow.core.procedure.bench.JobEntry;
-import oldtallow.core.procedure.job.Choices;
+import oldtallow.core.procedure.brief.Choices;
 import oldtallow.core.procedure.judge.Finding.Sense;
 import oldtallow.core.procedure.judge.JudgedItem;
 import oldtallow.core.procedure.judge.Looked;

@@ -14,7 +14,7 @@ import oldtallow.app.units.TorqueEntry;
 import oldtallow.app.units.form.LockForm;
 import oldtallow.core.hub.Construction;
 import oldtallow.core.hub.HubDimension;
-import oldtallow.core.procedure.job.Scope;
+import oldtallow.core.procedure.brief.Scope;
 import oldtallow.core.schedule.figure.FigureKind;
 import oldtallow.core.stock.StockKind;
 import org.jspecify.annotations.Nullable;

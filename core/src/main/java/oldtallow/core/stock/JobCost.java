@@ -3,7 +3,7 @@ package oldtallow.core.stock;
 import java.time.Duration;
 import java.util.List;
 import java.util.Optional;
-import oldtallow.core.procedure.job.Scope;
+import oldtallow.core.procedure.brief.Scope;
 
 /**
  * What a job costs: parts, consumables, time. What has no price is named, never taken for nothing.

@@ -4,8 +4,8 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
 import oldtallow.core.hub.part.Part;
+import oldtallow.core.procedure.brief.Scope;
 import oldtallow.core.procedure.job.Plan;
-import oldtallow.core.procedure.job.Scope;
 import oldtallow.core.procedure.step.PartMove;
 
 /** The parts a job needs to have here before it starts, always-new ones first. */

@@ -2,7 +2,7 @@ package oldtallow.core.stock;
 
 import java.util.Optional;
 import oldtallow.core.hub.Construction;
-import oldtallow.core.procedure.job.Scope;
+import oldtallow.core.procedure.brief.Scope;
 
 /**
  * What a job grows to when it is put off. Common practice.

@@ -10,9 +10,9 @@ import java.util.List;
 import java.util.Optional;
 import oldtallow.core.hub.Construction;
 import oldtallow.core.hub.part.Part;
+import oldtallow.core.procedure.brief.Scope;
 import oldtallow.core.procedure.job.Briefs;
 import oldtallow.core.procedure.job.Planner;
-import oldtallow.core.procedure.job.Scope;
 import oldtallow.core.quantity.OutOfRangeException;
 import oldtallow.core.stock.JobCost.For;
 import oldtallow.core.stock.Kit.Line;
@@ -74,7 +74,7 @@ class StoreTest {
     /** A kit holds exactly what the plan puts on new, each once. */
     @ParameterizedTest
     @MethodSource("oldtallow.core.procedure.job.Briefs#presets")
-    void aKitIsWhatThePlanPutsOnNew(oldtallow.core.procedure.job.JobBrief brief) {
+    void aKitIsWhatThePlanPutsOnNew(oldtallow.core.procedure.brief.JobBrief brief) {
         var plan = Planner.plan(brief);
 
         assertThat(Kit.of(plan).lines().stream()

@@ -8,7 +8,7 @@ import oldtallow.app.register.api.FittedParts;
 import oldtallow.app.register.api.GreaseFills;
 import oldtallow.app.register.model.WheelEnd;
 import oldtallow.core.bearing.SetDesignation;
-import oldtallow.core.procedure.job.JobBrief.Known;
+import oldtallow.core.procedure.brief.JobBrief.Known;
 import oldtallow.core.schedule.figure.Authority;
 import oldtallow.core.schedule.figure.FigureKind;
 import org.springframework.stereotype.Component;

@@ -25,7 +25,7 @@ import oldtallow.core.procedure.bench.Bench;
 import oldtallow.core.procedure.bench.EntryRules;
 import oldtallow.core.procedure.bench.JobEntry.StepDone;
 import oldtallow.core.procedure.bench.JobEntry.Taken;
-import oldtallow.core.procedure.job.Scope;
+import oldtallow.core.procedure.brief.Scope;
 import oldtallow.core.procedure.step.Aid;
 import oldtallow.core.procedure.step.Check;
 import oldtallow.core.procedure.step.Step;

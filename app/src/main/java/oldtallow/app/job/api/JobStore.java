@@ -13,7 +13,7 @@ import oldtallow.app.register.photo.Photo;
 import oldtallow.core.hub.Construction;
 import oldtallow.core.procedure.bench.Job;
 import oldtallow.core.procedure.bench.RecordedEntry;
-import oldtallow.core.procedure.job.Scope;
+import oldtallow.core.procedure.brief.Scope;
 
 /** Where jobs are kept. */
 public interface JobStore {

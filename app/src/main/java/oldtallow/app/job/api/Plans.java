@@ -1,6 +1,6 @@
 package oldtallow.app.job.api;
 
-import oldtallow.core.procedure.job.JobBrief;
+import oldtallow.core.procedure.brief.JobBrief;
 import oldtallow.core.procedure.job.Plan;
 import oldtallow.core.procedure.job.Planner;
 import org.springframework.util.ConcurrentLruCache;

@@ -21,7 +21,7 @@ import oldtallow.app.job.web.JobForms.WaiverForm;
 import oldtallow.app.register.model.WheelEnd;
 import oldtallow.core.procedure.bench.Bench;
 import oldtallow.core.procedure.bench.JobEntry;
-import oldtallow.core.procedure.job.Choices;
+import oldtallow.core.procedure.brief.Choices;
 import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;

@@ -25,7 +25,7 @@ import oldtallow.app.schedule.model.DueStore.Rank;
 import oldtallow.app.schedule.model.ServiceEvent.Kind;
 import oldtallow.app.schedule.model.ServiceEvent.Source;
 import oldtallow.app.setting.api.NutSettings;
-import oldtallow.core.procedure.job.Scope;
+import oldtallow.core.procedure.brief.Scope;
 import oldtallow.core.schedule.figure.FigureKind;
 import org.jspecify.annotations.Nullable;
 import org.springframework.context.ApplicationEventPublisher;

@@ -15,7 +15,7 @@ import oldtallow.app.stock.model.JobForecasts;
 import oldtallow.app.stock.model.PlannedJob;
 import oldtallow.app.stock.model.PlannedJobStore;
 import oldtallow.app.stock.model.Stocked;
-import oldtallow.core.procedure.job.Choices;
+import oldtallow.core.procedure.brief.Choices;
 import oldtallow.core.procedure.job.Plan;
 import oldtallow.core.refusal.FieldErrors;
 import oldtallow.core.stock.Money;

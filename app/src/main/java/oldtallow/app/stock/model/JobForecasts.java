@@ -3,9 +3,9 @@ package oldtallow.app.stock.model;
 import java.time.Duration;
 import java.util.UUID;
 import oldtallow.app.register.model.WheelEnd;
-import oldtallow.core.procedure.job.Choices;
+import oldtallow.core.procedure.brief.Choices;
+import oldtallow.core.procedure.brief.Scope;
 import oldtallow.core.procedure.job.Plan;
-import oldtallow.core.procedure.job.Scope;
 
 /** What jobs would be that nobody has opened: the parts they need and the time they take. The bench answers. */
 public interface JobForecasts {

@@ -2,8 +2,8 @@ package oldtallow.app.stock.model;
 
 import java.time.LocalDate;
 import java.util.UUID;
-import oldtallow.core.procedure.job.Choices.HubBrings;
-import oldtallow.core.procedure.job.Scope;
+import oldtallow.core.procedure.brief.Choices.HubBrings;
+import oldtallow.core.procedure.brief.Scope;
 
 /**
  * A job that is meant to be done, so that its parts can be here by then.

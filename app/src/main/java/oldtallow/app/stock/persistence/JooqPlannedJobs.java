@@ -6,8 +6,8 @@ import java.util.List;
 import java.util.UUID;
 import oldtallow.app.stock.model.PlannedJob;
 import oldtallow.app.stock.model.PlannedJobStore;
-import oldtallow.core.procedure.job.Choices.HubBrings;
-import oldtallow.core.procedure.job.Scope;
+import oldtallow.core.procedure.brief.Choices.HubBrings;
+import oldtallow.core.procedure.brief.Scope;
 import org.jooq.DSLContext;
 import org.springframework.stereotype.Repository;
 

@@ -8,7 +8,7 @@ import oldtallow.core.hub.BuiltHub;
 import oldtallow.core.hub.part.Part;
 import oldtallow.core.procedure.bench.JobEntry.Added;
 import oldtallow.core.procedure.bench.JobEntry.StepDone;
-import oldtallow.core.procedure.job.Scope;
+import oldtallow.core.procedure.brief.Scope;
 import oldtallow.core.procedure.step.Check;
 import oldtallow.core.procedure.step.Step;
 import oldtallow.core.quantity.Length;

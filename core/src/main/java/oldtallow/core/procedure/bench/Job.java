@@ -3,9 +3,9 @@ package oldtallow.core.procedure.bench;
 import java.time.Instant;
 import java.util.UUID;
 import oldtallow.core.hub.Construction;
-import oldtallow.core.procedure.job.JobBrief.Known;
-import oldtallow.core.procedure.job.JobBrief.Worker;
-import oldtallow.core.procedure.job.Scope;
+import oldtallow.core.procedure.brief.JobBrief.Known;
+import oldtallow.core.procedure.brief.JobBrief.Worker;
+import oldtallow.core.procedure.brief.Scope;
 
 /**
  * A job on a wheel end.

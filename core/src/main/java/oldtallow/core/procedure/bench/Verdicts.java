@@ -2,7 +2,7 @@ package oldtallow.core.procedure.bench;
 
 import java.util.EnumSet;
 import oldtallow.core.procedure.bench.JobEntry.Judged;
-import oldtallow.core.procedure.job.Choices.Reuse;
+import oldtallow.core.procedure.brief.Choices.Reuse;
 import oldtallow.core.procedure.judge.BearingJudge;
 import oldtallow.core.procedure.judge.Finding.Sense;
 import oldtallow.core.procedure.judge.Looked;

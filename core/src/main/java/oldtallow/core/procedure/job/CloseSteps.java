@@ -24,6 +24,7 @@ import oldtallow.core.hub.Construction;
 import oldtallow.core.hub.Fittings.BrakeKind;
 import oldtallow.core.hub.Fittings.WheelFixing;
 import oldtallow.core.hub.part.Part;
+import oldtallow.core.procedure.brief.Scope;
 import oldtallow.core.procedure.look.AfterDrive;
 import oldtallow.core.procedure.step.Aid;
 import oldtallow.core.procedure.step.Caution;

@@ -10,6 +10,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Stream;
 import oldtallow.core.hub.part.Part;
+import oldtallow.core.procedure.brief.Scope;
 import oldtallow.core.procedure.judge.JudgedItem;
 import oldtallow.core.procedure.look.Sign;
 import oldtallow.core.procedure.step.Aid;

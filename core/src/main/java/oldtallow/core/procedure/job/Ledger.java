@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import oldtallow.core.hub.part.Fate;
 import oldtallow.core.hub.part.Part;
+import oldtallow.core.procedure.brief.JobBrief;
 import oldtallow.core.procedure.step.PartMove;
 import oldtallow.core.procedure.step.PartMove.Kind;
 import oldtallow.core.procedure.step.Step;

@@ -21,6 +21,7 @@ import oldtallow.core.hub.Construction;
 import oldtallow.core.hub.Fastening;
 import oldtallow.core.hub.Fittings.CapKind;
 import oldtallow.core.hub.part.Part;
+import oldtallow.core.procedure.brief.Choices;
 import oldtallow.core.procedure.step.Aid;
 import oldtallow.core.procedure.step.Caution;
 import oldtallow.core.procedure.step.Check;

@@ -22,6 +22,7 @@ import oldtallow.core.fastening.sequence.StepKind;
 import oldtallow.core.hub.Construction;
 import oldtallow.core.hub.Fastening;
 import oldtallow.core.hub.part.Part;
+import oldtallow.core.procedure.brief.JobBrief;
 import oldtallow.core.procedure.step.Aid;
 import oldtallow.core.procedure.step.Caution;
 import oldtallow.core.procedure.step.Check;

@@ -10,6 +10,7 @@ import java.util.Set;
 import java.util.function.Function;
 import java.util.function.Predicate;
 import oldtallow.core.hub.part.Part;
+import oldtallow.core.procedure.brief.JobBrief;
 import oldtallow.core.procedure.step.Check;
 import oldtallow.core.procedure.step.PartMove;
 import oldtallow.core.procedure.step.PartMove.Kind;

@@ -10,6 +10,7 @@ import java.util.PriorityQueue;
 import java.util.Set;
 import java.util.stream.Stream;
 import oldtallow.core.hub.part.Part;
+import oldtallow.core.procedure.brief.JobBrief;
 import oldtallow.core.procedure.step.PartMove;
 import oldtallow.core.procedure.step.PartMove.Kind;
 import oldtallow.core.procedure.step.Step;

@@ -14,7 +14,10 @@ import oldtallow.core.hub.Fittings.SnapRing;
 import oldtallow.core.hub.part.Part;
 import oldtallow.core.hub.part.Stack;
 import oldtallow.core.hub.part.StackedPart;
-import oldtallow.core.procedure.job.Choices.HubBrings;
+import oldtallow.core.procedure.brief.Choices;
+import oldtallow.core.procedure.brief.Choices.HubBrings;
+import oldtallow.core.procedure.brief.JobBrief;
+import oldtallow.core.procedure.brief.Scope;
 import oldtallow.core.procedure.step.PartMove.Kind;
 
 /** What the conditions of steps look at. */

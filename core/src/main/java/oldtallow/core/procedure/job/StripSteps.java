@@ -15,6 +15,7 @@ import java.util.List;
 import oldtallow.core.hub.Construction;
 import oldtallow.core.hub.Fastening;
 import oldtallow.core.hub.part.Part;
+import oldtallow.core.procedure.brief.Scope;
 import oldtallow.core.procedure.step.Caution;
 import oldtallow.core.procedure.step.PartMove.Kind;
 import oldtallow.core.procedure.step.Stage;

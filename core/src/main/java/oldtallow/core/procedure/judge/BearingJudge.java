@@ -3,7 +3,6 @@ package oldtallow.core.procedure.judge;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import oldtallow.core.procedure.judge.DamageMode.Tolerance;
 import oldtallow.core.procedure.judge.Finding.Extent;
 import oldtallow.core.procedure.judge.Spot.Item;
 import oldtallow.core.procedure.judge.Verdict.Outcome;

@@ -246,16 +246,6 @@ public enum DamageMode {
             Tolerance.ALWAYS,
             Set.of(CUP_RACE, CONE_RACE, ROLLERS));
 
-    /** How much of it may run on. */
-    public enum Tolerance {
-        NONE,
-        /** A light stain that cleans off, where no roller runs. */
-        OFF_THE_RACE,
-        /** Single ones that a fingernail does not catch. */
-        A_FEW_FINE,
-        ALWAYS
-    }
-
     private final Optional<String> clause;
     private final String term;
     private final String words;

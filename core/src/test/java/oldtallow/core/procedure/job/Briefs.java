@@ -19,14 +19,17 @@ import oldtallow.core.hub.Fittings.Spacing;
 import oldtallow.core.hub.Fittings.WheelFixing;
 import oldtallow.core.hub.HubPreset;
 import oldtallow.core.hub.part.Part;
-import oldtallow.core.procedure.job.Choices.Cleaning;
-import oldtallow.core.procedure.job.Choices.CupRemoval;
-import oldtallow.core.procedure.job.Choices.HubBrings;
-import oldtallow.core.procedure.job.Choices.InboardCone;
-import oldtallow.core.procedure.job.Choices.RaceFitting;
-import oldtallow.core.procedure.job.Choices.Reuse;
-import oldtallow.core.procedure.job.JobBrief.Known;
-import oldtallow.core.procedure.job.JobBrief.Worker;
+import oldtallow.core.procedure.brief.Choices;
+import oldtallow.core.procedure.brief.Choices.Cleaning;
+import oldtallow.core.procedure.brief.Choices.CupRemoval;
+import oldtallow.core.procedure.brief.Choices.HubBrings;
+import oldtallow.core.procedure.brief.Choices.InboardCone;
+import oldtallow.core.procedure.brief.Choices.RaceFitting;
+import oldtallow.core.procedure.brief.Choices.Reuse;
+import oldtallow.core.procedure.brief.JobBrief;
+import oldtallow.core.procedure.brief.JobBrief.Known;
+import oldtallow.core.procedure.brief.JobBrief.Worker;
+import oldtallow.core.procedure.brief.Scope;
 
 /** Briefs of jobs for tests, up to every combination there is. */
 public final class Briefs {

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.util.List;
 import java.util.concurrent.atomic.AtomicInteger;
 import java.util.stream.Stream;
+import oldtallow.core.procedure.brief.JobBrief;
 import org.junit.jupiter.api.Test;
 
 /** Every construction, scope, lock, school and fitting there is: hundreds of thousands of plans, done in a shop of its own. */

@@ -7,6 +7,8 @@ import java.util.List;
 import oldtallow.core.hub.Construction;
 import oldtallow.core.hub.part.Fate;
 import oldtallow.core.hub.part.Part;
+import oldtallow.core.procedure.brief.JobBrief;
+import oldtallow.core.procedure.brief.Scope;
 import oldtallow.core.procedure.job.Ledger.End;
 import oldtallow.core.procedure.job.Ledger.Entry;
 import oldtallow.core.procedure.step.Stage;

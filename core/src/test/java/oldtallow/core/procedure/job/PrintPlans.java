@@ -4,6 +4,8 @@ import java.io.PrintStream;
 import java.nio.charset.StandardCharsets;
 import java.util.Locale;
 import java.util.stream.Collectors;
+import oldtallow.core.procedure.brief.Choices;
+import oldtallow.core.procedure.brief.JobBrief;
 import oldtallow.core.procedure.step.Check;
 import oldtallow.core.procedure.step.PartMove;
 import oldtallow.core.procedure.step.Stage;

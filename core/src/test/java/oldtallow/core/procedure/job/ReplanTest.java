@@ -9,6 +9,8 @@ import java.util.Set;
 import java.util.stream.Stream;
 import oldtallow.core.hub.Construction;
 import oldtallow.core.hub.part.Part;
+import oldtallow.core.procedure.brief.JobBrief;
+import oldtallow.core.procedure.brief.Scope;
 import oldtallow.core.procedure.step.Stage;
 import oldtallow.core.procedure.step.Step;
 import org.junit.jupiter.api.Test;

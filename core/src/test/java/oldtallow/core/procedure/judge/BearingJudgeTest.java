@@ -9,7 +9,6 @@ import java.util.List;
 import java.util.Set;
 import java.util.stream.Stream;
 import oldtallow.core.procedure.judge.Comparison.OtherSide;
-import oldtallow.core.procedure.judge.DamageMode.Tolerance;
 import oldtallow.core.procedure.judge.Finding.Extent;
 import oldtallow.core.procedure.judge.Finding.Sense;
 import oldtallow.core.procedure.judge.Spot.Item;

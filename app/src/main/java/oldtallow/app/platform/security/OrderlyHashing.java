@@ -1,4 +1,4 @@
-package oldtallow.app.identity.api;
+package oldtallow.app.platform.security;
 
 import java.util.Objects;
 import java.util.concurrent.ArrayBlockingQueue;

@@ -1,4 +1,4 @@
-package oldtallow.core.procedure.job;
+package oldtallow.core.procedure.brief;
 
 import java.util.EnumSet;
 import java.util.Set;
@@ -9,7 +9,7 @@ import oldtallow.core.hub.Fittings;
 import oldtallow.core.hub.Fittings.Spacing;
 import oldtallow.core.hub.part.Part;
 import oldtallow.core.hub.part.Stack;
-import oldtallow.core.procedure.job.Choices.HubBrings;
+import oldtallow.core.procedure.brief.Choices.HubBrings;
 import oldtallow.core.quantity.EnteredQuantity;
 import oldtallow.core.quantity.OutOfRangeException;
 

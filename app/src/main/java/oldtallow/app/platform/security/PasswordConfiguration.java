@@ -1,4 +1,4 @@
-package oldtallow.app.identity.api;
+package oldtallow.app.platform.security;
 
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;

@@ -1,4 +1,4 @@
-package oldtallow.core.procedure.job;
+package oldtallow.core.procedure.brief;
 
 /**
  * Schools among which good mechanics choose, and what is known of the parts that will come.

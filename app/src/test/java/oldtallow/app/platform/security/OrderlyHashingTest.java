@@ -1,4 +1,4 @@
-package oldtallow.app.identity.api;
+package oldtallow.app.platform.security;
 
 import static org.assertj.core.api.Assertions.assertThat;
 

@@ -1,4 +1,4 @@
-package oldtallow.core.procedure.job;
+package oldtallow.core.procedure.brief;
 
 import oldtallow.core.fastening.sequence.ProcedureId;
 import oldtallow.core.hub.Construction;
@@ -51,12 +51,12 @@ public enum Scope {
     }
 
     /** Whether the hub comes off. */
-    boolean strips() {
+    public boolean strips() {
         return this != ADJUST && this != FIRST_BUILD;
     }
 
     /** Whether both bearings are new whatever is found. */
-    boolean renewsBearings() {
+    public boolean renewsBearings() {
         return this == RENEW || this == ROADSIDE || this == EXCHANGE || this == FIRST_BUILD;
     }
 }
