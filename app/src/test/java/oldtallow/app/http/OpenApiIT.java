@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.List;
 import oldtallow.app.testing.OldTallowExtension;
 import oldtallow.app.testing.RunningOldTallow;
 import org.junit.jupiter.api.Test;
@@ -38,5 +39,53 @@ class OpenApiIT {
         assertThat(thread.toString())
                 .contains("hand", "nominalDiameterMillimetres")
                 .doesNotContain("threadsPerInch");
+    }
+
+    @Test
+    void saysOfEachOperationWhatItDoesAndWhichRoomAnswers(RunningOldTallow app) {
+        JsonNode document = app.http().get("/api/v1/openapi").json();
+        List<String> rooms = document.path("tags").findValuesAsString("name");
+
+        assertThat(rooms).contains("register", "job", "schedule");
+        document.path("paths").properties().forEach(path -> path.getValue()
+                .properties()
+                .forEach(operation -> {
+                    JsonNode says = operation.getValue();
+                    String of = operation.getKey() + " " + path.getKey();
+                    assertThat(says.path("summary").asString("")).as(of).isNotBlank();
+                    assertThat(says.at("/tags/0").asString("")).as(of).isIn(rooms);
+                }));
+    }
+
+    @Test
+    void showsABodyOfEachOperationThatTakesOne(RunningOldTallow app) {
+        JsonNode document = app.http().get("/api/v1/openapi").json();
+
+        document.path("paths").properties().forEach(path -> path.getValue()
+                .properties()
+                .forEach(operation -> {
+                    JsonNode body = operation.getValue().at("/requestBody/content/application~1json");
+                    if (body.isMissingNode()) {
+                        return;
+                    }
+                    String of = operation.getKey() + " " + path.getKey();
+                    JsonNode schema = resolved(document, body.path("schema"));
+                    JsonNode example = body.path("example");
+                    assertThat(example.isObject()).as(of).isTrue();
+                    assertThat(schema.path("properties").propertyNames())
+                            .as(of)
+                            .containsAll(example.propertyNames());
+                    assertThat(example.propertyNames())
+                            .as(of)
+                            .containsAll(schema.path("required")
+                                    .valueStream()
+                                    .map(JsonNode::asString)
+                                    .toList());
+                }));
+    }
+
+    private static JsonNode resolved(JsonNode document, JsonNode schema) {
+        String ref = schema.path("$ref").asString("");
+        return ref.isEmpty() ? schema : document.at(ref.substring(1));
     }
 }

@@ -21,6 +21,7 @@ class DeviceController {
         this.devices = devices;
     }
 
+    /** Devices I am signed in on. */
     @GetMapping("/api/v1/devices")
     List<DeviceView> devices() {
         String here = RequestContextHolder.currentRequestAttributes().getSessionId();

@@ -81,6 +81,7 @@ class PasskeyController {
         return mine();
     }
 
+    /** Forgets a passkey of mine. */
     @DeleteMapping("/api/v1/second-factor/passkeys/{id}")
     PasskeysView remove(@PathVariable UUID id) {
         passkeys.remove(id);

@@ -33,6 +33,7 @@ class PeopleController {
         return people.all().stream().map(PersonView::of).toList();
     }
 
+    /** Adds somebody to the workshop. */
     @PostMapping
     @ResponseStatus(HttpStatus.CREATED)
     PersonView add(@RequestBody NewPersonForm form) {

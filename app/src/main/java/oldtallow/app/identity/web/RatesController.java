@@ -28,6 +28,7 @@ class RatesController {
         return workshops.rates().map(RatesView::of).orElse(new RatesView(null, null, null, 0));
     }
 
+    /** Sets the hourly rate and what waiting costs. */
     @PutMapping
     RatesView set(@RequestBody RatesForm form) {
         var errors = new FieldErrors();

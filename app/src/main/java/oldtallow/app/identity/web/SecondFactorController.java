@@ -27,6 +27,7 @@ class SecondFactorController {
         this.people = people;
     }
 
+    /** Whether I have a second factor, and of which kind. */
     @GetMapping
     FactorView mine() {
         return new FactorView(factors.isMine());
@@ -47,6 +48,7 @@ class SecondFactorController {
         return new RecoveryView(factors.confirm(form.code()));
     }
 
+    /** Takes my second factor away; asks for the password. */
     @OwnTransactions(COUNTED)
     @PostMapping("/removed")
     FactorView remove(@RequestBody CurrentForm form) {

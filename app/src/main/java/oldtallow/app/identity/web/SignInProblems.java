@@ -2,6 +2,7 @@ package oldtallow.app.identity.web;
 
 import oldtallow.app.identity.model.TooManyTriesException;
 import oldtallow.app.identity.model.WrongPasswordException;
+import oldtallow.app.platform.problem.ProblemType;
 import org.springframework.core.Ordered;
 import org.springframework.core.annotation.Order;
 import org.springframework.http.HttpHeaders;
@@ -18,20 +19,17 @@ class SignInProblems {
 
     @ExceptionHandler
     ProblemDetail wrong(WrongPasswordException e) {
-        ProblemDetail problem = ProblemDetail.forStatusAndDetail(
-                HttpStatus.UNPROCESSABLE_CONTENT,
+        return ProblemType.NOT_SIGNED_IN.of(
+                "Not signed in",
                 "This name and password do not go together. Look at both again; the owner can set a new password.");
-        problem.setTitle("Not signed in");
-        return problem;
     }
 
     @ExceptionHandler
     ResponseEntity<ProblemDetail> tooMany(TooManyTriesException e) {
-        ProblemDetail problem = ProblemDetail.forStatusAndDetail(
-                HttpStatus.TOO_MANY_REQUESTS,
+        ProblemDetail problem = ProblemType.TOO_MANY_TRIES.of(
+                "Wait a moment",
                 "This name was tried too often with a wrong password. Wait " + e.secondsToWait()
                         + " s, then try again.");
-        problem.setTitle("Wait a moment");
         return ResponseEntity.status(HttpStatus.TOO_MANY_REQUESTS)
                 .header(HttpHeaders.RETRY_AFTER, String.valueOf(e.secondsToWait()))
                 .body(problem);

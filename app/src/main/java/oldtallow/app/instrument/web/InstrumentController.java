@@ -67,6 +67,7 @@ class InstrumentController {
         return paired();
     }
 
+    /** Forgets an instrument. */
     @DeleteMapping("/{id}")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void forget(@PathVariable UUID id) {

@@ -25,6 +25,7 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 class BenchReferenceController {
 
+    /** What may be chosen, asked and found on any bench. */
     @GetMapping("/api/v1/bench-reference")
     BenchReferenceView reference() {
         return new BenchReferenceView(

@@ -49,6 +49,7 @@ class JobController {
         return PlanView.of(jobs.forecast(wheelEndId, form.scope(), JobForms.choices(form.choices(), Choices.USUAL)));
     }
 
+    /** Opens a job on a wheel end; opened again under its id it is the same job. */
     @PostMapping("/wheel-ends/{wheelEndId}/jobs")
     JobView open(@PathVariable UUID wheelEndId, @RequestBody NewJobForm form) {
         return view(jobs.open(form.id(), wheelEndId, form.scope(), JobForms.choices(form.choices(), Choices.USUAL)));
@@ -60,6 +61,7 @@ class JobController {
         return records.open().stream().map(JobLineView::of).toList();
     }
 
+    /** A job as it stands by its entries. */
     @GetMapping("/jobs/{jobId}")
     JobView job(@PathVariable UUID jobId) {
         return view(records.bench(jobId));
@@ -123,12 +125,14 @@ class JobController {
         return view(jobs.enter(jobId, form.toEntry()));
     }
 
+    /** The job waits for a part. */
     @PostMapping("/jobs/{jobId}/waits")
     JobView waits(@PathVariable UUID jobId, @RequestBody WaitsForm form) {
         return enter(
                 jobId, form.id(), new JobEntry.Waits(form.what().strip(), text(form.bag()), text(form.orderedFrom())));
     }
 
+    /** What it waited for is here. */
     @PostMapping("/jobs/{jobId}/went-on")
     JobView wentOn(@PathVariable UUID jobId, @RequestBody PlainEntryForm form) {
         return enter(jobId, form.id(), new JobEntry.WentOn());
@@ -140,11 +144,13 @@ class JobController {
         return enter(jobId, form.id(), new JobEntry.Closed());
     }
 
+    /** A mechanic answers for a job that an apprentice closed. */
     @PostMapping("/jobs/{jobId}/sign-off")
     JobView signOff(@PathVariable UUID jobId, @RequestBody PlainEntryForm form) {
         return enter(jobId, form.id(), new JobEntry.SignedOff());
     }
 
+    /** Ends a job without closing it, with a reason. */
     @PostMapping("/jobs/{jobId}/abandon")
     JobView abandon(@PathVariable UUID jobId, @RequestBody ReasonForm form) {
         return enter(jobId, form.id(), new JobEntry.Abandoned(form.reason().strip()));

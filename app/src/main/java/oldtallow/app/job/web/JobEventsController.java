@@ -34,6 +34,7 @@ class JobEventsController {
         this.lines = lines;
     }
 
+    /** Tells a device that looks at a job how many entries it has, each time somebody writes one; an event stream. */
     @GetMapping(path = "/api/v1/jobs/{jobId}/events", produces = MediaType.TEXT_EVENT_STREAM_VALUE)
     SseEmitter events(@PathVariable UUID jobId) {
         jobs.require(jobId); // only of the asker's own workshop

@@ -32,6 +32,7 @@ class LabelController {
         return picture(batch(id));
     }
 
+    /** The label of a batch on the shelf, on paper. */
     @GetMapping("/api/v1/shelf/batches/{id}/label.pdf")
     ResponseEntity<byte[]> ofBatchOnPaper(@PathVariable UUID id) {
         return page(batch(id));
@@ -43,6 +44,7 @@ class LabelController {
         return picture(labels.ofWheelEnd(id, address.of("/wheel-ends/" + id)));
     }
 
+    /** The label of a wheel end, on paper. */
     @GetMapping("/api/v1/wheel-ends/{id}/label.pdf")
     ResponseEntity<byte[]> ofWheelEndOnPaper(@PathVariable UUID id) {
         return page(labels.ofWheelEnd(id, address.of("/wheel-ends/" + id)));
@@ -54,6 +56,7 @@ class LabelController {
         return picture(labels.ofRig(id, address.of("/rigs/" + id)));
     }
 
+    /** The label of a rig, on paper. */
     @GetMapping("/api/v1/rigs/{id}/label.pdf")
     ResponseEntity<byte[]> ofRigOnPaper(@PathVariable UUID id) {
         return page(labels.ofRig(id, address.of("/rigs/" + id)));

@@ -54,6 +54,7 @@ class MailController {
                 mails.sent().stream().map(SentMailView::of).toList());
     }
 
+    /** Sets when and to whom dues are mailed. */
     @PutMapping("/api/v1/mail-reminder")
     MailView put(@RequestBody MailForm form) {
         mails.put(form.toReminder(CurrentPerson.now().personId()));

@@ -29,6 +29,7 @@ class SheetController {
         this.address = address;
     }
 
+    /** The service sheet of a job, on paper. */
     @GetMapping("/api/v1/jobs/{id}/service-sheet.pdf")
     ResponseEntity<byte[]> pdf(@PathVariable UUID id) {
         return ResponseEntity.ok()
@@ -42,6 +43,7 @@ class SheetController {
                 .body(page(id).pdf());
     }
 
+    /** The service sheet of a job, to look at. */
     @GetMapping("/api/v1/jobs/{id}/service-sheet.html")
     ResponseEntity<String> html(@PathVariable UUID id) {
         return ResponseEntity.ok()

@@ -1,10 +1,10 @@
 package oldtallow.app.platform.http;
 
 import jakarta.servlet.http.HttpServletRequest;
-import java.net.URI;
 import java.util.Set;
 import oldtallow.app.platform.problem.BusyException;
 import oldtallow.app.platform.problem.CommitNotKnownException;
+import oldtallow.app.platform.problem.ProblemType;
 import oldtallow.app.platform.problem.Trouble;
 import oldtallow.app.platform.problem.Troubles;
 import oldtallow.app.platform.write.OneWrite;
@@ -30,10 +30,6 @@ import org.springframework.web.bind.annotation.RestControllerAdvice;
 @Order(Ordered.HIGHEST_PRECEDENCE)
 class DatabaseProblems {
 
-    static final URI NOT_SAVED = URI.create("urn:oldtallow:not-saved");
-    static final URI NOT_KNOWN = URI.create("urn:oldtallow:not-known");
-    static final URI BUSY = URI.create("urn:oldtallow:busy");
-
     private static final Logger LOG = LoggerFactory.getLogger(DatabaseProblems.class);
     private static final String RETRY_SECONDS = "2";
     private static final Set<String> READS = Set.of(HttpMethod.GET.name(), HttpMethod.HEAD.name());
@@ -47,13 +43,10 @@ class DatabaseProblems {
     @ExceptionHandler
     ResponseEntity<ProblemDetail> notKnown(CommitNotKnownException e) {
         LOG.warn("a commit without an answer: {}", String.valueOf(e.getCause()));
-        ProblemDetail problem = Problems.problem(
-                HttpStatus.GATEWAY_TIMEOUT,
+        return answer(ProblemType.NOT_KNOWN.of(
                 "Saved or not: not known",
                 "The database was lost in the very moment of saving. Your entry is still here: send it again; if it was"
-                        + " saved, it stays one.");
-        problem.setType(NOT_KNOWN);
-        return answer(problem);
+                        + " saved, it stays one."));
     }
 
     @ExceptionHandler
@@ -74,10 +67,8 @@ class DatabaseProblems {
 
     private static ResponseEntity<ProblemDetail> answer(Trouble trouble, HttpServletRequest request) {
         boolean reads = READS.contains(request.getMethod());
-        ProblemDetail problem =
-                Problems.problem(trouble.status(), trouble.title(), reads ? trouble.toReader() : trouble.toWriter());
-        problem.setType(trouble == Trouble.BUSY ? BUSY : NOT_SAVED);
-        return answer(problem);
+        ProblemType type = trouble == Trouble.BUSY ? ProblemType.BUSY : ProblemType.NOT_SAVED;
+        return answer(type.of(trouble.status(), trouble.title(), reads ? trouble.toReader() : trouble.toWriter()));
     }
 
     private static ResponseEntity<ProblemDetail> answer(ProblemDetail problem) {

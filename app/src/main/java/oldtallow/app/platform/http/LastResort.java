@@ -2,6 +2,7 @@ package oldtallow.app.platform.http;
 
 import jakarta.servlet.RequestDispatcher;
 import jakarta.servlet.http.HttpServletRequest;
+import oldtallow.app.platform.problem.ProblemType;
 import org.springframework.boot.webmvc.error.ErrorController;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
@@ -22,7 +23,7 @@ class LastResort implements ErrorController {
                 : HttpStatus.NOT_FOUND;
         return ResponseEntity.status(status)
                 .contentType(MediaType.APPLICATION_PROBLEM_JSON)
-                .body(Problems.problem(
+                .body(ProblemType.NOT_READABLE.of(
                         status,
                         status.getReasonPhrase(),
                         "The server did not take this request. Go back to the first page."));

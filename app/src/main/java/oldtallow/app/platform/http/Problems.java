@@ -1,11 +1,11 @@
 package oldtallow.app.platform.http;
 
 import java.io.IOException;
-import java.net.URI;
 import java.util.List;
 import oldtallow.app.platform.problem.ConflictException;
 import oldtallow.app.platform.problem.NotFoundException;
 import oldtallow.app.platform.problem.NotYetException;
+import oldtallow.app.platform.problem.ProblemType;
 import oldtallow.core.refusal.FieldError;
 import oldtallow.core.refusal.InvalidInputException;
 import org.apache.tomcat.util.http.InvalidParameterException;
@@ -43,18 +43,16 @@ import tools.jackson.databind.exc.UnrecognizedPropertyException;
 @RestControllerAdvice
 class Problems extends ResponseEntityExceptionHandler {
 
-    private static final URI OLD_TOKEN = URI.create("urn:oldtallow:old-token");
     private static final Logger LOG = LoggerFactory.getLogger(Problems.class);
 
     @ExceptionHandler
     ProblemDetail invalidInput(InvalidInputException e) {
-        return fields(HttpStatus.UNPROCESSABLE_CONTENT, "Not possible as entered", e.errors());
+        return fields(ProblemType.INVALID, "Not possible as entered", e.errors());
     }
 
     @ExceptionHandler
     ProblemDetail notFound(NotFoundException e) {
-        return problem(
-                HttpStatus.NOT_FOUND,
+        return ProblemType.NOT_FOUND.of(
                 "Not here",
                 "There is no " + e.what() + " with id " + e.id()
                         + " in this workshop. Go back to the yard and pick one.");
@@ -62,20 +60,19 @@ class Problems extends ResponseEntityExceptionHandler {
 
     @ExceptionHandler
     ProblemDetail conflict(ConflictException e) {
-        return problem(HttpStatus.CONFLICT, "Not saved", String.valueOf(e.getMessage()));
+        return ProblemType.CONFLICT.of("Not saved", String.valueOf(e.getMessage()));
     }
 
     @ExceptionHandler
     ResponseEntity<ProblemDetail> notYet(NotYetException e) {
         return ResponseEntity.status(HttpStatus.SERVICE_UNAVAILABLE)
                 .header(HttpHeaders.RETRY_AFTER, "30")
-                .body(problem(HttpStatus.SERVICE_UNAVAILABLE, "Not yet", String.valueOf(e.getMessage())));
+                .body(ProblemType.NOT_YET.of("Not yet", String.valueOf(e.getMessage())));
     }
 
     @ExceptionHandler
     ProblemDetail nobody(AuthenticationException e) {
-        return problem(
-                HttpStatus.UNAUTHORIZED,
+        return ProblemType.SIGN_IN.of(
                 "Sign in first",
                 "Nobody is signed in on this device. Your entry is still here: sign in, then try again.");
     }
@@ -83,24 +80,18 @@ class Problems extends ResponseEntityExceptionHandler {
     @ExceptionHandler
     ProblemDetail notAllowed(AccessDeniedException e) {
         if (e instanceof CsrfException) {
-            ProblemDetail problem = problem(
-                    HttpStatus.FORBIDDEN,
+            return ProblemType.OLD_TOKEN.of(
                     "Not from this page",
                     "The request did not carry this browser's token. Load the page again, then try once more.");
-            problem.setType(OLD_TOKEN);
-            return problem;
         }
-        return problem(
-                HttpStatus.FORBIDDEN,
-                "Not yours to do",
-                "Your role does not cover this. Ask the workshop's owner or a mechanic.");
+        return ProblemType.NOT_ALLOWED.of(
+                "Not yours to do", "Your role does not cover this. Ask the workshop's owner or a mechanic.");
     }
 
     /** An address that is no text, or a form with files where none is taken. */
     @ExceptionHandler({InvalidParameterException.class, MultipartException.class})
     ProblemDetail unreadable(RuntimeException e) {
-        return problem(
-                HttpStatus.BAD_REQUEST,
+        return ProblemType.NOT_READABLE.of(
                 "Not readable",
                 "The request is not written as the API document describes: addresses in UTF-8, bodies in JSON.");
     }
@@ -108,8 +99,7 @@ class Problems extends ResponseEntityExceptionHandler {
     /** By another name than it has, or with an address no page of it sends; nothing of it is said again. */
     @ExceptionHandler
     ProblemDetail rejected(RequestRejectedException e) {
-        return problem(
-                HttpStatus.BAD_REQUEST,
+        return ProblemType.NOT_READABLE.of(
                 "Not readable",
                 "This address is not one that Old Tallow's own pages ask. Go back to its first page; behind a proxy, or by"
                         + " another name, the name has to be told in OLDTALLOW_ADDRESS or OLDTALLOW_HOSTS.");
@@ -118,7 +108,7 @@ class Problems extends ResponseEntityExceptionHandler {
     @ExceptionHandler
     ProblemDetail wrongType(MethodArgumentTypeMismatchException e) {
         return fields(
-                HttpStatus.BAD_REQUEST,
+                ProblemType.NOT_READABLE,
                 "Not readable",
                 List.of(new FieldError(
                         e.getName(), String.valueOf(e.getValue()), "must be an id made by this product")));
@@ -131,10 +121,8 @@ class Problems extends ResponseEntityExceptionHandler {
             return null; // whoever asked has left the page: nobody is there to be told
         }
         LOG.error("unexpected", e);
-        return problem(
-                HttpStatus.INTERNAL_SERVER_ERROR,
-                "Our mistake",
-                "Something failed that should not. Nothing was saved; the log has the details.");
+        return ProblemType.UNEXPECTED.of(
+                "Our mistake", "Something failed that should not. Nothing was saved; the log has the details.");
     }
 
     @Override
@@ -146,7 +134,7 @@ class Problems extends ResponseEntityExceptionHandler {
         if (e.getCause() instanceof JacksonException mapping && isAboutAField(mapping)) {
             String field = field(mapping);
             return entity(fields(
-                    HttpStatus.BAD_REQUEST,
+                    ProblemType.NOT_READABLE,
                     "Not readable",
                     List.of(new FieldError(field, value(mapping), remedy(mapping)))));
         }
@@ -154,8 +142,7 @@ class Problems extends ResponseEntityExceptionHandler {
                 ? " at line " + broken.getLocation().getLineNr() + ", column "
                         + broken.getLocation().getColumnNr()
                 : "";
-        return entity(problem(
-                HttpStatus.BAD_REQUEST,
+        return entity(ProblemType.NOT_READABLE.of(
                 "Not readable",
                 "The request is not well-formed JSON" + where
                         + ". Send one JSON object as the API document describes."));
@@ -166,13 +153,11 @@ class Problems extends ResponseEntityExceptionHandler {
     protected @Nullable ResponseEntity<Object> handleHttpMessageNotWritable(
             HttpMessageNotWritableException e, HttpHeaders headers, HttpStatusCode status, WebRequest request) {
         LOG.error("an answer that cannot be written", e);
-        ProblemDetail problem = problem(
+        return entity(ProblemType.NOT_KNOWN.of(
                 HttpStatus.INTERNAL_SERVER_ERROR,
                 "Our mistake",
                 "It was done as far as it changes anything, but the answer cannot be shown; the log has the details. Load"
-                        + " the page again.");
-        problem.setType(DatabaseProblems.NOT_KNOWN);
-        return entity(problem);
+                        + " the page again."));
     }
 
     /** Not a broken text: a value that cannot become what its field is, an overflowing number included. */
@@ -184,17 +169,10 @@ class Problems extends ResponseEntityExceptionHandler {
         return ResponseEntity.status(problem.getStatus()).body(problem);
     }
 
-    static ProblemDetail problem(HttpStatus status, String title, String detail) {
-        ProblemDetail problem = ProblemDetail.forStatusAndDetail(status, detail);
-        problem.setTitle(title);
-        problem.setType(URI.create("about:blank"));
-        return problem;
-    }
-
-    private static ProblemDetail fields(HttpStatus status, String title, List<FieldError> errors) {
+    private static ProblemDetail fields(ProblemType type, String title, List<FieldError> errors) {
         FieldError first = errors.getFirst();
         String value = first.value() == null ? "" : " (" + first.value() + ")";
-        ProblemDetail problem = problem(status, title, first.field() + value + ": " + first.remedy() + ".");
+        ProblemDetail problem = type.of(title, first.field() + value + ": " + first.remedy() + ".");
         problem.setProperty("errors", errors);
         return problem;
     }

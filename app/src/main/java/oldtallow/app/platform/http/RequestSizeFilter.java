@@ -9,6 +9,7 @@ import jakarta.servlet.http.HttpServletRequestWrapper;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import java.util.regex.Pattern;
+import oldtallow.app.platform.problem.ProblemType;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
 import org.springframework.http.ProblemDetail;
@@ -36,15 +37,13 @@ class RequestSizeFilter extends OncePerRequestFilter {
     }
 
     static ProblemDetail tooLarge(HttpServletRequest request) {
-        ProblemDetail problem = ProblemDetail.forStatusAndDetail(
-                HttpStatus.CONTENT_TOO_LARGE,
+        return ProblemType.TOO_LARGE.of(
+                "Too large",
                 isPhoto(request)
                         ? "The photo is over 10 MB. Take it smaller, or save it as JPEG; nothing was saved."
                         : isTrack(request)
                                 ? "The track is over 200 MB. Split it, by days for instance; nothing was saved."
                                 : "The request is over 1 MB. Send less at a time; nothing was saved.");
-        problem.setTitle("Too large");
-        return problem;
     }
 
     private static boolean isPhoto(HttpServletRequest request) {

@@ -73,6 +73,7 @@ class CatalogueController {
         return SetView.of(catalogue.add(form.id(), form.toEntry()));
     }
 
+    /** Takes a set of this workshop out of the catalogue. */
     @DeleteMapping("/api/v1/bearing-sets/{id}")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void remove(@PathVariable UUID id) {

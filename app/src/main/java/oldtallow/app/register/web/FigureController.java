@@ -56,6 +56,7 @@ class FigureController {
         return rules();
     }
 
+    /** Withdraws a rule of the workshop. */
     @DeleteMapping("/api/v1/workshop/rules/{id}")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void withdrawRule(@PathVariable UUID id, @RequestParam int version) {
@@ -75,6 +76,7 @@ class FigureController {
         return ofRig(rigId);
     }
 
+    /** Withdraws a figure of a rig. */
     @DeleteMapping("/api/v1/rigs/{rigId}/figures/{id}")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void withdrawOfRig(@PathVariable UUID rigId, @PathVariable UUID id, @RequestParam int version) {
@@ -106,6 +108,7 @@ class FigureController {
         return ofWheelEnd(wheelEndId);
     }
 
+    /** Withdraws a figure of a wheel end. */
     @DeleteMapping("/api/v1/wheel-ends/{wheelEndId}/figures/{id}")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void withdrawOfWheelEnd(@PathVariable UUID wheelEndId, @PathVariable UUID id, @RequestParam int version) {

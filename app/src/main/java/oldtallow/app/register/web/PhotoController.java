@@ -43,6 +43,7 @@ class PhotoController {
         photos.put(rigId, bytes);
     }
 
+    /** Takes the photo of a rig away. */
     @DeleteMapping
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void remove(@PathVariable UUID rigId) {

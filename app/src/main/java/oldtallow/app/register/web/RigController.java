@@ -40,6 +40,7 @@ class RigController {
         this.clock = clock;
     }
 
+    /** A rig with its axles and wheel ends. */
     @GetMapping("/{id}")
     RigDetailView rig(@PathVariable UUID id) {
         return view(register.rig(id));

@@ -46,6 +46,7 @@ class ToolController {
         return all();
     }
 
+    /** Takes a tool off the list. */
     @DeleteMapping("/{id}")
     List<WorkshopToolView> remove(@PathVariable UUID id) {
         tools.remove(id);

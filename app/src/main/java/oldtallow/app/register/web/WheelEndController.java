@@ -41,6 +41,7 @@ class WheelEndController {
         this.clock = clock;
     }
 
+    /** A wheel end as it is built and fitted. */
     @GetMapping
     WheelEndView wheelEnd(@PathVariable UUID id) {
         return WheelEndView.of(register.wheelEnd(id));

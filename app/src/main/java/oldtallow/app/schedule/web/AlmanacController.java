@@ -74,6 +74,7 @@ class AlmanacController {
         return StandardIntervals.all().stream().map(IntervalSchoolView::of).toList();
     }
 
+    /** What falls due on a rig, and why. */
     @GetMapping("/api/v1/rigs/{id}/almanac")
     AlmanacView ofRig(@PathVariable UUID id) {
         return AlmanacView.of(almanacs.of(id));

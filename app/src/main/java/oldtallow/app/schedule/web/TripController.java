@@ -62,6 +62,7 @@ class TripController {
                 .toList();
     }
 
+    /** A trip with what is to be done around it. */
     @GetMapping("/api/v1/trips/{id}")
     TripView trip(@PathVariable UUID id) {
         return TripView.of(usage.trip(id));
@@ -92,7 +93,7 @@ class TripController {
      *
      * @param version as it was read; 0 for a new one
      * @param km in all; left out where its legs tell
-     * @param track how that was measured, as {@link TrackView#words} says; left out where it was not
+     * @param track how that was measured, in the words of the track; left out where it was not
      */
     record TripForm(
             int version,

@@ -47,6 +47,7 @@ class UsageController {
         return ofRig(rigId);
     }
 
+    /** Takes back a reading of the meter. */
     @DeleteMapping("/api/v1/rigs/{rigId}/meter/{id}")
     UsageView removeMeter(@PathVariable UUID rigId, @PathVariable UUID id, @RequestParam int version) {
         usage.removeMeter(id, version);
@@ -66,6 +67,7 @@ class UsageController {
         return ofRig(rigId);
     }
 
+    /** Takes back a dunking or a crossing. */
     @DeleteMapping("/api/v1/rigs/{rigId}/water/{id}")
     UsageView removeWater(@PathVariable UUID rigId, @PathVariable UUID id) {
         usage.removeWater(id);

@@ -65,6 +65,7 @@ class WarmthController {
                 form.note() == null ? "" : form.note().strip())));
     }
 
+    /** Takes back a stop at which hubs were felt. */
     @DeleteMapping("/api/v1/rigs/{rigId}/warmth/{id}")
     WarmthView remove(@PathVariable UUID rigId, @PathVariable UUID id) {
         return WarmthView.of(log.remove(rigId, id));

@@ -96,6 +96,7 @@ class OrderController {
     record PlannedJobForm(
             UUID id, UUID wheelEndId, Scope scope, @Nullable HubBrings hubBrings, LocalDate wantedOn) {}
 
+    /** Drops a planned job. */
     @DeleteMapping("/api/v1/planned-jobs/{id}")
     OrderListView drop(@PathVariable UUID id) {
         orders.drop(id);

@@ -119,12 +119,14 @@ class ShelfController {
         }
     }
 
+    /** Enters a new item of the shelf. */
     @PostMapping("/api/v1/shelf/items")
     ShelfView enter(@RequestBody StockItemForm form) {
         shelf.enter(form.toItem(form.id(), 1));
         return shelf();
     }
 
+    /** Changes an item of the shelf. */
     @PutMapping("/api/v1/shelf/items/{id}")
     ShelfView change(@PathVariable UUID id, @RequestBody StockItemForm form) {
         shelf.change(form.toItem(id, form.version()));
