@@ -1,6 +1,6 @@
 <script lang="ts">
   import type { Schemas } from '$api/request'
-  import { leadingLength, otherLength } from './units.svelte'
+  import { leadingWritten, otherLength } from './units.svelte'
 
   interface Props {
     length: Schemas['LengthView']
@@ -9,7 +9,7 @@
 
   let { length, size = 'row' }: Props = $props()
 
-  const [number, unit] = $derived(leadingLength(length).split(' '))
+  const { number, unit } = $derived(leadingWritten(length))
 </script>
 
 <span class="inline-flex flex-col type-num whitespace-nowrap">

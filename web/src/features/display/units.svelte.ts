@@ -38,11 +38,27 @@ export const display = new Display()
 
 const minus = (text: string): string => text.replace('-', '−')
 
-export const millimetres = (length: LengthView): string =>
-  minus(`${length.millimetres.toFixed(3)} mm`)
+/** A number as it is written, and its unit. */
+export interface Written {
+  number: string
+  unit: string
+}
 
-export const thousandths = (length: LengthView): string =>
-  minus(`${length.thousandths.toFixed(1)} thou`)
+const words = (written: Written): string => `${written.number} ${written.unit}`
+
+const inMillimetres = (length: LengthView): Written => ({
+  number: minus(length.millimetres.toFixed(3)),
+  unit: 'mm',
+})
+
+const inThousandths = (length: LengthView): Written => ({
+  number: minus(length.thousandths.toFixed(1)),
+  unit: 'thou',
+})
+
+export const millimetres = (length: LengthView): string => words(inMillimetres(length))
+
+export const thousandths = (length: LengthView): string => words(inThousandths(length))
 
 const sizeMillimetres = (length: LengthView): string => `${length.millimetres.toFixed(2)} mm`
 
@@ -56,13 +72,26 @@ export const leadingSize = (length: LengthView): string =>
 export const otherSize = (length: LengthView): string =>
   display.leading === 'metric' ? sizeInches(length) : sizeMillimetres(length)
 
+/** The length in the unit that leads, number and unit apart. */
+export const leadingWritten = (length: LengthView): Written =>
+  display.leading === 'metric' ? inMillimetres(length) : inThousandths(length)
+
+const otherWritten = (length: LengthView): Written =>
+  display.leading === 'metric' ? inThousandths(length) : inMillimetres(length)
+
 /** The length in the unit that leads. */
-export const leadingLength = (length: LengthView): string =>
-  display.leading === 'metric' ? millimetres(length) : thousandths(length)
+export const leadingLength = (length: LengthView): string => words(leadingWritten(length))
 
 /** The length in the other unit. */
-export const otherLength = (length: LengthView): string =>
-  display.leading === 'metric' ? thousandths(length) : millimetres(length)
+export const otherLength = (length: LengthView): string => words(otherWritten(length))
+
+/** From and to in the unit that leads, which is said once. */
+export const leadingRange = (least: LengthView, most: LengthView): string =>
+  `${leadingWritten(least).number} to ${leadingLength(most)}`
+
+/** From and to in the other unit. */
+export const otherRange = (least: LengthView, most: LengthView): string =>
+  `${otherWritten(least).number} to ${otherLength(most)}`
 
 export const degrees = (angle: number): string => {
   const rounded = Math.round(angle * 10) / 10

@@ -7,8 +7,10 @@ import {
   between,
   figure,
   leadingLength,
+  leadingRange,
   millimetres,
   otherLength,
+  otherRange,
   thousandths,
 } from './units.svelte'
 
@@ -30,6 +32,11 @@ describe('figures on screen', () => {
     expect(leadingLength(length(0.0254))).toBe('1.0 thou')
     expect(otherLength(length(0.0254))).toBe('0.025 mm')
     expect(localStorage.getItem('oldtallow.units')).toBe('inch')
+  })
+
+  it('says the unit of a range once', () => {
+    expect(leadingRange(length(-0.0254), length(0.127))).toBe('−0.025 to 0.127 mm')
+    expect(otherRange(length(-0.0254), length(0.127))).toBe('−1.0 to 5.0 thou')
   })
 
   it('shows angles to a tenth where they need it', () => {

@@ -1,5 +1,5 @@
 import type { Schemas } from '$api/request'
-import { leadingLength, otherLength } from '$features/display'
+import { leadingRange, otherRange } from '$features/display'
 
 type Value = Schemas['FigureValueView']
 export type FigureKind = Schemas['FigureEntry']['kind']
@@ -29,18 +29,12 @@ export const unknownWords = (kind: FigureKind): string =>
       ? 'Which fit this hub: they stand beside the steps that need them.'
       : 'No common practice: it stands in the manual.'
 
-const range = (from: string, to: string): string => {
-  const [low, unit] = from.split(' ')
-  const [, other] = to.split(' ')
-  return unit === other ? `${low} to ${to}` : `${from} to ${to}`
-}
-
 /** A figure in words: what leads, and the other unit beneath. */
 export function valueWords(value: Value): { main: string; other: string } {
   if (value.least && value.most)
     return {
-      main: range(leadingLength(value.least), leadingLength(value.most)),
-      other: range(otherLength(value.least), otherLength(value.most)),
+      main: leadingRange(value.least, value.most),
+      other: otherRange(value.least, value.most),
     }
   if (value.leastTorque && value.mostTorque) {
     const { leastTorque: least, mostTorque: most } = value

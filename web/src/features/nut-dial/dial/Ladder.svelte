@@ -1,6 +1,6 @@
 <script lang="ts">
   import type { Schemas } from '$api/request'
-  import { leadingLength, otherLength } from '$features/display'
+  import { leadingRange, otherRange } from '$features/display'
   import { authorityWords } from '$features/nut-dial/state'
 
   interface Props {
@@ -31,10 +31,10 @@
       <p class="text-label">
         {#if i === governs}
           <span class="type-num font-semibold">
-            {leadingLength(window.least).replace(/ .*/, '')} to {leadingLength(window.most)}
+            {leadingRange(window.least, window.most)}
           </span>
           <span class="block type-num text-min text-ink2">
-            {otherLength(window.least).replace(/ .*/, '')} to {otherLength(window.most)}
+            {otherRange(window.least, window.most)}
           </span>
           <span class="block text-min text-ink2">{window.source}</span>
         {:else if i < governs}
