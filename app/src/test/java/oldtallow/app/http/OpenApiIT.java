@@ -47,9 +47,9 @@ class OpenApiIT {
         List<String> rooms = document.path("tags").findValuesAsString("name");
 
         assertThat(rooms).contains("register", "job", "schedule");
-        document.path("paths").properties().forEach(path -> path.getValue()
+        document.path("paths")
                 .properties()
-                .forEach(operation -> {
+                .forEach(path -> path.getValue().properties().forEach(operation -> {
                     JsonNode says = operation.getValue();
                     String of = operation.getKey() + " " + path.getKey();
                     assertThat(says.path("summary").asString("")).as(of).isNotBlank();
@@ -61,9 +61,9 @@ class OpenApiIT {
     void showsABodyOfEachOperationThatTakesOne(RunningOldTallow app) {
         JsonNode document = app.http().get("/api/v1/openapi").json();
 
-        document.path("paths").properties().forEach(path -> path.getValue()
+        document.path("paths")
                 .properties()
-                .forEach(operation -> {
+                .forEach(path -> path.getValue().properties().forEach(operation -> {
                     JsonNode body = operation.getValue().at("/requestBody/content/application~1json");
                     if (body.isMissingNode()) {
                         return;
@@ -72,9 +72,7 @@ class OpenApiIT {
                     JsonNode schema = resolved(document, body.path("schema"));
                     JsonNode example = body.path("example");
                     assertThat(example.isObject()).as(of).isTrue();
-                    assertThat(schema.path("properties").propertyNames())
-                            .as(of)
-                            .containsAll(example.propertyNames());
+                    assertThat(schema.path("properties").propertyNames()).as(of).containsAll(example.propertyNames());
                     assertThat(example.propertyNames())
                             .as(of)
                             .containsAll(schema.path("required")

@@ -36,8 +36,9 @@ class ApiExamples implements OpenApiCustomizer {
 
     @Override
     public void customise(OpenAPI document) {
-        document.getPaths().forEach((path, item) -> item.readOperationsMap()
-                .forEach((method, operation) -> show(operation, examples.get(method + " " + path))));
+        document.getPaths()
+                .forEach((path, item) -> item.readOperationsMap()
+                        .forEach((method, operation) -> show(operation, examples.get(method + " " + path))));
     }
 
     private static void show(Operation operation, @Nullable Object example) {
