@@ -122,11 +122,7 @@ public final class EntryRules<H extends BuiltHub> {
                         cups,
                         "went in on no step of this job: one that moves now is loose in its bore. Change the scope to"
                                 + " renew the bearings, and look at the bore");
-                refuseUnless(
-                        what.length() <= MOST_WORDS,
-                        "what",
-                        what.length() + " characters",
-                        "must be at most " + MOST_WORDS + " characters");
+                atMost("what", what);
                 yield sent;
             }
             case JobEntry.SettingReopened(var found, String what) -> {
@@ -135,11 +131,7 @@ public final class EntryRules<H extends BuiltHub> {
                         "entry",
                         "setting opened again",
                         "is not needed; the nut is not set yet on this job");
-                refuseUnless(
-                        what.length() <= MOST_WORDS,
-                        "what",
-                        what.length() + " characters",
-                        "must be at most " + MOST_WORDS + " characters");
+                atMost("what", what);
                 yield sent;
             }
             case JobEntry.PhotoTaken photo -> {
@@ -272,6 +264,14 @@ public final class EntryRules<H extends BuiltHub> {
                 field,
                 reason,
                 "must say why, in 1 to " + MOST_WORDS + " characters");
+    }
+
+    private static void atMost(String field, String words) {
+        refuseUnless(
+                words.length() <= MOST_WORDS,
+                field,
+                words.length() + " characters",
+                "must be at most " + MOST_WORDS + " characters");
     }
 
     private static void refuseUnless(boolean holds, String field, Object value, String remedy) {
