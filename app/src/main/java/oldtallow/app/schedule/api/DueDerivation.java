@@ -74,8 +74,7 @@ final class DueDerivation {
     Rank rank(DueBasis basis) {
         List<EndDues> dues = dues(basis);
         EndDues worst = dues.stream()
-                .min(Comparator.comparingInt((EndDues one) -> one.end().urgency())
-                        .thenComparing(EndDues::attentionOn))
+                .min(Comparator.comparing((EndDues one) -> one.end().urgency()).thenComparing(EndDues::attentionOn))
                 .orElseThrow(() -> new IllegalStateException("a rig without wheel ends: " + basis.rigId()));
         return new Rank(
                 worst.end().urgency(),

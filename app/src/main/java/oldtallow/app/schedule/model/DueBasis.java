@@ -53,12 +53,11 @@ public record DueBasis(UUID rigId, Set<Severity> severity, RigUse use, List<End>
             return lastSetting.filter(LastSetting::awaitsSignOff).isPresent();
         }
 
-        /** 0 outside its window, 1 awaits sign-off, 2 by date. */
-        public int urgency() {
+        public Urgency urgency() {
             if (verdict().filter(last -> !last.isAcceptable()).isPresent()) {
-                return 0;
+                return Urgency.OUTSIDE_WINDOW;
             }
-            return awaitsSignOff() ? 1 : 2;
+            return awaitsSignOff() ? Urgency.AWAITS_SIGN_OFF : Urgency.BY_DATE;
         }
     }
 }

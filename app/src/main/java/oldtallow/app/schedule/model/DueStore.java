@@ -16,11 +16,10 @@ public interface DueStore {
      * By what rigs are sorted: what is urgent on its own, then by the day something wants attention. Neither changes as days
      * go by, so that no nightly run has to keep the order right.
      *
-     * @param urgency 0 outside its window, 1 awaits sign-off, 2 by date
      * @param attentionOn of the worst wheel end; for one without anything on record the day it was built so
      * @param next what is due first at each wheel end that anything is due at; not read back by {@link #worst}
      */
-    record Rank(int urgency, LocalDate attentionOn, UUID rigId, List<NextDue> next) {
+    record Rank(Urgency urgency, LocalDate attentionOn, UUID rigId, List<NextDue> next) {
 
         public Rank {
             next = List.copyOf(next);

@@ -17,7 +17,7 @@ public final class PageMark {
     private PageMark() {}
 
     public static String write(Rank last) {
-        return last.urgency() + "_" + last.attentionOn() + "_" + last.rigId();
+        return last.urgency().rank() + "_" + last.attentionOn() + "_" + last.rigId();
     }
 
     /** Throws {@link InvalidInputException} for anything {@link #write} did not write. */
@@ -26,7 +26,7 @@ public final class PageMark {
         try {
             if (matcher.matches()) {
                 return new Rank(
-                        Integer.parseInt(matcher.group(1)),
+                        Urgency.ofRank(Integer.parseInt(matcher.group(1))),
                         LocalDate.parse(matcher.group(2)),
                         UUID.fromString(matcher.group(3)),
                         List.of());

@@ -61,6 +61,16 @@ record DueBasisJson(
 
     private static final double USUAL_SPREAD = 0.5;
 
+    private static final FlatRows<DistanceLine.Point> POINTS = new FlatRows<>(
+            2,
+            point -> List.of((double) point.on().toEpochDay(), tenths(point.km())),
+            row -> new DistanceLine.Point(day(row.get(0)), row.get(1)));
+
+    private static final FlatRows<PlannedRun> RUNS = new FlatRows<>(
+            3,
+            run -> List.of((double) run.from().toEpochDay(), (double) run.to().toEpochDay(), tenths(run.km())),
+            row -> new PlannedRun(day(row.get(0)), day(row.get(1)), row.get(2)));
+
     /** A wheel end; null where there is none of something. */
     @JsonFormat(shape = JsonFormat.Shape.ARRAY)
     @JsonPropertyOrder({
@@ -162,18 +172,10 @@ record DueBasisJson(
                 forecast.rate().map(DueBasisJson::rates).orElse(null),
                 forecast.rate().map(rate -> thousandths(rate.spread())).orElse(USUAL_SPREAD),
                 forecast.rate().map(rate -> thousandths(rate.meanError())).orElse(0.0),
-                past.points().stream()
-                        .flatMap(point -> Stream.of((double) point.on().toEpochDay(), tenths(point.km())))
-                        .toList(),
+                POINTS.flat(past.points().stream()),
                 past.read(),
                 past.reckonedBack(),
-                forecast.trips().stream()
-                        .flatMap(trip -> List.of(
-                                (double) trip.from().toEpochDay(),
-                                (double) trip.to().toEpochDay(),
-                                tenths(trip.km()))
-                                .stream())
-                        .toList(),
+                RUNS.flat(forecast.trips().stream()),
                 days(basis.use(), WaterEntry.Kind.CROSSING),
                 days(basis.use(), WaterEntry.Kind.DUNKING),
                 basis.use().trips().stream().map(LocalDate::toEpochDay).toList(),
@@ -181,17 +183,6 @@ record DueBasisJson(
     }
 
     DueBasis read(UUID rigId) {
-        List<PlannedRun> runs = new ArrayList<>();
-        for (int i = 0; i + 2 < trips.size(); i += 3) {
-            runs.add(new PlannedRun(
-                    LocalDate.ofEpochDay(trips.get(i).longValue()),
-                    LocalDate.ofEpochDay(trips.get(i + 1).longValue()),
-                    trips.get(i + 2)));
-        }
-        List<DistanceLine.Point> points = new ArrayList<>();
-        for (int i = 0; i + 1 < past.size(); i += 2) {
-            points.add(new DistanceLine.Point(LocalDate.ofEpochDay(past.get(i).longValue()), past.get(i + 1)));
-        }
         List<WaterEntry> water = new ArrayList<>();
         crossings.forEach(day -> water.add(new WaterEntry(LocalDate.ofEpochDay(day), WaterEntry.Kind.CROSSING)));
         dunkings.forEach(day -> water.add(new WaterEntry(LocalDate.ofEpochDay(day), WaterEntry.Kind.DUNKING)));
@@ -199,8 +190,8 @@ record DueBasisJson(
                 LocalDate.ofEpochDay(knownOn),
                 km,
                 Optional.ofNullable(rates).map(months -> new UseRate(months, spread, meanError)),
-                runs,
-                new Past(points, pastRead, pastReckonedBack));
+                RUNS.rows(trips),
+                new Past(POINTS.rows(past), pastRead, pastReckonedBack));
         return new DueBasis(
                 rigId,
                 severity,
@@ -218,6 +209,10 @@ record DueBasisJson(
                 .flatMap(history -> Stream.concat(history.last().values().stream(), history.wheelOff().stream()))
                 .mapToDouble(Serviced::km)
                 .min();
+    }
+
+    private static LocalDate day(double sinceEpoch) {
+        return LocalDate.ofEpochDay((long) sinceEpoch);
     }
 
     private static double thousandths(double value) {

@@ -17,6 +17,7 @@ import java.util.UUID;
 import java.util.function.Function;
 import oldtallow.app.schedule.model.DueBasis;
 import oldtallow.app.schedule.model.DueStore;
+import oldtallow.app.schedule.model.Urgency;
 import oldtallow.core.schedule.interval.DueAction;
 import oldtallow.db.tables.records.DueChangeRecord;
 import org.jooq.Condition;
@@ -30,7 +31,6 @@ import tools.jackson.databind.json.JsonMapper;
 @Repository
 class JooqDues implements DueStore {
 
-    private static final int BY_DATE = 2;
     private static final int BATCH = 500;
 
     private final DSLContext db;
@@ -109,7 +109,7 @@ class JooqDues implements DueStore {
     public List<NextDue> next(UUID workshopId, UUID rigId) {
         return db.selectFrom(RIG_STANDING)
                 .where(ranks.ofLatestPass(workshopId), RIG_STANDING.RIG_ID.eq(rigId))
-                .fetchOptional(RankRows::next)
+                .fetchOptional(row -> NextDues.read(row.getDueWhat(), row.getDueOn(), row.getDueMinutes()))
                 .orElse(List.of());
     }
 
@@ -178,7 +178,7 @@ class JooqDues implements DueStore {
     @Override
     public List<Rank> worst(UUID workshopId, Filter filter, @Nullable Rank behind, int most) {
         var query = db.select(
-                        RIG_STANDING.URGENCY.convertFrom(Short::intValue),
+                        RIG_STANDING.URGENCY.convertFrom(Urgency::ofRank),
                         RIG_STANDING.ATTENTION_ON,
                         RIG_STANDING.RIG_ID)
                 .from(RIG_STANDING)
@@ -188,16 +188,20 @@ class JooqDues implements DueStore {
         }
         if (filter.dueBy() != null) {
             // one range of the index: everything urgent, and what wants attention by then
-            query = query.and(
-                    row(RIG_STANDING.URGENCY, RIG_STANDING.ATTENTION_ON).le(row((short) BY_DATE, filter.dueBy())));
+            query = query.and(row(RIG_STANDING.URGENCY, RIG_STANDING.ATTENTION_ON)
+                    .le(row(rank(Urgency.BY_DATE), filter.dueBy())));
         }
         if (behind != null) {
             query = query.and(row(RIG_STANDING.URGENCY, RIG_STANDING.ATTENTION_ON, RIG_STANDING.RIG_ID)
-                    .gt(row((short) behind.urgency(), behind.attentionOn(), behind.rigId())));
+                    .gt(row(rank(behind.urgency()), behind.attentionOn(), behind.rigId())));
         }
         return query.orderBy(RIG_STANDING.URGENCY, RIG_STANDING.ATTENTION_ON, RIG_STANDING.RIG_ID)
                 .limit(most)
                 .fetch(row -> new Rank(row.value1(), row.value2(), row.value3(), List.of()));
+    }
+
+    private static short rank(Urgency urgency) {
+        return (short) urgency.rank();
     }
 
     private DueBasis basis(Record2<UUID, String> row) {

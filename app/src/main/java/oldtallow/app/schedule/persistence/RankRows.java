@@ -6,15 +6,11 @@ import static org.jooq.impl.DSL.field;
 import static org.jooq.impl.DSL.val;
 
 import java.time.LocalDate;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.UUID;
 import java.util.function.Function;
-import java.util.stream.Collectors;
 import oldtallow.app.schedule.model.DueStore.NextDue;
 import oldtallow.app.schedule.model.DueStore.Rank;
-import oldtallow.core.schedule.interval.DueAction;
-import oldtallow.db.tables.records.RigStandingRecord;
 import org.jooq.Condition;
 import org.jooq.DSLContext;
 import org.jooq.Field;
@@ -107,21 +103,6 @@ final class RankRows {
         write(PUT, workshopId, latestPass(workshopId), ranks);
     }
 
-    /** What is due next, as it lies in a row. */
-    static List<NextDue> next(RigStandingRecord row) {
-        if (row.getDueWhat().isEmpty()) {
-            return List.of();
-        }
-        String[] what = row.getDueWhat().split(",", -1);
-        List<NextDue> next = new ArrayList<>();
-        for (int i = 0; i < what.length; i++) {
-            String[] due = what[i].split(" ", 2);
-            next.add(new NextDue(
-                    UUID.fromString(due[1]), DueAction.valueOf(due[0]), row.getDueOn()[i], row.getDueMinutes()[i]));
-        }
-        return next;
-    }
-
     private void write(String statement, UUID workshopId, Field<Integer> pass, List<Rank> ranks) {
         if (ranks.isEmpty()) {
             return;
@@ -131,16 +112,14 @@ final class RankRows {
                 val(workshopId),
                 pass,
                 val(ranks.stream().map(Rank::rigId).toArray(UUID[]::new)),
-                val(ranks.stream().map(rank -> (short) rank.urgency()).toArray(Short[]::new)),
+                val(ranks.stream().map(rank -> (short) rank.urgency().rank()).toArray(Short[]::new)),
                 val(ranks.stream().map(Rank::attentionOn).toArray(LocalDate[]::new)),
-                val(lists(ranks, due -> due.action().name() + " " + due.wheelEndId(), "", "")),
-                val(lists(ranks, due -> due.on().toString(), "{", "}")),
-                val(lists(ranks, due -> String.valueOf(due.minutes()), "{", "}")));
+                val(texts(ranks, NextDues::what)),
+                val(texts(ranks, NextDues::days)),
+                val(texts(ranks, NextDues::minutes)));
     }
 
-    private static String[] lists(List<Rank> ranks, Function<NextDue, String> part, String before, String after) {
-        return ranks.stream()
-                .map(rank -> rank.next().stream().map(part).collect(Collectors.joining(",", before, after)))
-                .toArray(String[]::new);
+    private static String[] texts(List<Rank> ranks, Function<List<NextDue>, String> column) {
+        return ranks.stream().map(Rank::next).map(column).toArray(String[]::new);
     }
 }

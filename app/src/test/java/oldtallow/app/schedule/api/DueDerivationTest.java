@@ -15,6 +15,7 @@ import oldtallow.app.register.api.IntervalLadders;
 import oldtallow.app.schedule.model.DueBasis;
 import oldtallow.app.schedule.model.DueStore;
 import oldtallow.app.schedule.model.DueStore.NextDue;
+import oldtallow.app.schedule.model.Urgency;
 import oldtallow.core.fastening.endplay.EndPlayVerdict;
 import oldtallow.core.hub.Construction;
 import oldtallow.core.quantity.Length;
@@ -51,7 +52,7 @@ class DueDerivationTest {
         DueStore.Rank rank =
                 rank(end(LEFT, Optional.of(EndPlayVerdict.TOO_LOOSE), DONE), end(RIGHT, inside(), DONE.minusDays(20)));
 
-        assertThat(rank.urgency()).isZero();
+        assertThat(rank.urgency()).isEqualTo(Urgency.OUTSIDE_WINDOW);
         assertThat(rank.attentionOn()).isEqualTo(DONE.plusYears(1));
         assertThat(rank.next())
                 .containsExactly(
@@ -70,7 +71,7 @@ class DueDerivationTest {
     void ranksARigWithoutARecordByTheDayItWasBuiltSo() {
         DueStore.Rank rank = rank(end(LEFT, Optional.empty(), null), end(RIGHT, Optional.empty(), null));
 
-        assertThat(rank.urgency()).isEqualTo(2);
+        assertThat(rank.urgency()).isEqualTo(Urgency.BY_DATE);
         assertThat(rank.attentionOn()).isEqualTo(BUILT);
         assertThat(rank.next()).isEmpty();
     }

@@ -22,6 +22,7 @@ import oldtallow.app.register.api.Register;
 import oldtallow.app.register.model.Rig;
 import oldtallow.app.register.model.WheelEnd;
 import oldtallow.app.schedule.model.DueStore.Rank;
+import oldtallow.app.schedule.model.Urgency;
 import oldtallow.app.schedule.model.WheelEndStatus;
 import oldtallow.app.testing.Rigs;
 import oldtallow.core.fastening.lock.FreeAngleLock;
@@ -104,7 +105,7 @@ class YardServiceTest {
     private YardService.Yard yard() {
         when(standings.worst(any(), any(), anyInt()))
                 .thenReturn(rigs.stream()
-                        .map(rig -> new Rank(2, Rigs.BUILT, rig.id(), List.of()))
+                        .map(rig -> new Rank(Urgency.BY_DATE, Rigs.BUILT, rig.id(), List.of()))
                         .toList());
         when(standings.of(any())).thenReturn(stands);
         when(register.plans(any())).thenAnswer(call -> {
