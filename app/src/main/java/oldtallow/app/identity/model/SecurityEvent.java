@@ -12,7 +12,7 @@ import java.time.Instant;
  */
 public record SecurityEvent(long id, Instant at, String who, Kind kind, String address, String device, String details) {
 
-    /** What happened. */
+    /** What an owner would want to know of who went in, or tried. */
     public enum Kind {
         SIGNED_IN("signed in"),
         WRONG_PASSWORD("tried a wrong password"),

@@ -11,7 +11,6 @@ import oldtallow.app.identity.api.Passkeys;
 import oldtallow.app.identity.api.People;
 import oldtallow.app.identity.api.SignIn;
 import oldtallow.app.identity.model.PasskeyStore.Passkey;
-import oldtallow.app.identity.web.SessionController.SessionView;
 import oldtallow.app.platform.write.OwnTransactions;
 import oldtallow.core.refusal.InvalidInputException;
 import org.springframework.security.web.webauthn.api.AuthenticatorAssertionResponse;
@@ -94,7 +93,7 @@ class PasskeyController {
         return BrowserView.of(passkeys.request(waiting(request), door.challenge(request)));
     }
 
-    /** Its answer. */
+    /** Lets in whoever's passkey answered the challenge given before. */
     @OwnTransactions("a try with a wrong key is counted though it is refused")
     @PostMapping("/api/v1/session/passkey")
     SessionView answer(@RequestBody PasskeyAnswerForm form, HttpServletRequest request, HttpServletResponse response) {

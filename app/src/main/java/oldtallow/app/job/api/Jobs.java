@@ -1,7 +1,6 @@
 package oldtallow.app.job.api;
 
 import java.time.Clock;
-import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
@@ -11,11 +10,9 @@ import oldtallow.app.identity.access.SignedIn;
 import oldtallow.app.job.model.NewEntry;
 import oldtallow.app.platform.problem.ConflictException;
 import oldtallow.app.platform.problem.NotFoundException;
-import oldtallow.app.register.api.GreaseFills;
 import oldtallow.app.register.api.Register;
 import oldtallow.app.register.model.WheelEnd;
 import oldtallow.app.stock.model.JobForecasts;
-import oldtallow.core.grease.Grease;
 import oldtallow.core.hub.Fastening;
 import oldtallow.core.procedure.bench.Bench;
 import oldtallow.core.procedure.bench.EntryRules;
@@ -30,13 +27,9 @@ import oldtallow.core.procedure.brief.JobBrief.Known;
 import oldtallow.core.procedure.brief.JobBrief.Worker;
 import oldtallow.core.procedure.brief.Scope;
 import oldtallow.core.procedure.job.Plan;
-import oldtallow.core.procedure.step.Step;
-import oldtallow.core.quantity.ReadingKind;
 import oldtallow.core.refusal.FieldErrors;
-import oldtallow.core.refusal.InvalidInputException;
 import oldtallow.core.schedule.interval.DueAction;
 import oldtallow.core.stock.JobTime;
-import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -51,9 +44,8 @@ public class Jobs implements JobForecasts {
     private final Register register;
     private final Beforehand known;
     private final JobRecords records;
-    private final GreaseFills greasings;
     private final JobSequences sequences;
-    private final ApplicationEventPublisher events;
+    private final JobOutcomes outcomes;
     private final Clock clock;
 
     Jobs(
@@ -61,17 +53,15 @@ public class Jobs implements JobForecasts {
             Register register,
             Beforehand known,
             JobRecords records,
-            GreaseFills greasings,
             JobSequences sequences,
-            ApplicationEventPublisher events,
+            JobOutcomes outcomes,
             Clock clock) {
         this.store = store;
         this.register = register;
         this.known = known;
         this.records = records;
-        this.greasings = greasings;
         this.sequences = sequences;
-        this.events = events;
+        this.outcomes = outcomes;
         this.clock = clock;
     }
 
@@ -155,7 +145,7 @@ public class Jobs implements JobForecasts {
         }
         JobEntry entry = admit(person, bench, sent.entry());
         RecordedEntry written = append(person, jobId, bench.entries().size() + 1, new NewEntry(sent.id(), entry));
-        return follow(person, bench, written);
+        return outcomes.follow(person, bench, written);
     }
 
     private JobEntry admit(SignedIn person, Bench<WheelEnd> bench, JobEntry sent) {
@@ -164,77 +154,6 @@ public class Jobs implements JobForecasts {
         } catch (NotNextException e) {
             throw new ConflictException(String.valueOf(e.getMessage()));
         }
-    }
-
-    private void tellWarmth(Bench<WheelEnd> bench, UUID entryId, JobEntry.StepDone done) {
-        Optional<Double> celsius = done.reading(ReadingKind.HUB_TEMPERATURE);
-        celsius.ifPresent(hub -> events.publishEvent(new HubMeasured(
-                entryId,
-                bench.job().id(),
-                bench.end(),
-                hub,
-                done.reading(ReadingKind.OTHER_HUB_TEMPERATURE),
-                bench.plan().find(done.stepId()).map(Step::what).orElse(""))));
-    }
-
-    /** What an entry brings about beyond the job itself; answers the job as it stands then. */
-    private Bench<WheelEnd> follow(SignedIn person, Bench<WheelEnd> before, RecordedEntry written) {
-        Job job = before.job();
-        switch (written.entry()) {
-            case JobEntry.Scoped scoped -> {
-                store.change(person.workshopId(), job.id(), scoped.scope(), Job.State.OPEN);
-                return records.after(before, job.in(scoped.scope(), Job.State.OPEN), written);
-            }
-            case JobEntry.Closed closed -> {
-                return close(person, records.after(before, job, written));
-            }
-            case JobEntry.SignedOff signed -> {
-                return end(person, records.after(before, job, written), Job.State.CLOSED, before);
-            }
-            case JobEntry.Abandoned abandoned -> {
-                return end(person, records.after(before, job, written), Job.State.ABANDONED, before);
-            }
-            case JobEntry.StepDone done -> tellWarmth(before, written.id(), done);
-            default -> {}
-        }
-        return records.after(before, job, written);
-    }
-
-    private Bench<WheelEnd> close(SignedIn person, Bench<WheelEnd> bench) {
-        List<String> hindrances = records.hindrances(bench);
-        if (!hindrances.isEmpty()) {
-            throw new InvalidInputException("entry", "close", String.join(" ", hindrances));
-        }
-        if (!person.needsSignOff() || records.toAnswerFor(bench).isEmpty()) {
-            return end(person, bench, Job.State.CLOSED, bench); // a mechanic who closes it answers for what is in it
-        }
-        Job job = bench.job();
-        store.change(person.workshopId(), job.id(), job.scope(), Job.State.AWAITS_SIGN_OFF);
-        return bench.in(Job.State.AWAITS_SIGN_OFF);
-    }
-
-    /** {@code work}: as far as it counts as work, which waiting for a sign-off does not. */
-    private Bench<WheelEnd> end(SignedIn person, Bench<WheelEnd> bench, Job.State state, Bench<WheelEnd> work) {
-        if (bench.hasGreased()) {
-            // given up or not: the old grease is no longer what is in it
-            greasings.fill(
-                    UUID.randomUUID(),
-                    bench.end().id(),
-                    bench.job().id(),
-                    bench.greased().map(JobEntry.Greased::grease).orElse(Grease.UNKNOWN),
-                    bench.greased().map(JobEntry.Greased::batch).orElse(""));
-        }
-        store.end(person.workshopId(), bench.job().id(), state, clock.instant(), JobEnd.worked(work.entries()));
-        boolean closed = state == Job.State.CLOSED;
-        events.publishEvent(new Ended(
-                bench.job().id(),
-                bench.end(),
-                closed ? Optional.of(bench.does()) : Optional.empty(),
-                bench.hasTorquedWheelNuts()));
-        register.touched(
-                bench.end().rigId(),
-                closed ? "a job was closed: " + bench.does().done() : "a job was given up");
-        return bench.in(state);
     }
 
     private RecordedEntry append(SignedIn person, UUID jobId, int number, NewEntry entry) {

@@ -18,11 +18,7 @@ import oldtallow.app.outlet.model.ServiceSheet;
 import oldtallow.app.outlet.model.ServiceSheet.Block;
 import oldtallow.app.outlet.model.ServiceSheet.Line;
 import oldtallow.app.register.api.Assembly;
-import oldtallow.app.register.api.FittedParts;
-import oldtallow.app.register.api.GreaseFills;
 import oldtallow.app.register.api.Register;
-import oldtallow.app.register.model.FittedPart;
-import oldtallow.app.register.model.GreaseFill;
 import oldtallow.app.register.model.Rig;
 import oldtallow.app.register.model.WheelEnd;
 import oldtallow.app.schedule.api.WheelEndStatuses;
@@ -48,8 +44,7 @@ public class ServiceSheets {
     private final JobRecords jobs;
     private final Register register;
     private final Assembly assembly;
-    private final FittedParts fitted;
-    private final GreaseFills greasings;
+    private final FittedLines fitted;
     private final WheelEndStatuses standings;
     private final Workshops workshops;
     private final Clock clock;
@@ -58,8 +53,7 @@ public class ServiceSheets {
             JobRecords jobs,
             Register register,
             Assembly assembly,
-            FittedParts fitted,
-            GreaseFills greasings,
+            FittedLines fitted,
             WheelEndStatuses standings,
             Workshops workshops,
             Clock clock) {
@@ -67,7 +61,6 @@ public class ServiceSheets {
         this.register = register;
         this.assembly = assembly;
         this.fitted = fitted;
-        this.greasings = greasings;
         this.standings = standings;
         this.workshops = workshops;
         this.clock = clock;
@@ -92,7 +85,7 @@ public class ServiceSheets {
                 assembly.section(end.id()).section(),
                 List.of(
                         new Block("Found", JobBlocks.found(bench)),
-                        new Block("Fitted", parts(end)),
+                        new Block("Fitted", fitted.of(end)),
                         new Block("Set", set(bench)),
                         new Block("Measured on the way", JobBlocks.readings(bench)),
                         new Block("Due again", due(standing))),
@@ -119,32 +112,6 @@ public class ServiceSheets {
         facts.add(new Line("Thread", bench.end().nut().threadDesignation()));
         facts.add(new Line("Job", bench.job().id().toString().substring(0, 8)));
         return facts;
-    }
-
-    private List<Line> parts(WheelEnd end) {
-        List<Line> lines = new ArrayList<>(
-                fitted.fittedTo(end.id()).stream().map(ServiceSheets::part).toList());
-        greasings.last(end.id()).ifPresent(fill -> lines.add(new Line("grease", grease(fill))));
-        return lines;
-    }
-
-    private static Line part(FittedPart part) {
-        return new Line(
-                part.place().words(),
-                Stream.of(
-                                part.words(),
-                                part.batch().isEmpty() ? "" : "batch " + part.batch(),
-                                part.condition() == FittedPart.Condition.NEW ? "new" : "used before",
-                                part.fittedOn() == null ? "" : "fitted " + DAY.format(part.fittedOn()))
-                        .filter(words -> !words.isEmpty())
-                        .collect(Collectors.joining(", ")));
-    }
-
-    private static String grease(GreaseFill fill) {
-        return fill.grease().known()
-                ? fill.grease().name() + ", " + fill.grease().thickener().words()
-                        + (fill.batch().isEmpty() ? "" : ", batch " + fill.batch())
-                : "not known";
     }
 
     private List<Line> set(Bench<WheelEnd> bench) {

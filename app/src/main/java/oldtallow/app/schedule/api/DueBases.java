@@ -49,7 +49,7 @@ class DueBases {
                 .collect(Collectors.toMap(SettingSummary::wheelEndId, Function.identity()));
     }
 
-    /** By rig. */
+    /** What the dues of these rigs are worked out from, by the rig's id. */
     Map<UUID, Read> of(Collection<Rig> rigs) {
         return of(rigs, UnaryOperator.identity());
     }

@@ -27,12 +27,12 @@ class DueCatchUp {
     private static final Duration BEFORE_NEXT_TRY = Duration.ofSeconds(10);
 
     private final Workshops workshops;
-    private final DueUpdates book;
+    private final DueRenewal dues;
     private volatile boolean through;
 
-    DueCatchUp(Workshops workshops, DueUpdates book) {
+    DueCatchUp(Workshops workshops, DueRenewal dues) {
         this.workshops = workshops;
-        this.book = book;
+        this.dues = dues;
     }
 
     @EventListener(ApplicationReadyEvent.class)
@@ -71,7 +71,7 @@ class DueCatchUp {
     private boolean isComplete(SignedIn owner) {
         try {
             CurrentPerson.as(owner, () -> {
-                book.complete();
+                dues.complete();
                 return owner;
             });
             return true;

@@ -42,7 +42,7 @@ public class DueList {
     private final Register register;
     private final WheelEndStatuses standings;
     private final DueStore store;
-    private final DueUpdates book;
+    private final DueRenewal dues;
     private final DueCatchUp upkeep;
     private final Clock clock;
 
@@ -50,13 +50,13 @@ public class DueList {
             Register register,
             WheelEndStatuses standings,
             DueStore store,
-            DueUpdates book,
+            DueRenewal dues,
             DueCatchUp upkeep,
             Clock clock) {
         this.register = register;
         this.standings = standings;
         this.store = store;
-        this.book = book;
+        this.dues = dues;
         this.upkeep = upkeep;
         this.clock = clock;
     }
@@ -130,7 +130,7 @@ public class DueList {
     /** Work of the next half year, by weeks. */
     @Transactional
     public List<Week> weeks() {
-        book.complete();
+        dues.complete();
         return store.weeks(CurrentPerson.now().workshopId(), LocalDate.now(clock), WEEKS);
     }
 

@@ -33,7 +33,7 @@ public class ServiceLog {
         this.clock = clock;
     }
 
-    /** By day. */
+    /** What was done at these wheel ends, in the order of the days. */
     @Transactional(readOnly = true)
     public List<ServiceEvent> of(Collection<UUID> wheelEndIds) {
         return store.of(CurrentPerson.now().workshopId(), wheelEndIds);

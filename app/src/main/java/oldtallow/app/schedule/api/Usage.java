@@ -65,7 +65,7 @@ public class Usage {
         return Optional.ofNullable(of(List.of(rig)).get(rig.id())).orElseThrow();
     }
 
-    /** By rig. */
+    /** How these rigs are used, by the rig's id. */
     @Transactional(readOnly = true)
     public Map<UUID, RigUsage> of(Collection<Rig> rigs) {
         UUID workshop = CurrentPerson.now().workshopId();
