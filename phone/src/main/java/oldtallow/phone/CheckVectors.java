@@ -32,6 +32,7 @@ import oldtallow.core.setting.rolling.HubWarmth;
 import oldtallow.core.setting.rolling.SettingChart;
 import oldtallow.core.setting.rolling.TyrePlay;
 import oldtallow.core.setting.rolling.WheelLoad;
+import oldtallow.core.words.LifeWords;
 
 /**
  * Walks through the core and tells each result on a line of its own: where it comes from, a tab, and the result. What stands
@@ -178,10 +179,10 @@ public final class CheckVectors {
         lines.settled("chart", chart.bestPlay().millimetres());
         chart.points()
                 .forEach(point -> lines.settled(
-                        "chart " + point.relativeLife().words(),
+                        "chart " + LifeWords.of(point.relativeLife()),
                         point.life(),
                         point.dragNewtonMillimetres(),
-                        point.preload(),
+                        point.preload().newtons(),
                         point.rock().millimetres()));
     }
 

@@ -32,7 +32,7 @@ public record NlgiMark(Set<Mark> marks, Optional<NlgiGrade> grade, List<Piece> p
         pieces = List.copyOf(pieces);
     }
 
-    /** A mark. */
+    /** Service categories of ASTM D4950: L for chassis, G for wheel bearings. */
     public enum Mark {
         LA("chassis, mild service", Optional.empty(), Optional.empty()),
         LB("chassis, mild to severe service, -40 to 120 °C", Optional.of(-40), Optional.empty()),

@@ -21,7 +21,6 @@ import oldtallow.core.bearing.identify.SizeGauge;
 import oldtallow.core.bearing.identify.StudCircle;
 import oldtallow.core.bearing.identify.UsualHub;
 import oldtallow.core.quantity.EnteredQuantity;
-import oldtallow.core.quantity.Length;
 import oldtallow.core.refusal.FieldErrors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -148,7 +147,7 @@ class IdentifyController {
                     candidate.worst().measurand(),
                     candidate.worst().measurand().words(),
                     candidate.worst().deviations(),
-                    LengthView.of(Length.ofMillimetres(candidate.worst().millimetres())),
+                    LengthView.of(candidate.worst().by()),
                     candidate.seatWorn().map(LengthView::of).orElse(null),
                     candidate.lookAlikes().stream().map(LookAlikeView::of).toList());
         }

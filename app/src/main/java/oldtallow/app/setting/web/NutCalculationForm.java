@@ -9,7 +9,6 @@ import oldtallow.app.units.LengthEntry;
 import oldtallow.app.units.TorqueEntry;
 import oldtallow.app.units.form.FigureForm;
 import oldtallow.app.units.form.LockForm;
-import oldtallow.app.units.form.LockKind;
 import oldtallow.app.units.form.ThreadForm;
 import oldtallow.core.fastening.endplay.EndPlayWindow;
 import oldtallow.core.fastening.lock.LockPattern;
@@ -131,7 +130,7 @@ record NutCalculationForm(
         }
         // a castle nut on its own is taken for a light trailer's, whose window has two grades
         windows.add(
-                lock.kind() == LockKind.CASTLE_NUT
+                lock instanceof LockForm.CastleNutForm
                         ? new GoverningFigure<>(
                                 EndPlayWindow.LIGHT_TRAILER,
                                 Authority.COMMON_PRACTICE,

@@ -19,6 +19,7 @@ import oldtallow.core.setting.measure.BetterWith;
 import oldtallow.core.setting.measure.Decision;
 import oldtallow.core.setting.measure.DialReadings;
 import oldtallow.core.setting.measure.Learned;
+import oldtallow.core.words.PlayWords;
 import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -102,7 +103,9 @@ class PlayController {
                     grade == EndPlayVerdict.USABLE && decision == Decision.INSIDE
                             ? "usable, at the loose end"
                             : decision.words(),
-                    BetterWith.advice(readings, window.value()),
+                    BetterWith.advice(readings, window.value()).stream()
+                            .map(PlayWords::of)
+                            .toList(),
                     LengthView.of(window.value().least()),
                     LengthView.of(window.value().most()),
                     window.authority(),

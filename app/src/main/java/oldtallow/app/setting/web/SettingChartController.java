@@ -25,12 +25,12 @@ import oldtallow.core.refusal.FieldErrors;
 import oldtallow.core.schedule.figure.Authority;
 import oldtallow.core.setting.nut.Stop;
 import oldtallow.core.setting.rolling.AddedHeat;
-import oldtallow.core.setting.rolling.Correction;
 import oldtallow.core.setting.rolling.RelativeLife;
 import oldtallow.core.setting.rolling.Sensitivity;
 import oldtallow.core.setting.rolling.SettingChart.Point;
 import oldtallow.core.setting.rolling.SettingSense;
 import oldtallow.core.travel.warmth.HubHeat;
+import oldtallow.core.words.SettingWords;
 import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -114,7 +114,7 @@ class SettingChartController {
                 verdict,
                 answered.after().words(),
                 answered.after().oneSided(),
-                answered.correction().map(Correction::words).orElse(null),
+                answered.correction().map(SettingWords::correction).orElse(null),
                 answered.foundLoose(),
                 answered.after().recheck());
     }
@@ -190,7 +190,8 @@ class SettingChartController {
                     sense.flatMap(SettingSense::looser)
                             .map(SettingPointView::of)
                             .orElse(null),
-                    sense.map(one -> one.words(charted.window().value())).orElse(List.of()),
+                    sense.map(one -> SettingWords.sense(one, charted.window().value()))
+                            .orElse(List.of()),
                     charted.shape().inboard().designation().toString(),
                     charted.shape().outboard().designation().toString(),
                     charted.shape().bearingsKnown(),
@@ -213,7 +214,10 @@ class SettingChartController {
 
         static SensitivityView of(Sensitivity one) {
             return new SensitivityView(
-                    one.cause(), LengthView.of(one.change()), LengthView.of(one.leaves()), one.verdict());
+                    SettingWords.cause(one.cause()),
+                    LengthView.of(one.change()),
+                    LengthView.of(one.leaves()),
+                    one.verdict());
         }
     }
 
@@ -233,7 +237,7 @@ class SettingChartController {
                     WarmingView.ofKelvin(heat.kelvin()),
                     WarmingView.ofKelvin(heat.least()),
                     WarmingView.ofKelvin(heat.most()),
-                    heat.words());
+                    SettingWords.heat(heat));
         }
     }
 
@@ -263,7 +267,7 @@ class SettingChartController {
                     AddedHeatView.of(point.added()),
                     LengthView.of(point.rock()),
                     point.dragNewtonMillimetres() / 1000,
-                    ForceView.of(Force.ofNewtons(point.preload())),
+                    ForceView.of(point.preload()),
                     Math.min(ALL_ROUND, point.inner().share()),
                     Math.min(ALL_ROUND, point.outer().share()),
                     ForceView.of(Force.ofNewtons(Math.max(

@@ -20,7 +20,7 @@ public record Candidate(
      * How far a reading is off.
      *
      * @param deviations in standard deviations of instrument and making together
-     * @param millimetres reading less nominal
+     * @param by reading less nominal
      */
-    public record Disagreement(Measurand measurand, double deviations, double millimetres) {}
+    public record Disagreement(Measurand measurand, double deviations, Length by) {}
 }

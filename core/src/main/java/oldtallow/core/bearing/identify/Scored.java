@@ -25,7 +25,7 @@ record Scored(BearingSet set, double log, Disagreement worst) {
 
     static Scored of(BearingSet set, List<Measurement> measurements) {
         double log = 0;
-        var worst = new Disagreement(measurements.getFirst().measurand(), 0, 0);
+        var worst = new Disagreement(measurements.getFirst().measurand(), 0, Length.ZERO);
         for (Measurement measurement : measurements) {
             List<Length> nominals = nominals(measurement.measurand(), set);
             if (nominals.isEmpty()) {
@@ -46,7 +46,7 @@ record Scored(BearingSet set, double log, Disagreement worst) {
                 worst = new Disagreement(
                         measurement.measurand(),
                         best.deviations(),
-                        measurement.length().minus(nearest).millimetres());
+                        measurement.length().minus(nearest));
             }
         }
         return new Scored(set, log, worst);

@@ -1,7 +1,10 @@
 package oldtallow.core.hub.section;
 
+import static oldtallow.core.hub.section.Point.at;
+
 import java.util.ArrayList;
 import java.util.List;
+import java.util.stream.Stream;
 import oldtallow.core.bearing.BearingSet;
 import oldtallow.core.bearing.RollerGeometry;
 import oldtallow.core.hub.Fittings.Spacing;
@@ -73,99 +76,63 @@ final class BearingParts {
         double outside = set.outsideDiameter().millimetres() / 2;
         return outline(
                 Look.CUT,
-                thin,
-                outside,
-                thick - CHAMFER,
-                outside,
-                thick,
-                outside - CHAMFER,
-                thick,
-                rollers.radiusAt(rollers.raceAngle(), thick),
-                thin,
-                rollers.radiusAt(rollers.raceAngle(), thin));
+                at(thin, outside),
+                at(thick - CHAMFER, outside),
+                at(thick, outside - CHAMFER),
+                at(thick, rollers.radiusAt(rollers.raceAngle(), thick)),
+                at(thin, rollers.radiusAt(rollers.raceAngle(), thin)));
     }
 
     private List<Outline> cone() {
         double half = rollers.halfRollerAngle();
         double near = rollers.pitchCone() - rollers.rollerLength() / 2;
         double far = rollers.pitchCone() + rollers.rollerLength() / 2;
-        double[] raceNear = polar(near / Math.cos(half), rollers.coneRaceAngle());
-        double[] raceFar = polar(far / Math.cos(half), rollers.coneRaceAngle());
-        double[] cupNear = polar(near / Math.cos(half), rollers.raceAngle());
-        double[] cupFar = polar(far / Math.cos(half), rollers.raceAngle());
-        double[] bigRib = between(raceFar, cupFar, BIG_RIB);
-        double[] smallRib = between(raceNear, cupNear, SMALL_RIB);
+        Point raceNear = polar(near / Math.cos(half), rollers.coneRaceAngle());
+        Point raceFar = polar(far / Math.cos(half), rollers.coneRaceAngle());
+        Point cupNear = polar(near / Math.cos(half), rollers.raceAngle());
+        Point cupFar = polar(far / Math.cos(half), rollers.raceAngle());
+        Point bigRib = raceFar.towards(cupFar, BIG_RIB);
+        Point smallRib = raceNear.towards(cupNear, SMALL_RIB);
         double bore = set.bore().millimetres() / 2;
-        double smallEnd = Math.max(set.coneWidth().millimetres(), smallRib[0] + 0.3);
+        double smallEnd = Math.max(set.coneWidth().millimetres(), smallRib.x() + 0.3);
         Outline ring = outline(
                 Look.CUT,
-                CHAMFER,
-                bore,
-                0,
-                bore + CHAMFER,
-                0,
-                bigRib[1],
-                bigRib[0],
-                bigRib[1],
-                raceFar[0],
-                raceFar[1],
-                raceNear[0],
-                raceNear[1],
-                smallRib[0],
-                smallRib[1],
-                smallEnd,
-                smallRib[1],
-                smallEnd,
-                bore);
-        Outline roller = outline(
-                Look.WHOLE,
-                raceNear[0],
-                raceNear[1],
-                raceFar[0],
-                raceFar[1],
-                cupFar[0],
-                cupFar[1],
-                cupNear[0],
-                cupNear[1]);
+                at(CHAMFER, bore),
+                at(0, bore + CHAMFER),
+                at(0, bigRib.y()),
+                bigRib,
+                raceFar,
+                raceNear,
+                smallRib,
+                at(smallEnd, smallRib.y()),
+                at(smallEnd, bore));
+        Outline roller = outline(Look.WHOLE, raceNear, raceFar, cupFar, cupNear);
         return List.of(ring, roller, cage(raceNear, cupNear, near, -1), cage(raceFar, cupFar, far, 1));
     }
 
     /** The cage's edge beyond one end of the roller, just outside its axis. */
-    private Outline cage(double[] race, double[] cup, double distance, int outward) {
-        double[] inner = between(race, cup, 0.52);
-        double thickness = CAGE_THICKNESS / Math.hypot(cup[0] - race[0], cup[1] - race[1]);
-        double[] outer = between(race, cup, 0.52 + thickness);
-        double alongX = -Math.cos(rollers.rollerAngle()) * outward * CAGE_REACH;
-        double alongY = Math.sin(rollers.rollerAngle()) * outward * CAGE_REACH;
+    private Outline cage(Point race, Point cup, double distance, int outward) {
         if (distance <= 0) {
             throw new IllegalStateException("a roller beyond its apex");
         }
-        return outline(
-                Look.CUT,
-                inner[0],
-                inner[1],
-                outer[0],
-                outer[1],
-                outer[0] + alongX,
-                outer[1] + alongY,
-                inner[0] + alongX,
-                inner[1] + alongY);
+        Point inner = race.towards(cup, 0.52);
+        Point outer = race.towards(cup, 0.52 + CAGE_THICKNESS / Math.hypot(cup.x() - race.x(), cup.y() - race.y()));
+        double alongX = -Math.cos(rollers.rollerAngle()) * outward * CAGE_REACH;
+        double alongY = Math.sin(rollers.rollerAngle()) * outward * CAGE_REACH;
+        return outline(Look.CUT, inner, outer, outer.by(alongX, alongY), inner.by(alongX, alongY));
     }
 
-    /** A point at a distance from the apex along a line at an angle: u from the back face, radius. */
-    private double[] polar(double distance, double angle) {
-        return new double[] {rollers.apex() - distance * Math.cos(angle), distance * Math.sin(angle)};
+    /** A point at a distance from the apex along a line at an angle, seen from the back face. */
+    private Point polar(double distance, double angle) {
+        return at(rollers.apex() - distance * Math.cos(angle), distance * Math.sin(angle));
     }
 
-    private static double[] between(double[] a, double[] b, double share) {
-        return new double[] {a[0] + (b[0] - a[0]) * share, a[1] + (b[1] - a[1]) * share};
-    }
-
-    private Outline outline(Look look, double... ur) {
-        double[] xy = ur.clone();
-        for (int i = 0; i < xy.length; i += 2) {
-            xy[i] = backFace + direction * xy[i];
-        }
-        return Outline.of(look, xy);
+    /** As seen from this bearing's back face, growing inward. */
+    private Outline outline(Look look, Point... seen) {
+        return Outline.of(
+                look,
+                Stream.of(seen)
+                        .map(point -> at(backFace + direction * point.x(), point.y()))
+                        .toArray(Point[]::new));
     }
 }

@@ -1,5 +1,7 @@
 package oldtallow.core.hub.section;
 
+import static oldtallow.core.hub.section.Point.at;
+
 import java.util.List;
 import oldtallow.core.hub.Construction;
 import oldtallow.core.hub.section.Outline.Look;
@@ -24,40 +26,26 @@ final class BrakeParts {
                         true,
                         Outline.of(
                                 Look.THIN,
-                                plate - 6 * s,
-                                inner,
-                                plate,
-                                inner,
-                                plate,
-                                inner + 9 * s,
-                                plate + 48 * s,
-                                inner + 9 * s,
-                                plate + 48 * s,
-                                inner + 15 * s,
-                                plate - 6 * s,
-                                inner + 15 * s)));
+                                at(plate - 6 * s, inner),
+                                at(plate, inner),
+                                at(plate, inner + 9 * s),
+                                at(plate + 48 * s, inner + 9 * s),
+                                at(plate + 48 * s, inner + 15 * s),
+                                at(plate - 6 * s, inner + 15 * s))));
             case DISC ->
                 List.of(SectionPart.of(
                         PartName.BRAKE,
                         true,
                         Outline.of(
                                 Look.THIN,
-                                plate - 5 * s,
-                                inner,
-                                plate,
-                                inner,
-                                plate,
-                                inner + 3 * s,
-                                plate + 22 * s,
-                                inner + 3 * s,
-                                plate + 22 * s,
-                                inner + 30 * s,
-                                plate + 10 * s,
-                                inner + 30 * s,
-                                plate + 10 * s,
-                                inner + 8 * s,
-                                plate - 5 * s,
-                                inner + 8 * s)));
+                                at(plate - 5 * s, inner),
+                                at(plate, inner),
+                                at(plate, inner + 3 * s),
+                                at(plate + 22 * s, inner + 3 * s),
+                                at(plate + 22 * s, inner + 30 * s),
+                                at(plate + 10 * s, inner + 30 * s),
+                                at(plate + 10 * s, inner + 8 * s),
+                                at(plate - 5 * s, inner + 8 * s))));
         };
     }
 }

@@ -1,5 +1,7 @@
 package oldtallow.core.hub.section;
 
+import static oldtallow.core.hub.section.Point.at;
+
 import java.util.ArrayList;
 import java.util.List;
 import oldtallow.core.hub.Construction;
@@ -114,25 +116,22 @@ final class ClosureParts {
                 locking
                         ? Outline.of(
                                 Look.THIN,
-                                gasket,
-                                shaft,
-                                gasket,
-                                hubs,
-                                plate,
-                                hubs,
-                                plate - 16 * layout.s,
-                                hubs * 0.7,
-                                plate - 20 * layout.s,
-                                hubs * 0.7,
-                                plate - 20 * layout.s,
-                                shaft + 3,
-                                plate,
-                                shaft + 3,
-                                plate,
-                                shaft)
+                                at(gasket, shaft),
+                                at(gasket, hubs),
+                                at(plate, hubs),
+                                at(plate - 16 * layout.s, hubs * 0.7),
+                                at(plate - 20 * layout.s, hubs * 0.7),
+                                at(plate - 20 * layout.s, shaft + 3),
+                                at(plate, shaft + 3),
+                                at(plate, shaft))
                         : Outline.of(
-                                Look.CUT, gasket, shaft, gasket, hubs, plate, hubs, plate, shaft + 6, plate - 2,
-                                shaft + 6, plate - 2, shaft)));
+                                Look.CUT,
+                                at(gasket, shaft),
+                                at(gasket, hubs),
+                                at(plate, hubs),
+                                at(plate, shaft + 6),
+                                at(plate - 2, shaft + 6),
+                                at(plate - 2, shaft))));
         parts.add(SectionPart.of(
                 PartName.CIRCLIP, true, Outline.box(Look.CUT, plate - 4.6, plate - 3, shaft, shaft + 2.5)));
         return parts;
@@ -163,22 +162,14 @@ final class ClosureParts {
                 true,
                 Outline.of(
                         Look.CUT,
-                        layout.backFaces,
-                        shaft,
-                        layout.backFaces,
-                        bore,
-                        0,
-                        bore,
-                        0,
-                        land,
-                        plateEnd,
-                        land,
-                        plateEnd,
-                        flange,
-                        plate,
-                        flange,
-                        plate,
-                        shaft)));
+                        at(layout.backFaces, shaft),
+                        at(layout.backFaces, bore),
+                        at(0, bore),
+                        at(0, land),
+                        at(plateEnd, land),
+                        at(plateEnd, flange),
+                        at(plate, flange),
+                        at(plate, shaft))));
         return parts;
     }
 
@@ -199,20 +190,13 @@ final class ClosureParts {
                                 true,
                                 Outline.of(
                                         Look.CUT,
-                                        end - 1.5,
-                                        0,
-                                        end - 1.5,
-                                        hole + 2,
-                                        end,
-                                        hole + 2,
-                                        end,
-                                        hole,
-                                        end + SHEET,
-                                        hole,
-                                        end + SHEET + 3,
-                                        hole - 1,
-                                        end + SHEET + 3,
-                                        0)));
+                                        at(end - 1.5, 0),
+                                        at(end - 1.5, hole + 2),
+                                        at(end, hole + 2),
+                                        at(end, hole),
+                                        at(end + SHEET, hole),
+                                        at(end + SHEET + 3, hole - 1),
+                                        at(end + SHEET + 3, 0))));
             }
             case OIL_WINDOW ->
                 List.of(SectionPart.of(
@@ -220,24 +204,15 @@ final class ClosureParts {
                         assumed,
                         Outline.of(
                                 Look.CUT,
-                                face,
-                                bore,
-                                face,
-                                layout.hubRadiusOutboard(),
-                                face - 6,
-                                layout.hubRadiusOutboard(),
-                                face - 8,
-                                bore * 0.8,
-                                face - 14,
-                                bore * 0.7,
-                                face - 14,
-                                0,
-                                face - 11,
-                                0,
-                                face - 11,
-                                bore * 0.62,
-                                face - 4,
-                                bore * 0.72)));
+                                at(face, bore),
+                                at(face, layout.hubRadiusOutboard()),
+                                at(face - 6, layout.hubRadiusOutboard()),
+                                at(face - 8, bore * 0.8),
+                                at(face - 14, bore * 0.7),
+                                at(face - 14, 0),
+                                at(face - 11, 0),
+                                at(face - 11, bore * 0.62),
+                                at(face - 4, bore * 0.72))));
         };
     }
 
@@ -254,29 +229,17 @@ final class ClosureParts {
         double crown = bore * 0.62;
         return Outline.of(
                 Look.CUT,
-                skirt,
-                bore,
-                face,
-                bore,
-                face,
-                bore + 2.4,
-                face - SHEET,
-                bore + 2.4,
-                face - SHEET,
-                bore,
-                end + 7,
-                bore - 1.5,
-                end,
-                crown,
-                end,
-                hole,
-                end + SHEET,
-                hole,
-                end + SHEET,
-                crown - 0.8,
-                end + 7.6,
-                bore - 1.5 - SHEET,
-                skirt,
-                bore - SHEET);
+                at(skirt, bore),
+                at(face, bore),
+                at(face, bore + 2.4),
+                at(face - SHEET, bore + 2.4),
+                at(face - SHEET, bore),
+                at(end + 7, bore - 1.5),
+                at(end, crown),
+                at(end, hole),
+                at(end + SHEET, hole),
+                at(end + SHEET, crown - 0.8),
+                at(end + 7.6, bore - 1.5 - SHEET),
+                at(skirt, bore - SHEET));
     }
 }

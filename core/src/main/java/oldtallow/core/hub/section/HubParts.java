@@ -1,5 +1,7 @@
 package oldtallow.core.hub.section;
 
+import static oldtallow.core.hub.section.Point.at;
+
 import java.util.ArrayList;
 import java.util.List;
 import oldtallow.core.bearing.BearingSet;
@@ -113,26 +115,16 @@ final class HubParts {
         double end = layout.flangeStart() - half * STUD_LENGTH;
         return Outline.of(
                 Look.WHOLE,
-                end + 1,
-                middle - half,
-                layout.flangeEnd(),
-                middle - half,
-                layout.flangeEnd(),
-                middle - half * 1.5,
-                head,
-                middle - half * 1.5,
-                head,
-                middle + half * 1.5,
-                layout.flangeEnd(),
-                middle + half * 1.5,
-                layout.flangeEnd(),
-                middle + half,
-                end + 1,
-                middle + half,
-                end,
-                middle + half - 1,
-                end,
-                middle - half + 1);
+                at(end + 1, middle - half),
+                at(layout.flangeEnd(), middle - half),
+                at(layout.flangeEnd(), middle - half * 1.5),
+                at(head, middle - half * 1.5),
+                at(head, middle + half * 1.5),
+                at(layout.flangeEnd(), middle + half * 1.5),
+                at(layout.flangeEnd(), middle + half),
+                at(end + 1, middle + half),
+                at(end, middle + half - 1),
+                at(end, middle - half + 1));
     }
 
     private static Outline upright(Layout layout) {

@@ -1,5 +1,7 @@
 package oldtallow.core.hub.section;
 
+import static oldtallow.core.hub.section.Point.at;
+
 import java.util.ArrayList;
 import java.util.List;
 import oldtallow.core.hub.Construction;
@@ -60,18 +62,12 @@ final class NutParts {
                         // under the nut, its tang bent up over the flat
                         Outline.of(
                                 Look.CUT,
-                                back,
-                                thread + 0.3,
-                                back,
-                                nut + TAB,
-                                end + height * 0.4,
-                                nut + TAB,
-                                end + height * 0.4,
-                                nut,
-                                face,
-                                nut,
-                                face,
-                                thread + 0.3)));
+                                at(back, thread + 0.3),
+                                at(back, nut + TAB),
+                                at(end + height * 0.4, nut + TAB),
+                                at(end + height * 0.4, nut),
+                                at(face, nut),
+                                at(face, thread + 0.3))));
             }
             case RING_AND_LOCK_PLATE -> {
                 double end = face - height;
@@ -90,18 +86,12 @@ final class NutParts {
                         true,
                         Outline.of(
                                 Look.CUT,
-                                inner,
-                                thread + 0.3,
-                                inner,
-                                nut,
-                                inner + 3.5,
-                                nut,
-                                inner + 3.5,
-                                nut + TAB,
-                                inner - TAB,
-                                nut + TAB,
-                                inner - TAB,
-                                thread + 0.3)));
+                                at(inner, thread + 0.3),
+                                at(inner, nut),
+                                at(inner + 3.5, nut),
+                                at(inner + 3.5, nut + TAB),
+                                at(inner - TAB, nut + TAB),
+                                at(inner - TAB, thread + 0.3))));
                 parts.add(SectionPart.of(
                         PartName.OUTER_NUT,
                         assumed,
@@ -114,29 +104,20 @@ final class NutParts {
                         assumed,
                         Outline.of(
                                 Look.CUT,
-                                face,
-                                thread,
-                                face,
-                                nut,
-                                end,
-                                nut,
-                                end,
-                                thread + SHEET,
-                                end - 2.8,
-                                thread + SHEET,
-                                end - 2.8,
-                                thread)));
+                                at(face, thread),
+                                at(face, nut),
+                                at(end, nut),
+                                at(end, thread + SHEET),
+                                at(end - 2.8, thread + SHEET),
+                                at(end - 2.8, thread))));
                 parts.add(SectionPart.of(
                         PartName.LOCK,
                         true,
                         Outline.of(
                                 Look.CUT,
-                                end - 0.8,
-                                thread + SHEET,
-                                end - 2.6,
-                                thread + SHEET,
-                                end - 1.7,
-                                thread + SHEET + 1.2)));
+                                at(end - 0.8, thread + SHEET),
+                                at(end - 2.6, thread + SHEET),
+                                at(end - 1.7, thread + SHEET + 1.2))));
             }
         }
         return parts;
@@ -189,35 +170,23 @@ final class NutParts {
     private static Outline pin(double x, double half, double from, double reach) {
         return Outline.of(
                 Look.WHOLE,
-                x - half,
-                from,
-                x + half,
-                from,
-                x + half,
-                reach,
-                x + half / 2,
-                reach + 1.5,
-                x - half / 2,
-                reach + 1.5,
-                x - half,
-                reach);
+                at(x - half, from),
+                at(x + half, from),
+                at(x + half, reach),
+                at(x + half / 2, reach + 1.5),
+                at(x - half / 2, reach + 1.5),
+                at(x - half, reach));
     }
 
     /** A cap of sheet over the nut: its skirt down the flats from {@code end} to {@code skirt}, open inward to {@code hole}. */
     private static Outline sheetCap(double end, double skirt, double nut, double hole) {
         return Outline.of(
                 Look.CUT,
-                skirt,
-                nut,
-                skirt,
-                nut + SHEET,
-                end - SHEET,
-                nut + SHEET,
-                end - SHEET,
-                hole,
-                end,
-                hole,
-                end,
-                nut);
+                at(skirt, nut),
+                at(skirt, nut + SHEET),
+                at(end - SHEET, nut + SHEET),
+                at(end - SHEET, hole),
+                at(end, hole),
+                at(end, nut));
     }
 }

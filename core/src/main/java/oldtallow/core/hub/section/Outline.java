@@ -1,6 +1,7 @@
 package oldtallow.core.hub.section;
 
-import java.util.ArrayList;
+import static oldtallow.core.hub.section.Point.at;
+
 import java.util.List;
 import oldtallow.core.quantity.EnteredQuantity;
 import oldtallow.core.quantity.OutOfRangeException;
@@ -32,17 +33,12 @@ public record Outline(Look look, List<Point> points) {
         }
     }
 
-    /** From x, y, x, y … */
-    static Outline of(Look look, double... coordinates) {
-        List<Point> points = new ArrayList<>();
-        for (int i = 0; i + 1 < coordinates.length; i += 2) {
-            points.add(new Point(coordinates[i], coordinates[i + 1]));
-        }
-        return new Outline(look, points);
+    static Outline of(Look look, Point... points) {
+        return new Outline(look, List.of(points));
     }
 
     /** A rectangle along the axis. */
     static Outline box(Look look, double x0, double x1, double y0, double y1) {
-        return of(look, x0, y0, x1, y0, x1, y1, x0, y1);
+        return of(look, at(x0, y0), at(x1, y0), at(x1, y1), at(x0, y1));
     }
 }

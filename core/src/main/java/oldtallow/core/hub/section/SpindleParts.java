@@ -1,5 +1,7 @@
 package oldtallow.core.hub.section;
 
+import static oldtallow.core.hub.section.Point.at;
+
 import java.util.ArrayList;
 import java.util.List;
 import oldtallow.core.hub.Construction;
@@ -136,18 +138,12 @@ final class SpindleParts {
         edge.stream().dropWhile(point -> point.x() <= layout.backFaces).forEach(inner::add);
         Outline channel = Outline.of(
                 Look.SPACE,
-                layout.spindleEnd,
-                0,
-                hole + CHANNEL,
-                0,
-                hole + CHANNEL,
-                land,
-                hole,
-                land,
-                hole,
-                CHANNEL,
-                layout.spindleEnd,
-                CHANNEL);
+                at(layout.spindleEnd, 0),
+                at(hole + CHANNEL, 0),
+                at(hole + CHANNEL, land),
+                at(hole, land),
+                at(hole, CHANNEL),
+                at(layout.spindleEnd, CHANNEL));
         return List.of(
                 SectionPart.of(PartName.SPINDLE, assumed, new Outline(Look.CUT, outer), new Outline(Look.CUT, inner)),
                 SectionPart.of(PartName.GREASE_CHANNEL, true, channel));
@@ -160,28 +156,17 @@ final class SpindleParts {
         double shoulderRadius = Math.max(layout.radius(HubDimension.SHOULDER), land + 1);
         return Outline.of(
                 Look.CUT,
-                layout.inboardEnd,
-                0,
-                layout.spindleEnd,
-                0,
-                layout.spindleEnd,
-                layout.threadRadius() - 1,
-                layout.spindleEnd + 1,
-                layout.threadRadius(),
-                layout.nutFace,
-                layout.threadRadius(),
-                layout.nutFace,
-                Math.min(shaft, layout.threadRadius()),
-                layout.backFaces,
-                Math.min(shaft, layout.threadRadius()),
-                layout.backFaces,
-                land,
-                shoulder,
-                land,
-                shoulder,
-                shoulderRadius,
-                layout.inboardEnd,
-                shoulderRadius);
+                at(layout.inboardEnd, 0),
+                at(layout.spindleEnd, 0),
+                at(layout.spindleEnd, layout.threadRadius() - 1),
+                at(layout.spindleEnd + 1, layout.threadRadius()),
+                at(layout.nutFace, layout.threadRadius()),
+                at(layout.nutFace, Math.min(shaft, layout.threadRadius())),
+                at(layout.backFaces, Math.min(shaft, layout.threadRadius())),
+                at(layout.backFaces, land),
+                at(shoulder, land),
+                at(shoulder, shoulderRadius),
+                at(layout.inboardEnd, shoulderRadius));
     }
 
     /** The driven shaft through a hollow spindle; a full-floating half shaft is one piece with its flange. */
@@ -193,24 +178,15 @@ final class SpindleParts {
         if (layout.construction == Construction.FULL_FLOATING_REAR) {
             Outline whole = Outline.of(
                     Look.WHOLE,
-                    layout.inboardEnd,
-                    0,
-                    plate - 4,
-                    0,
-                    plate - 4,
-                    radius + 2,
-                    plate,
-                    radius + 4,
-                    plate,
-                    layout.hubRadiusOutboard(),
-                    gasket,
-                    layout.hubRadiusOutboard(),
-                    gasket,
-                    radius + 4,
-                    gasket + 1,
-                    radius,
-                    layout.inboardEnd,
-                    radius);
+                    at(layout.inboardEnd, 0),
+                    at(plate - 4, 0),
+                    at(plate - 4, radius + 2),
+                    at(plate, radius + 4),
+                    at(plate, layout.hubRadiusOutboard()),
+                    at(gasket, layout.hubRadiusOutboard()),
+                    at(gasket, radius + 4),
+                    at(gasket + 1, radius),
+                    at(layout.inboardEnd, radius));
             double stub = layout.spindleEnd + 2;
             return List.of(
                     SectionPart.of(PartName.HALF_SHAFT, assumed, whole),

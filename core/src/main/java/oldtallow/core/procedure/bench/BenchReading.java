@@ -26,16 +26,17 @@ import oldtallow.core.procedure.job.Replan;
 import oldtallow.core.procedure.judge.JudgedItem;
 import oldtallow.core.procedure.step.PartMove;
 import oldtallow.core.procedure.step.Step;
+import oldtallow.core.procedure.step.StepIds;
 
 /** One pass over a job's entries; the brief changes on the way, and a step is what the plan of its time said. */
 final class BenchReading<H extends BuiltHub> {
 
     /** What steps were called before a spacer was told by itself, not by its construction. */
     private static final Map<String, String> CALLED_NOW = Map.of(
-            "strip.upright-spacer", "strip.spacer",
-            "strip.hub-spacer", "strip.spacer",
-            "hub.upright-spacer", "hub.spacer",
-            "hub.hub-spacer", "hub.spacer");
+            "strip.upright-spacer", StepIds.STRIP_SPACER,
+            "strip.hub-spacer", StepIds.STRIP_SPACER,
+            "hub.upright-spacer", StepIds.HUB_SPACER,
+            "hub.hub-spacer", StepIds.HUB_SPACER);
 
     private final Job job;
     private final H end;

@@ -33,6 +33,7 @@ import oldtallow.core.procedure.step.Caution;
 import oldtallow.core.procedure.step.Check;
 import oldtallow.core.procedure.step.PartMove.Kind;
 import oldtallow.core.procedure.step.Stage;
+import oldtallow.core.procedure.step.StepIds;
 import oldtallow.core.procedure.step.Supply;
 import oldtallow.core.procedure.step.Tool;
 import oldtallow.core.quantity.ReadingKind;
@@ -42,7 +43,7 @@ final class CleanSteps {
 
     static final List<StepDefinition> ALL = List.of(
             step(
-                    "grease.kind",
+                    StepIds.GREASE_KIND,
                     Stage.CLEAN,
                     "Decide the grease, before any is washed out or pushed through",
                     aided(Aid.GREASE_KIND),
@@ -71,16 +72,16 @@ final class CleanSteps {
                             how("The hub comes greased: ask with what, and stay with it.")),
                     when(s -> s.assembles() && !GreaseSteps.isOil(s))),
             step(
-                    "clean.wipe",
+                    StepIds.CLEAN_WIPE,
                     Stage.CLEAN,
                     "Wipe everything with a rag first",
                     why("What the rag takes, the solvent need not."),
                     using(Supply.RAGS),
-                    after("strip.hub", "strip.hook", "strip.inboard-cone", "grease.kind"),
+                    after("strip.hub", "strip.hook", StepIds.STRIP_INBOARD_CONE, StepIds.GREASE_KIND),
                     takes(90),
                     when(s -> s.strips() && s.scope() != Scope.EXCHANGE)),
             step(
-                    "clean.cones",
+                    StepIds.CLEAN_CONES,
                     Stage.CLEAN,
                     "Wash the cones until nothing comes",
                     why("What is left in the cage hides damage and spoils the new filling."),
@@ -91,42 +92,42 @@ final class CleanSteps {
                     careful(Caution.SOLVENT, Caution.AIR_ON_BEARING),
                     with(Tool.PARTS_WASHER, Tool.COMPRESSED_AIR, Tool.GOGGLES, Tool.GLOVES),
                     using(Supply.SOLVENT, Supply.RAGS),
-                    after("clean.wipe"),
+                    after(StepIds.CLEAN_WIPE),
                     takes(120),
                     when(s -> keepsCones(s) && !purges(s))),
             step(
-                    "clean.purge",
+                    StepIds.CLEAN_PURGE,
                     Stage.CLEAN,
                     "Push new grease through the cones",
                     why("Works without solvent; slower, and only with greases that go together."),
                     how("Another colour, from the wide end.", "Until no old colour comes."),
                     using(Supply.PURGE_GREASE, Supply.RAGS),
                     must("clean.purged", "no old colour comes any more"),
-                    after("clean.wipe"),
+                    after(StepIds.CLEAN_WIPE),
                     takes(420),
                     when(s -> keepsCones(s) && purges(s))),
             step(
-                    "clean.hub",
+                    StepIds.CLEAN_HUB,
                     Stage.CLEAN,
                     "Clean out the hub",
                     only(s -> s.isOn(Construction.SPACER_SET), called("Clean out the upright")),
                     how("Cavity, cups and seal bore down to bare metal."),
                     only(s -> !s.isRoadside(), careful(Caution.SOLVENT), using(Supply.SOLVENT), with(Tool.GLOVES)),
                     using(Supply.RAGS),
-                    after("clean.wipe"),
+                    after(StepIds.CLEAN_WIPE),
                     takes(120),
                     when(s -> s.strips() && s.scope() != Scope.EXCHANGE)),
             step(
-                    "clean.spindle",
+                    StepIds.CLEAN_SPINDLE,
                     Stage.CLEAN,
                     "Clean spindle, thread and what goes back on it",
                     how("Thread with a brush; the nut must run on by fingers."),
                     using(Supply.RAGS),
-                    after("clean.wipe"),
+                    after(StepIds.CLEAN_WIPE),
                     takes(90),
                     when(Situation::strips)),
             step(
-                    "clean.brake",
+                    StepIds.CLEAN_BRAKE,
                     Stage.CLEAN,
                     "Clean the brake, wet",
                     why("Dust in the air is breathed; what has soaked into linings never comes out."),
@@ -148,7 +149,7 @@ final class CleanSteps {
                     Part.OUTBOARD_CONE,
                     JudgedItem.OUTBOARD_BEARING),
             step(
-                    "judge.spindle",
+                    StepIds.JUDGE_SPINDLE,
                     Stage.JUDGE,
                     "Judge the spindle",
                     verdict(JudgedItem.SPINDLE),
@@ -161,11 +162,11 @@ final class CleanSteps {
                             with(Tool.CALLIPER),
                             read(ReadingKind.SPINDLE_AT_INBOARD_SEAT, ReadingKind.SPINDLE_AT_OUTBOARD_SEAT)),
                     must(Check.Meaning.VERDICT, "judge.spindle-good", "seats and thread are fit to run on"),
-                    after("clean.spindle"),
+                    after(StepIds.CLEAN_SPINDLE),
                     takes(120),
                     when(Situation::assembles)),
             step(
-                    "judge.land",
+                    StepIds.JUDGE_LAND,
                     Stage.JUDGE,
                     "The land where the seal's lip runs",
                     why("A groove a nail catches is a damaged land: the next lip leaks in it."),
@@ -176,13 +177,13 @@ final class CleanSteps {
                     must(
                             "judge.land-good",
                             "the lip will run on a sound land: as it was, polished, sleeved or beside it"),
-                    after("clean.spindle"),
+                    after(StepIds.CLEAN_SPINDLE),
                     takes(30),
                     when(s -> s.strips()
                             && s.fittings().seal() != SealKind.MARINE_TWO_PIECE
                             && s.fittings().seal() != SealKind.UNITIZED)),
             step(
-                    "judge.hub",
+                    StepIds.JUDGE_HUB,
                     Stage.JUDGE,
                     "Judge the hub",
                     verdict(JudgedItem.HUB),
@@ -191,10 +192,10 @@ final class CleanSteps {
                     only(s -> s.isOn(Construction.ROTOR_HUB), how("Tone ring: rust, teeth, gap.")),
                     with(Tool.LAMP),
                     must(Check.Meaning.VERDICT, "judge.hub-good", "no cup turns or falls in by hand"),
-                    after("clean.hub"),
+                    after(StepIds.CLEAN_HUB),
                     when(s -> s.strips() && s.scope() != Scope.EXCHANGE)),
             step(
-                    "judge.brake",
+                    StepIds.JUDGE_BRAKE,
                     Stage.JUDGE,
                     "Look at the brake while it can be seen",
                     aided(Aid.LININGS),
@@ -203,11 +204,11 @@ final class CleanSteps {
                     careful(Caution.LICENSED_BRAKES),
                     with(Tool.LAMP),
                     must("judge.brake-dry", "what brakes is dry, or new linings come"),
-                    after("clean.brake"),
+                    after(StepIds.CLEAN_BRAKE),
                     takes(30),
                     when(s -> s.strips() && s.hasBrake())),
             step(
-                    "judge.cap",
+                    StepIds.JUDGE_CAP,
                     Stage.JUDGE,
                     "Judge the cap",
                     judges(Part.CAP),
@@ -222,7 +223,7 @@ final class CleanSteps {
                             see("judge.cap-good", "rim round, no dent, no crack")),
                     when(s -> s.moves(Part.CAP) && s.puts(Part.CAP) == Kind.REFIT)),
             step(
-                    "judge.new-hub",
+                    StepIds.JUDGE_NEW_HUB,
                     Stage.JUDGE,
                     "Look at the new hub's cups before a cone goes in",
                     why("A bought hub is somebody else's press work."),
@@ -231,7 +232,7 @@ final class CleanSteps {
                     must("judge.new-hub-home", "its cups are in without a gap, and clean"),
                     when(s -> s.brief().brings() == HubBrings.CUPS || s.brief().brings() == HubBrings.BEARINGS)),
             step(
-                    "judge.new-parts",
+                    StepIds.JUDGE_NEW_PARTS,
                     Stage.JUDGE,
                     "Check the new parts against the list",
                     why("Cups of one outside diameter differ in width and angle."),
@@ -280,7 +281,7 @@ final class CleanSteps {
                         see(
                                 "judge." + which + "-cause",
                                 "what ended the old one noted, so that it does not come back")),
-                after("clean.wipe", "clean.cones", "clean.purge", "clean.hub"),
+                after(StepIds.CLEAN_WIPE, StepIds.CLEAN_CONES, StepIds.CLEAN_PURGE, StepIds.CLEAN_HUB),
                 takes(120),
                 when(s -> s.strips() && s.scope() != Scope.EXCHANGE));
     }

@@ -30,6 +30,7 @@ import oldtallow.core.procedure.step.Aid;
 import oldtallow.core.procedure.step.Caution;
 import oldtallow.core.procedure.step.Check;
 import oldtallow.core.procedure.step.Stage;
+import oldtallow.core.procedure.step.StepIds;
 import oldtallow.core.procedure.step.Supply;
 import oldtallow.core.procedure.step.Tool;
 import oldtallow.core.quantity.ReadingKind;
@@ -37,21 +38,21 @@ import oldtallow.core.quantity.ReadingKind;
 /** Stage 10, second half, to 12: brake and wheel on, proved, remembered. Common practice of the trade. */
 final class CloseSteps {
 
-    private static final String CLOSED = "close.spin";
+    private static final String CLOSED = StepIds.CLOSE_SPIN;
 
     static final List<StepDefinition> ALL = List.of(
             step(
-                    "close.brake-faces",
+                    StepIds.CLOSE_BRAKE_FACES,
                     Stage.CLOSE,
                     "Clean the brake faces once more",
                     careful(Caution.BRAKE_FACE),
                     using(Supply.BRAKE_CLEANER, Supply.RAGS),
                     must("close.faces-clean", "what brakes is clean and dry"),
-                    after("close.cap", "close.cap-plug", "close.cap-fill", CLOSED),
+                    after(StepIds.CLOSE_CAP, StepIds.CLOSE_CAP_PLUG, StepIds.CLOSE_CAP_FILL, CLOSED),
                     when(s -> s.assembles() && brakeIsOpen(s))),
-            step("close.disc-spacer", Stage.CLOSE, "Disc spacer on", after(CLOSED), on(Part.DISC_SPACER)),
+            step(StepIds.CLOSE_DISC_SPACER, Stage.CLOSE, "Disc spacer on", after(CLOSED), on(Part.DISC_SPACER)),
             step(
-                    "close.disc",
+                    StepIds.CLOSE_DISC,
                     Stage.CLOSE,
                     "Disc on",
                     how("Anti-seize on its seat, none on its faces."),
@@ -59,7 +60,7 @@ final class CloseSteps {
                     using(Supply.ANTI_SEIZE),
                     on(Part.DISC)),
             step(
-                    "close.locating-pins",
+                    StepIds.CLOSE_LOCATING_PINS,
                     Stage.CLOSE,
                     "Locating pins in",
                     how("Each in its own hole, a little anti-seize."),
@@ -68,14 +69,14 @@ final class CloseSteps {
                     on(Part.LOCATING_PINS)),
             HubSteps.linings("close.linings", Stage.CLOSE, s -> !HubSteps.coversLinings(s)),
             step(
-                    "close.drum",
+                    StepIds.CLOSE_DRUM,
                     Stage.CLOSE,
                     "Drum on",
                     careful(Caution.LICENSED_BRAKES),
-                    after("close.brake-faces"),
+                    after(StepIds.CLOSE_BRAKE_FACES),
                     on(Part.DRUM)),
             step(
-                    "close.caliper",
+                    StepIds.CLOSE_CALIPER,
                     Stage.CLOSE,
                     "Caliper back, bolts to torque",
                     how(
@@ -86,12 +87,12 @@ final class CloseSteps {
                     using(Supply.THREADLOCKER),
                     read(ReadingKind.CALIPER_BOLT_TORQUE),
                     must("close.caliper-torqued", "caliper bolts are at the governing torque"),
-                    after("close.brake-faces"),
+                    after(StepIds.CLOSE_BRAKE_FACES),
                     on(Part.CALIPER),
                     when(s -> !s.isOn(Construction.SPACER_SET)),
                     takes(240)),
             step(
-                    "close.wheel",
+                    StepIds.CLOSE_WHEEL,
                     Stage.CLOSE,
                     "Wheel on, snug in a star",
                     aided(Aid.WHEEL_SNUG),
@@ -99,38 +100,38 @@ final class CloseSteps {
                             "Seats and threads of the " + s.fittings().wheel().words() + " clean and dry."))),
                     careful(Caution.HEAVY_WHEEL, Caution.WHEEL_NUTS),
                     with(Tool.WHEEL_BRACE),
-                    after("close.cap-plug", "close.cap", "close.cap-fill", CLOSED),
+                    after(StepIds.CLOSE_CAP_PLUG, StepIds.CLOSE_CAP, StepIds.CLOSE_CAP_FILL, CLOSED),
                     on(Part.WHEEL),
                     takes(60)),
             step(
-                    "close.rock",
+                    StepIds.CLOSE_ROCK,
                     Stage.CLOSE,
                     "Rock the wheel once more, before it comes down",
                     why("On the ground nobody feels it any more."),
                     only(Situation::hasRun, how("As after setting, and no worse than the first look.")),
                     see("close.rock-as-set", "the rock is what it was after setting"),
-                    after(CLOSED, "close.wheel"),
+                    after(CLOSED, StepIds.CLOSE_WHEEL),
                     takes(20)),
             step(
-                    "close.down",
+                    StepIds.CLOSE_DOWN,
                     Stage.CLOSE,
                     "Down on its wheels",
                     how("Nothing left under it, stands out, jack out."),
                     careful(Caution.FALLING_RIG),
                     with(Tool.JACK),
                     after(
-                            "close.wheel",
-                            "close.rock",
-                            "close.cap",
-                            "close.cap-plug",
-                            "close.cap-fill",
-                            "close.half-shaft",
-                            "close.end-cover",
-                            "close.hub-cover",
-                            "close.circlip"),
+                            StepIds.CLOSE_WHEEL,
+                            StepIds.CLOSE_ROCK,
+                            StepIds.CLOSE_CAP,
+                            StepIds.CLOSE_CAP_PLUG,
+                            StepIds.CLOSE_CAP_FILL,
+                            StepIds.CLOSE_HALF_SHAFT,
+                            StepIds.CLOSE_END_COVER,
+                            StepIds.CLOSE_HUB_COVER,
+                            StepIds.CLOSE_CIRCLIP),
                     takes(60)),
             step(
-                    "close.oil",
+                    StepIds.CLOSE_OIL,
                     Stage.CLOSE,
                     "Fill the oil, the axle level; wait, look again",
                     why("The bearings fill from it, and it drops."),
@@ -138,11 +139,11 @@ final class CloseSteps {
                     using(Supply.GEAR_OIL),
                     waits(600, "for the oil to find its level"),
                     must("close.oil-level", "the level stands at its mark again and nothing drips"),
-                    after("close.down", "close.cap", "close.half-shaft"),
+                    after(StepIds.CLOSE_DOWN, StepIds.CLOSE_CAP, StepIds.CLOSE_HALF_SHAFT),
                     takes(600),
                     when(OpenSteps::drains)),
             step(
-                    "close.wheel-nuts",
+                    StepIds.CLOSE_WHEEL_NUTS,
                     Stage.CLOSE,
                     "Wheel nuts to torque, in the star",
                     aided(Aid.WHEEL_NUTS),
@@ -154,34 +155,34 @@ final class CloseSteps {
                     worded(s -> List.of(must(
                             "close.nuts-torqued",
                             "every " + s.fittings().wheel().one() + " is at the governing torque"))),
-                    after("close.down"),
+                    after(StepIds.CLOSE_DOWN),
                     takes(60),
                     when(s -> s.moves(Part.WHEEL))),
             step(
-                    "close.pedal",
+                    StepIds.CLOSE_PEDAL,
                     Stage.CLOSE,
                     "Pump the brake until it is hard",
                     careful(Caution.NO_PEDAL, Caution.LICENSED_BRAKES),
                     how("A line was opened: it is bled first, by whoever may."),
                     must("close.pedal-hard", "the pedal is hard"),
-                    after("close.down", "close.wheel-nuts"),
+                    after(StepIds.CLOSE_DOWN, StepIds.CLOSE_WHEEL_NUTS),
                     when(s -> s.assembles()
                             && s.hasBrake()
                             && s.brief().construction().hasPedal())),
             step(
-                    "close.brake-adjust",
+                    StepIds.CLOSE_BRAKE_ADJUST,
                     Stage.CLOSE,
                     "Re-adjust the trailer's brakes, and try them",
                     careful(Caution.LICENSED_BRAKES),
                     how("Both sides alike, by the maker's procedure.", "A line was opened: it is bled first."),
                     must("close.brake-holds", "the brake holds, and the wheel is free when it is let go"),
-                    after("close.down", "close.wheel-nuts"),
+                    after(StepIds.CLOSE_DOWN, StepIds.CLOSE_WHEEL_NUTS),
                     takes(240),
                     when(s -> s.assembles()
                             && s.hasBrake()
                             && !s.brief().construction().hasPedal())),
             step(
-                    "prove.drive",
+                    StepIds.PROVE_DRIVE,
                     Stage.PROVE,
                     "A short drive",
                     why("Nothing proves a setting like a few warm kilometres."),
@@ -189,7 +190,7 @@ final class CloseSteps {
                     only(Situation::hasBrake, how("Brakes used little, they heat the hub too.")),
                     takes(1200)),
             step(
-                    "prove.temperature",
+                    StepIds.PROVE_TEMPERATURE,
                     Stage.PROVE,
                     "Hub temperature, left against right",
                     aided(Aid.WARMTH),
@@ -199,18 +200,18 @@ final class CloseSteps {
                     only(s -> !s.isRoadside(), with(Tool.THERMOMETER)),
                     read(ReadingKind.HUB_TEMPERATURE, ReadingKind.OTHER_HUB_TEMPERATURE),
                     must(Check.Meaning.WARM_AT_MOST, "prove.warm", "warm at most, and like the other side"),
-                    after("prove.drive")),
+                    after(StepIds.PROVE_DRIVE)),
             step(
-                    "prove.oil",
+                    StepIds.PROVE_OIL,
                     Stage.PROVE,
                     "The oil once more, now that the bearings have filled",
                     how("Axle level; topped up to the mark."),
                     using(Supply.GEAR_OIL),
                     see("prove.oil-level", "the level stands at its mark and nothing drips"),
-                    after("prove.drive"),
+                    after(StepIds.PROVE_DRIVE),
                     when(OpenSteps::drains)),
             step(
-                    "prove.rock",
+                    StepIds.PROVE_ROCK,
                     Stage.PROVE,
                     "Up again, rock it once more",
                     aided(Aid.PROVED),
@@ -224,10 +225,10 @@ final class CloseSteps {
                     with(Tool.CHOCKS, Tool.JACK, Tool.STANDS),
                     read(ReadingKind.ROCK),
                     must("prove.no-rock", "the rock is what it was after setting"),
-                    after("prove.drive", "prove.temperature"),
+                    after(StepIds.PROVE_DRIVE, StepIds.PROVE_TEMPERATURE),
                     takes(300)),
             step(
-                    "prove.nuts-again",
+                    StepIds.PROVE_NUTS_AGAIN,
                     Stage.PROVE,
                     "Wheel nuts again after the first 50 to 100 km",
                     aided(Aid.WHEEL_NUTS_AGAIN),
@@ -237,20 +238,20 @@ final class CloseSteps {
                     careful(Caution.WHEEL_NUTS),
                     with(Tool.TORQUE_WRENCH),
                     see("prove.retorque-told", "whoever drives it knows, or it stands on the almanac"),
-                    after("prove.drive"),
+                    after(StepIds.PROVE_DRIVE),
                     when(s -> s.moves(Part.WHEEL))),
             step(
-                    "prove.road",
+                    StepIds.PROVE_ROAD,
                     Stage.PROVE,
                     "Feel every hub at each stop on the way home",
                     how(
                             "Stop for the night where it is light enough to look again.",
                             "Measured and looked at by daylight as soon as there is a workshop."),
                     careful(Caution.HOT_HUB),
-                    after("prove.drive"),
+                    after(StepIds.PROVE_DRIVE),
                     when(Situation::isRoadside)),
             step(
-                    "remember.parts",
+                    StepIds.REMEMBER_PARTS,
                     Stage.REMEMBER,
                     "Write down what went in",
                     why("Next time somebody asks what is in it."),
@@ -260,7 +261,7 @@ final class CloseSteps {
                     takes(60),
                     when(Situation::assembles)),
             step(
-                    "remember.spares",
+                    StepIds.REMEMBER_SPARES,
                     Stage.REMEMBER,
                     "Old but sound? Into the bag",
                     how(
@@ -269,7 +270,7 @@ final class CloseSteps {
                     with(Tool.BAGS),
                     when(s -> s.scope() == Scope.RENEW)),
             step(
-                    "remember.next",
+                    StepIds.REMEMBER_NEXT,
                     Stage.REMEMBER,
                     "When is it due again?",
                     how("The governing interval, sooner after dunking or hard use."),

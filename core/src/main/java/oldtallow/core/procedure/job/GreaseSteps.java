@@ -22,6 +22,7 @@ import oldtallow.core.procedure.brief.Choices.HubBrings;
 import oldtallow.core.procedure.step.Aid;
 import oldtallow.core.procedure.step.Caution;
 import oldtallow.core.procedure.step.Stage;
+import oldtallow.core.procedure.step.StepIds;
 import oldtallow.core.procedure.step.Supply;
 import oldtallow.core.procedure.step.Tool;
 
@@ -32,14 +33,14 @@ final class GreaseSteps {
             pack("grease.inboard", "Pack the inboard cone", "inboard", Aid.INBOARD_CONE),
             pack("grease.outboard", "Pack the outboard cone", "outboard", Aid.OUTBOARD_CONE),
             step(
-                    "grease.oil-film",
+                    StepIds.GREASE_OIL_FILM,
                     Stage.GREASE,
                     "Wet both bearings with the oil they will run in",
                     why("The first turns are dry until the oil has reached them."),
                     using(Supply.GEAR_OIL),
                     when(s -> s.assembles() && isOil(s))),
             step(
-                    "grease.beds",
+                    StepIds.GREASE_BEDS,
                     Stage.GREASE,
                     "A bed on the cups, a film on seats and seal lip",
                     aided(Aid.BEDS),
@@ -48,11 +49,11 @@ final class GreaseSteps {
                     how("A film keeps seats from rust and the lip from running dry."),
                     only(Situation::hasBrake, careful(Caution.BRAKE_FACE), how("None on what brakes.")),
                     using(Supply.WHEEL_BEARING_GREASE),
-                    after("grease.kind", "clean.hub"),
+                    after(StepIds.GREASE_KIND, StepIds.CLEAN_HUB),
                     takes(90),
                     when(s -> s.assembles() && !isOil(s))),
             step(
-                    "grease.channel",
+                    StepIds.GREASE_CHANNEL,
                     Stage.GREASE,
                     "Fill the spindle's channel until grease comes",
                     aided(Aid.CHANNEL),
@@ -61,7 +62,7 @@ final class GreaseSteps {
                     using(Supply.WHEEL_BEARING_GREASE),
                     when(s -> s.assembles() && s.isOn(Construction.GREASE_THROUGH) && !isOil(s))),
             step(
-                    "grease.cavity",
+                    StepIds.GREASE_CAVITY,
                     Stage.GREASE,
                     "The hub's cavity",
                     aided(Aid.CAVITY),
@@ -78,7 +79,7 @@ final class GreaseSteps {
                             s -> fill(s) == CavityFill.FULL && s.isOn(Construction.GREASE_THROUGH),
                             how("Left: it is filled from the nipple once the nut is set.")),
                     using(Supply.WHEEL_BEARING_GREASE),
-                    after("grease.kind", "clean.hub"),
+                    after(StepIds.GREASE_KIND, StepIds.CLEAN_HUB),
                     when(s -> s.assembles() && !isOil(s) && !isReady(s))));
 
     private GreaseSteps() {}
@@ -117,7 +118,12 @@ final class GreaseSteps {
                         with(Tool.BEARING_PACKER)),
                 using(Supply.WHEEL_BEARING_GREASE),
                 must("grease." + which + "-packed", "grease worms out between the rollers all round"),
-                after("grease.kind", "strip." + which + "-cone", "strip.hook", "strip.knock", "strip.together"),
+                after(
+                        StepIds.GREASE_KIND,
+                        "strip." + which + "-cone",
+                        "strip.hook",
+                        StepIds.STRIP_KNOCK,
+                        StepIds.STRIP_TOGETHER),
                 takes(90),
                 when(s -> s.assembles() && !isOil(s) && !isReady(s)));
     }

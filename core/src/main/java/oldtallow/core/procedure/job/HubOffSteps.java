@@ -22,6 +22,7 @@ import oldtallow.core.procedure.brief.Scope;
 import oldtallow.core.procedure.step.Caution;
 import oldtallow.core.procedure.step.PartMove.Kind;
 import oldtallow.core.procedure.step.Stage;
+import oldtallow.core.procedure.step.StepIds;
 import oldtallow.core.procedure.step.Tool;
 
 /** Stage 3 from the hub coming off to the inboard cone, and what leaves with it. Common practice of the trade. */
@@ -40,7 +41,7 @@ final class HubOffSteps {
                     off(Part.HUB, Part.SEAL, Part.INBOARD_CONE),
                     when(HubOffSteps::hooks)),
             step(
-                    "strip.stub-seal",
+                    StepIds.STRIP_STUB_SEAL,
                     Stage.STRIP,
                     "Stub seal out",
                     how("A rag over it; pull away from yourself."),
@@ -54,7 +55,7 @@ final class HubOffSteps {
                             off(Part.INBOARD_CUP, Part.OUTBOARD_CUP)),
                     when(s -> s.moves(Part.STUB_SEAL))),
             step(
-                    "strip.seal-sleeve",
+                    StepIds.STRIP_SEAL_SLEEVE,
                     Stage.STRIP,
                     "Seal sleeve off the spindle",
                     how("Split it lengthwise, the spindle unmarked: a new one comes with the seal."),
@@ -67,7 +68,7 @@ final class HubOffSteps {
                             off(Part.INBOARD_CUP, Part.OUTBOARD_CUP)),
                     when(s -> s.moves(Part.SEAL_SLEEVE))),
             step(
-                    "strip.together",
+                    StepIds.STRIP_TOGETHER,
                     Stage.STRIP,
                     "Cup, cone and seal driven out together",
                     how(
@@ -79,7 +80,7 @@ final class HubOffSteps {
                     when(HubOffSteps::drivesTogether),
                     takes(180)),
             step(
-                    "strip.knock",
+                    StepIds.STRIP_KNOCK,
                     Stage.STRIP,
                     "Seal and inboard cone knocked through from the front",
                     why("The blow goes through cage and rollers: only a bearing that is done with."),
@@ -90,7 +91,7 @@ final class HubOffSteps {
                     when(HubOffSteps::knocks),
                     takes(60)),
             step(
-                    "strip.seal",
+                    StepIds.STRIP_SEAL,
                     Stage.STRIP,
                     "Seal levered out",
                     how("Lever on the seal, never on the bore or the cone.", "A rag over it; pull away from yourself."),
@@ -99,7 +100,7 @@ final class HubOffSteps {
                     off(Part.SEAL),
                     when(s -> levers(s))),
             step(
-                    "strip.locking-ring",
+                    StepIds.STRIP_LOCKING_RING,
                     Stage.STRIP,
                     "Locking ring of the bearing out",
                     how("A rag over it, or goggles on."),
@@ -107,7 +108,7 @@ final class HubOffSteps {
                     with(Tool.CIRCLIP_PLIERS, Tool.GOGGLES),
                     off(Part.LOCKING_RING)),
             step(
-                    "strip.snap-ring",
+                    StepIds.STRIP_SNAP_RING,
                     Stage.STRIP,
                     "Snap ring out, before the cone",
                     how("A rag over it, or goggles on."),
@@ -116,7 +117,7 @@ final class HubOffSteps {
                     off(Part.SNAP_RING),
                     when(s -> s.fittings().snapRing() == SnapRing.BEFORE_CONE && s.scope() != Scope.EXCHANGE)),
             step(
-                    "strip.inboard-cone",
+                    StepIds.STRIP_INBOARD_CONE,
                     Stage.STRIP,
                     "Inboard cone out",
                     only(StripSteps::keepsApart, how("Label it inboard, and the side."), with(Tool.TRAY, Tool.BAGS)),
@@ -130,7 +131,7 @@ final class HubOffSteps {
                     off(Part.INBOARD_CONE),
                     when(s -> levers(s))),
             step(
-                    "strip.hub-away",
+                    StepIds.STRIP_HUB_AWAY,
                     Stage.STRIP,
                     "Old hub away, with all that is in it",
                     how(

@@ -29,6 +29,7 @@ import oldtallow.core.procedure.step.Aid;
 import oldtallow.core.procedure.step.Caution;
 import oldtallow.core.procedure.step.PartMove.Kind;
 import oldtallow.core.procedure.step.Stage;
+import oldtallow.core.procedure.step.StepIds;
 import oldtallow.core.procedure.step.Supply;
 import oldtallow.core.procedure.step.Tool;
 import oldtallow.core.quantity.ReadingKind;
@@ -38,7 +39,7 @@ final class HubSteps {
 
     static final List<StepDefinition> ALL = List.of(
             step(
-                    "hub.rotor",
+                    StepIds.HUB_ROTOR,
                     Stage.SEAL_AND_HUB,
                     "Rotor over to the new hub, unless it came with one",
                     how(
@@ -53,7 +54,7 @@ final class HubSteps {
                     when(s -> s.scope() == Scope.EXCHANGE && RaceSteps.carriesRotor(s)),
                     takes(600)),
             step(
-                    "hub.seal-sleeve",
+                    StepIds.HUB_SEAL_SLEEVE,
                     Stage.SEAL_AND_HUB,
                     "Seal sleeve onto the spindle",
                     aided(Aid.SEAL_SLEEVE),
@@ -64,15 +65,15 @@ final class HubSteps {
                     with(Tool.BLOCKS, Tool.SOFT_HAMMER),
                     on(Part.SEAL_SLEEVE)),
             step(
-                    "hub.inboard-cone",
+                    StepIds.HUB_INBOARD_CONE,
                     Stage.SEAL_AND_HUB,
                     "Inboard cone into its cup",
                     only(s -> s.puts(Part.INBOARD_CONE) == Kind.REFIT, how("The one that ran here.")),
-                    after("grease.inboard", "grease.beds", "grease.oil-film"),
+                    after("grease.inboard", StepIds.GREASE_BEDS, StepIds.GREASE_OIL_FILM),
                     on(Part.INBOARD_CONE),
                     when(s -> !GreaseSteps.isReady(s))),
             step(
-                    "hub.locking-ring",
+                    StepIds.HUB_LOCKING_RING,
                     Stage.SEAL_AND_HUB,
                     "Locking ring in, it holds the bearing",
                     how("A rag over it, or goggles on."),
@@ -81,7 +82,7 @@ final class HubSteps {
                     must("hub.locking-ring-home", "it sits in its groove all round"),
                     on(Part.LOCKING_RING)),
             step(
-                    "hub.snap-ring",
+                    StepIds.HUB_SNAP_RING,
                     Stage.SEAL_AND_HUB,
                     "Snap ring in, over the cone",
                     how("A rag over it, or goggles on."),
@@ -91,7 +92,7 @@ final class HubSteps {
                     on(Part.SNAP_RING),
                     when(s -> s.fittings().snapRing() == SnapRing.BEFORE_CONE)),
             step(
-                    "hub.seal",
+                    StepIds.HUB_SEAL,
                     Stage.SEAL_AND_HUB,
                     "New seal in",
                     aided(Aid.SEAL),
@@ -112,9 +113,13 @@ final class HubSteps {
                     on(Part.SEAL),
                     when(s -> !GreaseSteps.isReady(s)),
                     takes(60)),
-            step("hub.water-shield", Stage.SEAL_AND_HUB, "Water shield onto the seal's rim", on(Part.WATER_SHIELD)),
             step(
-                    "hub.stub-seal",
+                    StepIds.HUB_WATER_SHIELD,
+                    Stage.SEAL_AND_HUB,
+                    "Water shield onto the seal's rim",
+                    on(Part.WATER_SHIELD)),
+            step(
+                    StepIds.HUB_STUB_SEAL,
                     Stage.SEAL_AND_HUB,
                     "New stub seal in",
                     only(s -> !s.isRoadside(), with(Tool.SEAL_DRIVER)),
@@ -122,13 +127,13 @@ final class HubSteps {
                     on(Part.STUB_SEAL)),
             linings("hub.linings", Stage.SEAL_AND_HUB, HubSteps::coversLinings),
             step(
-                    "hub.brake-faces",
+                    StepIds.HUB_BRAKE_FACES,
                     Stage.SEAL_AND_HUB,
                     "Drum and linings once more, before they are out of sight",
                     careful(Caution.BRAKE_FACE),
                     using(Supply.BRAKE_CLEANER, Supply.RAGS),
                     must("hub.faces-clean", "drum and linings are clean and dry"),
-                    after("grease.beds", "grease.cavity", "hub.seal", "hub.linings"),
+                    after(StepIds.GREASE_BEDS, StepIds.GREASE_CAVITY, StepIds.HUB_SEAL, "hub.linings"),
                     when(s -> s.assembles() && coversLinings(s) && s.fittings().brake() == BrakeKind.DRUM)),
             hubOn("hub.on", "Hub on", on(Part.HUB), when(s -> !GreaseSteps.isReady(s))),
             hubOn(
@@ -137,7 +142,7 @@ final class HubSteps {
                     on(Part.INBOARD_CONE, Part.SEAL, Part.HUB),
                     when(s -> GreaseSteps.isReady(s))),
             step(
-                    "hub.spacer",
+                    StepIds.HUB_SPACER,
                     Stage.SEAL_AND_HUB,
                     "Spacer in, the one of this pair",
                     why("It sets the play; another one seizes or rocks."),
@@ -147,14 +152,14 @@ final class HubSteps {
                     must("hub.pair-agrees", "the numbers on both bearings and the spacer agree"),
                     on(Part.SPACER)),
             step(
-                    "hub.outboard-cone",
+                    StepIds.HUB_OUTBOARD_CONE,
                     Stage.SEAL_AND_HUB,
                     "Outboard cone in",
                     only(s -> s.puts(Part.OUTBOARD_CONE) == Kind.REFIT, how("The one that ran here.")),
-                    after("grease.outboard", "grease.oil-film"),
+                    after("grease.outboard", StepIds.GREASE_OIL_FILM),
                     on(Part.OUTBOARD_CONE)),
             step(
-                    "hub.outboard-seal",
+                    StepIds.HUB_OUTBOARD_SEAL,
                     Stage.SEAL_AND_HUB,
                     "New outboard seal in",
                     how("The one without a rim."),
@@ -163,7 +168,7 @@ final class HubSteps {
                     only(Situation::isRoadside, with(Tool.BLOCKS)),
                     on(Part.OUTBOARD_SEAL)),
             step(
-                    "hub.upright",
+                    StepIds.HUB_UPRIGHT,
                     Stage.SEAL_AND_HUB,
                     "Upright back onto the shaft",
                     how("The shaft's splines cleaned and lightly greased."),
@@ -171,7 +176,7 @@ final class HubSteps {
                     on(Part.UPRIGHT),
                     takes(300)),
             step(
-                    "hub.steering-joints",
+                    StepIds.HUB_STEERING_JOINTS,
                     Stage.SEAL_AND_HUB,
                     "Ball joints and steering arm on, to the maker's torque",
                     how("Tapers clean and dry, new nuts or cotters where the maker says so."),
@@ -180,7 +185,7 @@ final class HubSteps {
                     on(Part.STEERING_JOINTS),
                     takes(600)),
             step(
-                    "hub.upright-flange",
+                    StepIds.HUB_UPRIGHT_FLANGE,
                     Stage.SEAL_AND_HUB,
                     "Drive flange and disc on",
                     how("Shaft from behind, drawn through; no hammer on the flange."),
@@ -189,7 +194,7 @@ final class HubSteps {
                     when(s -> s.isOn(Construction.SPACER_SET)),
                     takes(240)),
             step(
-                    "hub.caliper",
+                    StepIds.HUB_CALIPER,
                     Stage.SEAL_AND_HUB,
                     "Caliper back, so that the brake can hold the hub",
                     how("Disc wiped clean, pads dry, hose untwisted."),
@@ -202,7 +207,7 @@ final class HubSteps {
                     when(s -> s.isOn(Construction.SPACER_SET)),
                     takes(240)),
             step(
-                    "hub.washer",
+                    StepIds.HUB_WASHER,
                     Stage.SEAL_AND_HUB,
                     "Washer on, the right side in",
                     why("A washer that turns unscrews the nut."),
@@ -214,7 +219,7 @@ final class HubSteps {
                             must("hub.washer-held", "it cannot turn, and its flat face lies on the cone")),
                     on(Part.WASHER)),
             step(
-                    "hub.tang-washer",
+                    StepIds.HUB_TANG_WASHER,
                     Stage.SEAL_AND_HUB,
                     "Tang washer on, under the nut",
                     why("It keeps the nut from turning, and cannot turn itself."),
@@ -222,7 +227,7 @@ final class HubSteps {
                     must("hub.tang-washer-keyed", "its key is in the spindle's slot"),
                     on(Part.TANG_WASHER)),
             step(
-                    "hub.nut",
+                    StepIds.HUB_NUT,
                     Stage.SEAL_AND_HUB,
                     "Nut started by hand",
                     how("Several turns by fingers: else it is crossed."),
@@ -250,7 +255,7 @@ final class HubSteps {
                 how("Both sides of the axle, clean hands."),
                 careful(Caution.LICENSED_BRAKES, Caution.BRAKE_FACE),
                 with(Tool.PLIERS),
-                after("close.brake-faces"),
+                after(StepIds.CLOSE_BRAKE_FACES),
                 on(Part.LININGS),
                 when(here),
                 takes(900));
@@ -270,7 +275,7 @@ final class HubSteps {
                 careful(Caution.HEAVY_WHEEL),
                 only(s -> s.isOn(Construction.OIL_BATH_HEAVY), with(Tool.DOLLY)),
                 only(Situation::hasBrake, careful(Caution.BRAKE_FACE)),
-                after("grease.cavity", "grease.channel", "grease.beds", "hub.brake-faces"),
+                after(StepIds.GREASE_CAVITY, StepIds.GREASE_CHANNEL, StepIds.GREASE_BEDS, StepIds.HUB_BRAKE_FACES),
                 takes(60)));
         return new StepDefinition(id, Stage.SEAL_AND_HUB, what, pieces);
     }

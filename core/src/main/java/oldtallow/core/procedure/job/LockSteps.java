@@ -26,6 +26,7 @@ import oldtallow.core.procedure.step.Aid;
 import oldtallow.core.procedure.step.Caution;
 import oldtallow.core.procedure.step.Check;
 import oldtallow.core.procedure.step.Stage;
+import oldtallow.core.procedure.step.StepIds;
 import oldtallow.core.procedure.step.Supply;
 import oldtallow.core.procedure.step.Tool;
 import oldtallow.core.quantity.ReadingKind;
@@ -34,9 +35,14 @@ import oldtallow.core.quantity.ReadingKind;
 final class LockSteps {
 
     static final List<StepDefinition> ALL = List.of(
-            step("close.tab-washer", Stage.CLOSE, "New tab washer on", careful(Caution.OLD_LOCK), on(Part.TAB_WASHER)),
             step(
-                    "close.outer-nut",
+                    StepIds.CLOSE_TAB_WASHER,
+                    Stage.CLOSE,
+                    "New tab washer on",
+                    careful(Caution.OLD_LOCK),
+                    on(Part.TAB_WASHER)),
+            step(
+                    StepIds.CLOSE_OUTER_NUT,
                     Stage.CLOSE,
                     "Outer nut on, tabs bent both ways",
                     how("To its torque, inner nut held.", "One tab over each nut."),
@@ -46,7 +52,7 @@ final class LockSteps {
                     must("close.tabs-bent", "one tab lies on each nut"),
                     on(Part.OUTER_NUT)),
             step(
-                    "close.play-locked",
+                    StepIds.CLOSE_PLAY_LOCKED,
                     Stage.CLOSE,
                     "Measure again, now that it is locked",
                     aided(Aid.PLAY_LOCKED),
@@ -63,28 +69,33 @@ final class LockSteps {
                     only(
                             Situation::isRoadside,
                             must("close.play-inside", "with both nuts tight it rocks hardly and turns freely")),
-                    after("close.outer-nut"),
+                    after(StepIds.CLOSE_OUTER_NUT),
                     when(s -> s.moves(Part.OUTER_NUT) && NutSteps.isSet(s))),
             step(
-                    "close.tang",
+                    StepIds.CLOSE_TANG,
                     Stage.CLOSE,
                     "Tang bent up against a flat of the nut",
                     how("One that was not bent before: a tang bent twice breaks."),
                     with(Tool.HAMMER, Tool.DRIFT, Tool.GOGGLES),
                     careful(Caution.STEEL_CHIPS),
                     must("close.tang-bent", "a fresh tang lies flat against the nut"),
-                    after("strip.tang", "hub.nut", "nut.stop", "nut.play", "nut.full-torque"),
+                    after(
+                            StepIds.STRIP_TANG,
+                            StepIds.HUB_NUT,
+                            StepIds.NUT_STOP,
+                            StepIds.NUT_PLAY,
+                            StepIds.NUT_FULL_TORQUE),
                     when(s -> s.fastening() == Fastening.NUT_AND_TANG_WASHER)),
-            step("close.lock-plate", Stage.CLOSE, "Lock plate on", on(Part.LOCK_PLATE)),
+            step(StepIds.CLOSE_LOCK_PLATE, Stage.CLOSE, "Lock plate on", on(Part.LOCK_PLATE)),
             step(
-                    "close.lock-screws",
+                    StepIds.CLOSE_LOCK_SCREWS,
                     Stage.CLOSE,
                     "Lock screws in, all of them",
                     with(Tool.SCREWDRIVER),
                     must("close.screws-in", "every screw is in and tight"),
                     on(Part.LOCK_SCREWS)),
             step(
-                    "close.retainer",
+                    StepIds.CLOSE_RETAINER,
                     Stage.CLOSE,
                     "Nut retainer on",
                     only(
@@ -96,7 +107,7 @@ final class LockSteps {
                             how("A slot on the hole; turn it on the nut until one comes.")),
                     on(Part.RETAINER)),
             step(
-                    "close.cotter",
+                    StepIds.CLOSE_COTTER,
                     Stage.CLOSE,
                     "New cotter in, both legs bent",
                     only(s -> hasCap(s), how("Clear of the cap.")),
@@ -109,7 +120,7 @@ final class LockSteps {
                     only(s -> !hasCap(s), must("close.cotter-bent", "both legs are bent, cut short and flat")),
                     on(Part.COTTER)),
             step(
-                    "close.stake",
+                    StepIds.CLOSE_STAKE,
                     Stage.CLOSE,
                     "Stake the collar into the slot",
                     how("A round nose, no sharp edge: a cut collar breaks."),
@@ -118,20 +129,20 @@ final class LockSteps {
                     must("close.staked", "the collar lies in the slot and is not cracked"),
                     when(s -> s.fastening() == Fastening.STAKED_NUT && s.moves(Part.NUT))),
             step(
-                    "close.spin",
+                    StepIds.CLOSE_SPIN,
                     Stage.CLOSE,
                     "Spin it again",
                     must("close.spins", "it spins free and silent"),
                     after(
-                            "close.cotter",
-                            "close.retainer",
-                            "close.stake",
-                            "close.lock-screws",
-                            "close.tang",
-                            "close.play-locked",
-                            "close.outer-nut")),
+                            StepIds.CLOSE_COTTER,
+                            StepIds.CLOSE_RETAINER,
+                            StepIds.CLOSE_STAKE,
+                            StepIds.CLOSE_LOCK_SCREWS,
+                            StepIds.CLOSE_TANG,
+                            StepIds.CLOSE_PLAY_LOCKED,
+                            StepIds.CLOSE_OUTER_NUT)),
             step(
-                    "close.pump",
+                    StepIds.CLOSE_PUMP,
                     Stage.CLOSE,
                     "Pump it through, turning the hub",
                     aided(Aid.PUMP),
@@ -140,18 +151,18 @@ final class LockSteps {
                     with(Tool.GREASE_GUN),
                     using(Supply.WHEEL_BEARING_GREASE, Supply.RAGS),
                     must("close.pumped", "clean grease came at the front, and none at the back"),
-                    after("close.spin"),
+                    after(StepIds.CLOSE_SPIN),
                     takes(180),
                     when(s -> s.isOn(Construction.GREASE_THROUGH) && s.assembles() && !GreaseSteps.isOil(s))),
             step(
-                    "close.flange-gasket",
+                    StepIds.CLOSE_FLANGE_GASKET,
                     Stage.CLOSE,
                     "New gasket or sealant on clean faces",
                     using(Supply.SEALANT),
-                    after("close.spin"),
+                    after(StepIds.CLOSE_SPIN),
                     on(Part.FLANGE_GASKET)),
             step(
-                    "close.locking-hub",
+                    StepIds.CLOSE_LOCKING_HUB,
                     Stage.CLOSE,
                     "Body of the locking hub on",
                     how(
@@ -162,7 +173,7 @@ final class LockSteps {
                     on(Part.LOCKING_HUB),
                     takes(240)),
             step(
-                    "close.drive-flange",
+                    StepIds.CLOSE_DRIVE_FLANGE,
                     Stage.CLOSE,
                     "Drive flange on",
                     only(Situation::hasRun, how("To your mark.")),
@@ -176,13 +187,13 @@ final class LockSteps {
                     when(s -> !s.isOn(Construction.SPACER_SET)),
                     takes(180)),
             step(
-                    "close.shims",
+                    StepIds.CLOSE_SHIMS,
                     Stage.CLOSE,
                     "Shims on, the same ones",
                     only(s -> !s.hasRun(), called("Shims on, as the maker lists them")),
                     on(Part.SHIMS)),
             step(
-                    "close.circlip",
+                    StepIds.CLOSE_CIRCLIP,
                     Stage.CLOSE,
                     "Circlip in its groove",
                     how("A bolt in the shaft's end thread pulls it out far enough.", "A rag over it, or goggles on."),
@@ -191,7 +202,7 @@ final class LockSteps {
                     must("close.circlip-home", "it sits in its groove all round"),
                     on(Part.CIRCLIP)),
             step(
-                    "close.end-cover",
+                    StepIds.CLOSE_END_COVER,
                     Stage.CLOSE,
                     "End cover on, sealed",
                     how("Face clean, a thin bead of sealant; pressed home or bolted."),
@@ -199,7 +210,7 @@ final class LockSteps {
                     with(Tool.SOFT_HAMMER),
                     on(Part.END_COVER)),
             step(
-                    "close.hub-cover",
+                    StepIds.CLOSE_HUB_COVER,
                     Stage.CLOSE,
                     "Cover of the locking hub on",
                     how("Set to free, its seal whole, screws crosswise."),
@@ -207,7 +218,7 @@ final class LockSteps {
                     must("close.hub-locks", "it locks and frees by hand"),
                     on(Part.HUB_COVER)),
             step(
-                    "close.half-shaft",
+                    StepIds.CLOSE_HALF_SHAFT,
                     Stage.CLOSE,
                     "Half shaft in",
                     how(
@@ -217,9 +228,9 @@ final class LockSteps {
                     read(ReadingKind.FLANGE_BOLT_TORQUE),
                     on(Part.HALF_SHAFT),
                     takes(240)),
-            step("close.cap-gasket", Stage.CLOSE, "New cap gasket on", on(Part.CAP_GASKET)),
+            step(StepIds.CLOSE_CAP_GASKET, Stage.CLOSE, "New cap gasket on", on(Part.CAP_GASKET)),
             step(
-                    "close.cap",
+                    StepIds.CLOSE_CAP,
                     Stage.CLOSE,
                     "Cap on, square",
                     aided(Aid.CAP),
@@ -239,10 +250,10 @@ final class LockSteps {
                             how("Filled with grease."),
                             using(Supply.WHEEL_BEARING_GREASE)),
                     only(LockSteps::isSpringLoaded, how("Dry: it is filled through its nipple once it is on.")),
-                    after("close.spin", "close.pump"),
+                    after(StepIds.CLOSE_SPIN, StepIds.CLOSE_PUMP),
                     on(Part.CAP)),
             step(
-                    "close.cap-fill",
+                    StepIds.CLOSE_CAP_FILL,
                     Stage.CLOSE,
                     "Fill the cap through its nipple, turning the hub",
                     why("Past the piston's travel it pushes the inner seal out."),
@@ -252,10 +263,10 @@ final class LockSteps {
                     with(Tool.GREASE_GUN),
                     using(Supply.WHEEL_BEARING_GREASE, Supply.RAGS),
                     must("close.piston-up", "the piston has risen and is not at its end"),
-                    after("close.cap"),
+                    after(StepIds.CLOSE_CAP),
                     takes(90),
                     when(s -> isSpringLoaded(s) && s.moves(Part.CAP))),
-            step("close.cap-plug", Stage.CLOSE, "Rubber plug in", on(Part.CAP_PLUG)));
+            step(StepIds.CLOSE_CAP_PLUG, Stage.CLOSE, "Rubber plug in", on(Part.CAP_PLUG)));
 
     private LockSteps() {}
 

@@ -28,6 +28,7 @@ import oldtallow.core.procedure.step.Caution;
 import oldtallow.core.procedure.step.Check;
 import oldtallow.core.procedure.step.PartMove.Kind;
 import oldtallow.core.procedure.step.Stage;
+import oldtallow.core.procedure.step.StepIds;
 import oldtallow.core.procedure.step.Tool;
 import oldtallow.core.quantity.ReadingKind;
 
@@ -36,7 +37,7 @@ final class NutSteps {
 
     static final List<StepDefinition> ALL = List.of(
             step(
-                    "nut.seat",
+                    StepIds.NUT_SEAT,
                     Stage.SET_NUT,
                     "Seat it, turning the hub both ways",
                     aided(Aid.SEAT),
@@ -51,10 +52,10 @@ final class NutSteps {
                     only(s -> s.fastening() != Fastening.RING_AND_LOCK_PLATE, with(Tool.NUT_SOCKET)),
                     read(ReadingKind.HUB_TURNS),
                     must(Check.Meaning.HUB_TURNED, "nut.turned", "the hub was turned throughout, both ways"),
-                    after("hub.nut", "strip.tang"),
+                    after(StepIds.HUB_NUT, StepIds.STRIP_TANG),
                     when(s -> has(s, StepKind.SEAT))),
             step(
-                    "nut.release",
+                    StepIds.NUT_RELEASE,
                     Stage.SET_NUT,
                     "Release it, hub held still",
                     aided(Aid.RELEASE),
@@ -68,20 +69,20 @@ final class NutSteps {
                             read(ReadingKind.DRAG_WITH_NUT_LOOSE)),
                     only(s -> s.fastening() == Fastening.RING_AND_LOCK_PLATE, with(Tool.PIN_SPANNER)),
                     only(s -> s.fastening() != Fastening.RING_AND_LOCK_PLATE, with(Tool.NUT_SOCKET)),
-                    after("nut.seat"),
+                    after(StepIds.NUT_SEAT),
                     when(s -> has(s, StepKind.RELEASE))),
             step(
-                    "nut.fine",
+                    StepIds.NUT_FINE,
                     Stage.SET_NUT,
                     "The fine setting",
                     aided(Aid.FINE),
                     only(s -> school(s).samePartsOnly(), called("Back to where it stood")),
                     worded(s -> says(s, StepKind.FINAL)),
                     worded(s -> wrench(s, StepKind.FINAL, ReadingKind.FINAL_TORQUE)),
-                    after("nut.release", "nut.seat", "hub.nut", "strip.tang"),
+                    after(StepIds.NUT_RELEASE, StepIds.NUT_SEAT, StepIds.HUB_NUT, StepIds.STRIP_TANG),
                     when(s -> has(s, StepKind.FINAL))),
             step(
-                    "nut.stop",
+                    StepIds.NUT_STOP,
                     Stage.SET_NUT,
                     "To the stop, looser only",
                     aided(Aid.STOP),
@@ -100,10 +101,10 @@ final class NutSteps {
                     only(
                             s -> s.fastening() != Fastening.TWO_NUTS,
                             must(Check.Meaning.SETTING_RECORDED, "nut.recorded", "the setting is recorded")),
-                    after("nut.fine", "nut.release", "nut.seat"),
+                    after(StepIds.NUT_FINE, StepIds.NUT_RELEASE, StepIds.NUT_SEAT),
                     when(NutSteps::isSet)),
             step(
-                    "nut.play",
+                    StepIds.NUT_PLAY,
                     Stage.SET_NUT,
                     "Measure the end play",
                     aided(Aid.PLAY),
@@ -119,11 +120,11 @@ final class NutSteps {
                     only(
                             Situation::isRoadside,
                             how("Rocks hardly, turns freely: measure it as soon as a dial is at hand.")),
-                    after("nut.stop"),
+                    after(StepIds.NUT_STOP),
                     takes(60),
                     when(s -> isSet(s) && s.fastening() != Fastening.TWO_NUTS)),
             step(
-                    "nut.full-torque",
+                    StepIds.NUT_FULL_TORQUE,
                     Stage.SET_NUT,
                     "Nut to full torque; the spacer sets the play",
                     aided(Aid.FULL_TORQUE),
@@ -142,15 +143,15 @@ final class NutSteps {
                     read(ReadingKind.FINAL_TORQUE),
                     must("nut.torque-recorded", "the torque is recorded"),
                     must("nut.free-at-torque", "at full torque it turns freely and does not rock"),
-                    after("hub.nut", "strip.tang", "hub.caliper"),
+                    after(StepIds.HUB_NUT, StepIds.STRIP_TANG, StepIds.HUB_CALIPER),
                     when(s -> !isSet(s))),
             step(
-                    "nut.shown",
+                    StepIds.NUT_SHOWN,
                     Stage.SET_NUT,
                     "Show the setting to a mechanic",
                     byMechanic(),
                     must("nut.shown-good", "a mechanic felt the setting"),
-                    after("nut.stop", "nut.play", "nut.full-torque"),
+                    after(StepIds.NUT_STOP, StepIds.NUT_PLAY, StepIds.NUT_FULL_TORQUE),
                     when(s -> s.brief().worker() == JobBrief.Worker.APPRENTICE)));
 
     private NutSteps() {}

@@ -23,6 +23,7 @@ import oldtallow.core.hub.part.Part;
 import oldtallow.core.procedure.look.Sign;
 import oldtallow.core.procedure.step.Caution;
 import oldtallow.core.procedure.step.Stage;
+import oldtallow.core.procedure.step.StepIds;
 import oldtallow.core.procedure.step.Supply;
 import oldtallow.core.procedure.step.Tool;
 
@@ -31,7 +32,7 @@ final class OpenSteps {
 
     static final List<StepDefinition> ALL = List.of(
             step(
-                    "strip.wheel",
+                    StepIds.STRIP_WHEEL,
                     Stage.STRIP,
                     "Wheel off",
                     worded(s -> List.of(how("Its " + s.fittings().wheel().words() + " in a pan"
@@ -45,7 +46,7 @@ final class OpenSteps {
                     off(Part.WHEEL),
                     takes(90)),
             step(
-                    "strip.caliper",
+                    StepIds.STRIP_CALIPER,
                     Stage.STRIP,
                     "Caliper and bracket off, hung up",
                     why("A hose that carries a caliper tears inside."),
@@ -63,7 +64,7 @@ final class OpenSteps {
                     off(Part.CALIPER),
                     takes(240)),
             step(
-                    "strip.drum",
+                    StepIds.STRIP_DRUM,
                     Stage.STRIP,
                     "Drum off",
                     how("Slacken the shoes if a worn lip holds it."),
@@ -72,7 +73,7 @@ final class OpenSteps {
                     off(Part.DRUM),
                     takes(180)),
             step(
-                    "strip.linings",
+                    StepIds.STRIP_LININGS,
                     Stage.STRIP,
                     "Old linings out",
                     how("Both sides of the axle, or it pulls."),
@@ -81,35 +82,35 @@ final class OpenSteps {
                     off(Part.LININGS),
                     takes(600)),
             step(
-                    "strip.locating-pins",
+                    StepIds.STRIP_LOCATING_PINS,
                     Stage.STRIP,
                     "Locating pins of the disc out",
                     how("Same pin, same hole: mark them."),
                     with(Tool.SOCKET_SET, Tool.BAGS),
                     off(Part.LOCATING_PINS)),
             step(
-                    "strip.disc",
+                    StepIds.STRIP_DISC,
                     Stage.STRIP,
                     "Disc off",
                     how("A puller if it will not come; no hammer on its face."),
                     only(s -> !s.isRoadside(), with(Tool.PULLER)),
                     off(Part.DISC),
                     takes(120)),
-            step("strip.disc-spacer", Stage.STRIP, "Disc spacer off", off(Part.DISC_SPACER)),
+            step(StepIds.STRIP_DISC_SPACER, Stage.STRIP, "Disc spacer off", off(Part.DISC_SPACER)),
             step(
-                    "strip.drain",
+                    StepIds.STRIP_DRAIN,
                     Stage.STRIP,
                     "Drain the oil",
                     why("It runs over everything when the hub is opened."),
                     how("Pan under it, fill plug open.", "Look at what comes: milky is water, glitter is metal."),
                     with(Tool.DRAIN_PAN),
                     using(Supply.RAGS),
-                    after("strip.wheel", "strip.drum", "strip.caliper"),
+                    after(StepIds.STRIP_WHEEL, StepIds.STRIP_DRUM, StepIds.STRIP_CALIPER),
                     takes(300),
                     when(s -> drains(s) && s.hasRun())),
-            step("strip.cap-plug", Stage.STRIP, "Rubber plug out", off(Part.CAP_PLUG), takes(10)),
+            step(StepIds.STRIP_CAP_PLUG, Stage.STRIP, "Rubber plug out", off(Part.CAP_PLUG), takes(10)),
             step(
-                    "strip.cap",
+                    StepIds.STRIP_CAP,
                     Stage.STRIP,
                     "Cap off",
                     only(
@@ -121,21 +122,21 @@ final class OpenSteps {
                             how("Tap its rim outward, or cap pliers, turning the hub.", "Keep the rim round."),
                             with(Tool.SOFT_HAMMER)),
                     only(s -> s.fittings().cap() != CapKind.OIL_WINDOW && !s.isRoadside(), with(Tool.CAP_PLIERS)),
-                    after("strip.drain"),
+                    after(StepIds.STRIP_DRAIN),
                     off(Part.CAP)),
-            step("strip.cap-gasket", Stage.STRIP, "Cap gasket off, both faces clean", off(Part.CAP_GASKET)),
+            step(StepIds.STRIP_CAP_GASKET, Stage.STRIP, "Cap gasket off, both faces clean", off(Part.CAP_GASKET)),
             step(
-                    "strip.half-shaft",
+                    StepIds.STRIP_HALF_SHAFT,
                     Stage.STRIP,
                     "Half shaft out",
                     why("A driven axle hides a growl until its shaft is out."),
                     how("Flange bolts out, tap the flange loose, draw it straight.", "Not down onto the stub seal."),
                     with(Tool.SOCKET_SET, Tool.SOFT_HAMMER, Tool.DRAIN_PAN, Tool.HUB_BAR),
-                    after("strip.drain"),
+                    after(StepIds.STRIP_DRAIN),
                     off(Part.HALF_SHAFT),
                     takes(300)),
             step(
-                    "strip.end-cover",
+                    StepIds.STRIP_END_COVER,
                     Stage.STRIP,
                     "End cover off",
                     why("The shaft's circlip lies behind it."),
@@ -143,7 +144,7 @@ final class OpenSteps {
                     with(Tool.SOCKET_SET, Tool.SOFT_HAMMER),
                     off(Part.END_COVER)),
             step(
-                    "strip.hub-cover",
+                    StepIds.STRIP_HUB_COVER,
                     Stage.STRIP,
                     "Cover of the locking hub off",
                     how(
@@ -152,7 +153,7 @@ final class OpenSteps {
                     with(Tool.SOCKET_SET, Tool.BAGS),
                     off(Part.HUB_COVER)),
             step(
-                    "strip.circlip",
+                    StepIds.STRIP_CIRCLIP,
                     Stage.STRIP,
                     "Circlip off the shaft",
                     how("A rag over it, or goggles on."),
@@ -160,14 +161,14 @@ final class OpenSteps {
                     with(Tool.CIRCLIP_PLIERS, Tool.GOGGLES),
                     off(Part.CIRCLIP)),
             step(
-                    "strip.shims",
+                    StepIds.STRIP_SHIMS,
                     Stage.STRIP,
                     "Shims off, kept together",
                     why("They set the shaft's end float, and go back as they were."),
                     with(Tool.BAGS),
                     off(Part.SHIMS)),
             step(
-                    "strip.drive-flange",
+                    StepIds.STRIP_DRIVE_FLANGE,
                     Stage.STRIP,
                     "Drive flange off",
                     how("Hold the hub with a bar, bolts out, tap it loose.", "Mark it to the hub."),
@@ -178,7 +179,7 @@ final class OpenSteps {
                     when(s -> !s.isOn(Construction.SPACER_SET)),
                     takes(180)),
             step(
-                    "strip.locking-hub",
+                    StepIds.STRIP_LOCKING_HUB,
                     Stage.STRIP,
                     "Body of the locking hub off",
                     how("Hold the hub with a bar, nuts off, body off as one.", "Bag it: grit is its death."),
@@ -187,22 +188,22 @@ final class OpenSteps {
                     off(Part.LOCKING_HUB),
                     takes(240)),
             step(
-                    "strip.flange-gasket",
+                    StepIds.STRIP_FLANGE_GASKET,
                     Stage.STRIP,
                     "Old gasket and sealant off",
                     how("Both faces bare, nothing into the bearing."),
                     off(Part.FLANGE_GASKET)),
             step(
-                    "strip.spin-again",
+                    StepIds.STRIP_SPIN_AGAIN,
                     Stage.STRIP,
                     "Spin again, without the shaft",
                     asks(Sign.Kind.SPIN_WITHOUT_SHAFT),
                     why("Now only the bearings can growl."),
                     see("look.spun-again", "what it sounds like without the shaft noted"),
-                    after("strip.half-shaft", "strip.drive-flange", "strip.locking-hub"),
+                    after(StepIds.STRIP_HALF_SHAFT, StepIds.STRIP_DRIVE_FLANGE, StepIds.STRIP_LOCKING_HUB),
                     when(s -> s.brief().construction().isDriven() && s.hasRun())),
             step(
-                    "strip.look-grease",
+                    StepIds.STRIP_LOOK_GREASE,
                     Stage.STRIP,
                     "Look at the grease, the nut and the lock",
                     asks(Sign.Kind.GREASE, Sign.Kind.LOCK, Sign.Kind.MISPLACED),
@@ -217,7 +218,7 @@ final class OpenSteps {
                     how("Lock there? Nut loose by hand? Everything in its right place?"),
                     with(Tool.LAMP),
                     see("look.grease-seen", "what it was like, nut and lock as found noted"),
-                    after("strip.cap", "strip.flange-gasket", "strip.half-shaft"),
+                    after(StepIds.STRIP_CAP, StepIds.STRIP_FLANGE_GASKET, StepIds.STRIP_HALF_SHAFT),
                     when(Situation::hasRun)));
 
     private OpenSteps() {}

@@ -26,6 +26,7 @@ import oldtallow.core.hub.part.Part;
 import oldtallow.core.procedure.look.Sign;
 import oldtallow.core.procedure.step.Caution;
 import oldtallow.core.procedure.step.Stage;
+import oldtallow.core.procedure.step.StepIds;
 import oldtallow.core.procedure.step.Supply;
 import oldtallow.core.procedure.step.Tool;
 import oldtallow.core.quantity.ReadingKind;
@@ -35,14 +36,14 @@ final class PrepareSteps {
 
     static final List<StepDefinition> ALL = List.of(
             step(
-                    "prepare.place",
+                    StepIds.PREPARE_PLACE,
                     Stage.PREPARE,
                     "Off the road, on level ground",
                     why("Traffic hurts more people at the roadside than hubs do."),
                     how("Warning triangle out, everybody off the traffic side."),
                     when(Situation::isRoadside)),
             step(
-                    "look.temperature",
+                    StepIds.LOOK_TEMPERATURE,
                     Stage.PREPARE,
                     "Feel for heat now, left against right",
                     only(
@@ -57,27 +58,27 @@ final class PrepareSteps {
                     careful(Caution.HOT_HUB),
                     read(ReadingKind.HUB_TEMPERATURE, ReadingKind.OTHER_HUB_TEMPERATURE),
                     when(Situation::hasRun),
-                    after("prepare.place")),
+                    after(StepIds.PREPARE_PLACE)),
             step(
-                    "prepare.cool",
+                    StepIds.PREPARE_COOL,
                     Stage.PREPARE,
                     "Let a hot hub cool",
                     how("Until a hand stays on it."),
                     waits(1200, "for a hot hub to cool"),
-                    after("look.temperature"),
+                    after(StepIds.LOOK_TEMPERATURE),
                     when(Situation::isRoadside)),
             step(
-                    "prepare.licence",
+                    StepIds.PREPARE_LICENCE,
                     Stage.PREPARE,
                     "Is this work yours to do?",
                     why("Heavy wheel ends are licensed work in many places."),
                     how("If not, stop here and hand it on.", "If so, lay out the maker's procedure."),
                     careful(Caution.LICENSED_HEAVY),
                     must("prepare.licensed", "whoever does it may do it"),
-                    after("look.temperature"),
+                    after(StepIds.LOOK_TEMPERATURE),
                     when(s -> s.isOn(Construction.OIL_BATH_HEAVY))),
             step(
-                    "prepare.figures",
+                    StepIds.PREPARE_FIGURES,
                     Stage.PREPARE,
                     "Find the maker's figures",
                     why("The maker's figure for this rig governs over every rule and habit."),
@@ -89,7 +90,7 @@ final class PrepareSteps {
                     takes(300),
                     when(s -> !s.brief().known().figures() && !s.isRoadside())),
             step(
-                    "prepare.odometer",
+                    StepIds.PREPARE_ODOMETER,
                     Stage.PREPARE,
                     "Write down the distance",
                     why("The next service counts from here."),
@@ -97,7 +98,7 @@ final class PrepareSteps {
                     read(ReadingKind.ODOMETER),
                     when(Situation::hasRun)),
             step(
-                    "prepare.numbers",
+                    StepIds.PREPARE_NUMBERS,
                     Stage.PREPARE,
                     "Find out which bearings are in it",
                     why("Kits almost fit: near-twins differ by less than a sheet of paper."),
@@ -114,7 +115,7 @@ final class PrepareSteps {
                     takes(300),
                     when(s -> s.hasRun() && s.assembles() && !s.brief().known().bearings())),
             step(
-                    "prepare.hub-brings",
+                    StepIds.PREPARE_HUB_BRINGS,
                     Stage.PREPARE,
                     "What does the new hub bring?",
                     why("Cups, bearings and seal are in it or are not; what is missing is bought and fitted."),
@@ -124,7 +125,7 @@ final class PrepareSteps {
                     must("prepare.hub-as-planned", "the new hub is as it was planned for"),
                     when(s -> s.brief().isOnNewHub() && !s.isOn(Construction.SPACER_SET))),
             step(
-                    "prepare.new-parts",
+                    StepIds.PREPARE_NEW_PARTS,
                     Stage.PREPARE,
                     "Lay out the new parts",
                     why("Half the day goes when the seal is at the other end of town."),
@@ -132,7 +133,7 @@ final class PrepareSteps {
                     see("prepare.parts-here", "everything on the list is here"),
                     takes(120)),
             step(
-                    "prepare.bag",
+                    StepIds.PREPARE_BAG,
                     Stage.PREPARE,
                     "Open nothing yet: check the sealed bag",
                     why("A packed bearing keeps clean only in its bag."),
@@ -140,7 +141,7 @@ final class PrepareSteps {
                     must("prepare.bag-fits", "the numbers on the bag are those of this wheel end"),
                     when(Situation::isRoadside)),
             step(
-                    "raise.chock",
+                    StepIds.RAISE_CHOCK,
                     Stage.RAISE,
                     "Chock it",
                     how("Both ways, on the wheels that stay down."),
@@ -155,7 +156,7 @@ final class PrepareSteps {
                     careful(Caution.ROLLING_RIG),
                     with(Tool.CHOCKS)),
             step(
-                    "raise.crack-nuts",
+                    StepIds.RAISE_CRACK_NUTS,
                     Stage.RAISE,
                     "Crack the wheel nuts, half a turn",
                     only(s -> s.fittings().wheel() == WheelFixing.BOLTS, called("Crack the wheel bolts, half a turn")),
@@ -163,7 +164,7 @@ final class PrepareSteps {
                     with(Tool.WHEEL_BRACE),
                     when(s -> s.moves(Part.WHEEL) && s.hasRun())),
             step(
-                    "raise.jack",
+                    StepIds.RAISE_JACK,
                     Stage.RAISE,
                     "Jack it, set it on stands",
                     how("Jack at the maker's point."),
@@ -176,10 +177,10 @@ final class PrepareSteps {
                     careful(Caution.FALLING_RIG),
                     with(Tool.JACK, Tool.STANDS),
                     must("raise.on-stands", "it stands on stands and does not move when pushed"),
-                    after("raise.chock", "raise.crack-nuts"),
+                    after(StepIds.RAISE_CHOCK, StepIds.RAISE_CRACK_NUTS),
                     takes(240)),
             step(
-                    "look.spin",
+                    StepIds.LOOK_SPIN,
                     Stage.FIRST_LOOK,
                     "Spin it and listen",
                     asks(Sign.Kind.SPIN),
@@ -188,7 +189,7 @@ final class PrepareSteps {
                     see("look.spun", "silent, growl, grind, rattle or thump noted"),
                     when(Situation::hasRun)),
             step(
-                    "look.rock",
+                    StepIds.LOOK_ROCK,
                     Stage.FIRST_LOOK,
                     "Rock it at twelve and six",
                     asks(Sign.Kind.ROCK, Sign.Kind.TAKEN_UP),
@@ -202,7 +203,7 @@ final class PrepareSteps {
                     read(ReadingKind.ROCK),
                     when(Situation::hasRun)),
             step(
-                    "look.leak",
+                    StepIds.LOOK_LEAK,
                     Stage.FIRST_LOOK,
                     "Look behind for grease",
                     asks(Sign.Kind.LEAK),

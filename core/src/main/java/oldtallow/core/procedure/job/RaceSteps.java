@@ -33,6 +33,7 @@ import oldtallow.core.procedure.step.Aid;
 import oldtallow.core.procedure.step.Caution;
 import oldtallow.core.procedure.step.Check;
 import oldtallow.core.procedure.step.Stage;
+import oldtallow.core.procedure.step.StepIds;
 import oldtallow.core.procedure.step.Supply;
 import oldtallow.core.procedure.step.Tool;
 import oldtallow.core.quantity.ReadingKind;
@@ -42,7 +43,7 @@ final class RaceSteps {
 
     static final List<StepDefinition> ALL = List.of(
             step(
-                    "races.right-cup",
+                    StepIds.RACES_RIGHT_CUP,
                     Stage.RACES,
                     "The right cup? Measure it before the old one is driven out",
                     aided(Aid.RIGHT_CUP),
@@ -74,7 +75,7 @@ final class RaceSteps {
                     must("races.cup-right", "each cup is the one for its place"),
                     when(RaceSteps::fitsCups)),
             step(
-                    "races.snap-ring-out",
+                    StepIds.RACES_SNAP_RING_OUT,
                     Stage.RACES,
                     "Snap ring out",
                     how("A rag over it, or goggles on."),
@@ -85,7 +86,7 @@ final class RaceSteps {
             out("races.inboard-out", "Old inboard cup out", Part.INBOARD_CUP),
             out("races.outboard-out", "Old outboard cup out", Part.OUTBOARD_CUP),
             step(
-                    "races.hub-work",
+                    StepIds.RACES_HUB_WORK,
                     Stage.RACES,
                     "Studs, rotor, blast and paint, where they are wanted",
                     why("Now that the cups are out and before new ones are in."),
@@ -100,7 +101,7 @@ final class RaceSteps {
                     after("races.inboard-out", "races.outboard-out"),
                     when(s -> fitsCups(s) && s.scope() == Scope.RENEW && carriesRotor(s))),
             step(
-                    "races.bores",
+                    StepIds.RACES_BORES,
                     Stage.RACES,
                     "Clean the bores, dress the burrs",
                     why("A chip under a cup holds it crooked for life."),
@@ -109,10 +110,10 @@ final class RaceSteps {
                     only(s -> s.moves(Part.INBOARD_CUP) && !s.isRoadside(), read(ReadingKind.INBOARD_CUP_BORE)),
                     only(s -> s.moves(Part.OUTBOARD_CUP) && !s.isRoadside(), read(ReadingKind.OUTBOARD_CUP_BORE)),
                     using(Supply.RAGS),
-                    after("races.inboard-out", "races.outboard-out", "races.right-cup", "races.hub-work"),
+                    after("races.inboard-out", "races.outboard-out", StepIds.RACES_RIGHT_CUP, StepIds.RACES_HUB_WORK),
                     when(RaceSteps::fitsCups)),
             step(
-                    "races.warm",
+                    StepIds.RACES_WARM,
                     Stage.RACES,
                     "Hub into the warm, cups into the cold",
                     aided(Aid.WARM),
@@ -122,13 +123,13 @@ final class RaceSteps {
                     with(Tool.OVEN, Tool.FREEZER, Tool.GLOVES),
                     using(Supply.DRY_ICE),
                     waits(1800, "until hub and cups have their temperature"),
-                    after("races.bores"),
+                    after(StepIds.RACES_BORES),
                     takes(1800),
                     when(s -> fitsCups(s) && races(s) == Choices.RaceFitting.WARMED)),
             in("races.outboard-in", "Outboard cup in", "outboard", Part.OUTBOARD_CUP, Aid.OUTBOARD_CUP),
             in("races.inboard-in", "Inboard cup in", "inboard", Part.INBOARD_CUP, Aid.INBOARD_CUP),
             step(
-                    "races.snap-ring-in",
+                    StepIds.RACES_SNAP_RING_IN,
                     Stage.RACES,
                     "Snap ring in",
                     how("A rag over it, or goggles on."),
@@ -138,12 +139,12 @@ final class RaceSteps {
                     on(Part.SNAP_RING),
                     when(s -> s.fittings().snapRing() == SnapRing.BEFORE_CUP)),
             step(
-                    "races.shown",
+                    StepIds.RACES_SHOWN,
                     Stage.RACES,
                     "Show the races to a mechanic",
                     byMechanic(),
                     must(Check.Meaning.SEATED, "races.shown-seated", "a mechanic saw the cups seated"),
-                    after("races.inboard-in", "races.outboard-in", "races.snap-ring-in"),
+                    after("races.inboard-in", "races.outboard-in", StepIds.RACES_SNAP_RING_IN),
                     when(s -> fitsCups(s) && s.brief().worker() == JobBrief.Worker.APPRENTICE)));
 
     private RaceSteps() {}
@@ -190,7 +191,7 @@ final class RaceSteps {
                         with(Tool.GRINDER, Tool.COLD_CHISEL, Tool.HAMMER, Tool.GOGGLES, Tool.GLOVES)),
                 only(s -> removal(s) == CupRemoval.DRIFTED, how("Keep it: it drives the new one in.")),
                 with(Tool.BLOCKS),
-                after("races.right-cup"),
+                after(StepIds.RACES_RIGHT_CUP),
                 off(cup),
                 // a hub on the scrap heap keeps its cups, and one driven out with its cone is out
                 when(s -> s.scope() != Scope.EXCHANGE && !(cup == Part.INBOARD_CUP && HubOffSteps.drivesTogether(s))),
@@ -245,7 +246,7 @@ final class RaceSteps {
                         "races." + which + "-seated",
                         "the sound changed; no gap at the shoulder all round"),
                 see("races." + which + "-turns", "its cone, put in dry, turns without a catch"),
-                after("races.right-cup", "races.bores", "races.warm"),
+                after(StepIds.RACES_RIGHT_CUP, StepIds.RACES_BORES, StepIds.RACES_WARM),
                 on(cup),
                 takes(180));
     }

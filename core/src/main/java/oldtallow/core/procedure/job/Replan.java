@@ -11,6 +11,7 @@ import oldtallow.core.procedure.step.PartMove;
 import oldtallow.core.procedure.step.PartMove.Kind;
 import oldtallow.core.procedure.step.Stage;
 import oldtallow.core.procedure.step.Step;
+import oldtallow.core.procedure.step.StepIds;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -22,13 +23,13 @@ import org.jspecify.annotations.Nullable;
  */
 public final class Replan {
 
-    private static final String JACK = "raise.jack";
+    private static final String JACK = StepIds.RAISE_JACK;
     /** What is only done with the wheel off. */
-    private static final Set<String> WHEEL_OFF = Set.of("raise.crack-nuts", "close.brake-faces");
+    private static final Set<String> WHEEL_OFF = Set.of(StepIds.RAISE_CRACK_NUTS, StepIds.CLOSE_BRAKE_FACES);
     /** A tang is bent clear before its nut is touched, and up again after: no part moves, and yet the lock is open or closed. */
-    private static final String OPENS_TANG = "strip.tang";
+    private static final String OPENS_TANG = StepIds.STRIP_TANG;
 
-    private static final String CLOSES_TANG = "close.tang";
+    private static final String CLOSES_TANG = StepIds.CLOSE_TANG;
 
     private Replan() {}
 

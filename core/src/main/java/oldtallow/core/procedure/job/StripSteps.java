@@ -19,6 +19,7 @@ import oldtallow.core.procedure.brief.Scope;
 import oldtallow.core.procedure.step.Caution;
 import oldtallow.core.procedure.step.PartMove.Kind;
 import oldtallow.core.procedure.step.Stage;
+import oldtallow.core.procedure.step.StepIds;
 import oldtallow.core.procedure.step.Tool;
 
 /** Stage 3 from the lock to the spacer between the cones. Common practice of the trade. */
@@ -26,68 +27,73 @@ final class StripSteps {
 
     static final List<StepDefinition> ALL = List.of(
             step(
-                    "strip.cotter",
+                    StepIds.STRIP_COTTER,
                     Stage.STRIP,
                     "Cotter straightened and pulled",
                     how("It is done with: at most a spare."),
                     with(Tool.PLIERS),
-                    after("strip.look-grease"),
+                    after(StepIds.STRIP_LOOK_GREASE),
                     off(Part.COTTER)),
             step(
-                    "strip.retainer",
+                    StepIds.STRIP_RETAINER,
                     Stage.STRIP,
                     "Nut retainer off",
                     only(
                             s -> s.fastening() == Fastening.PUSH_ON_RETAINER,
                             how("Straight off the nut; it is used again.")),
                     with(Tool.SCREWDRIVER),
-                    after("strip.look-grease"),
+                    after(StepIds.STRIP_LOOK_GREASE),
                     off(Part.RETAINER)),
             step(
-                    "strip.tang",
+                    StepIds.STRIP_TANG,
                     Stage.STRIP,
                     "Tang bent clear of the nut",
                     how("No further than it needs; another tang goes up next time."),
                     with(Tool.COLD_CHISEL, Tool.HAMMER, Tool.GOGGLES),
                     careful(Caution.STEEL_CHIPS),
-                    after("strip.look-grease"),
+                    after(StepIds.STRIP_LOOK_GREASE),
                     when(s -> s.fastening() == Fastening.NUT_AND_TANG_WASHER && s.hasRun())),
             step(
-                    "strip.lock-screws",
+                    StepIds.STRIP_LOCK_SCREWS,
                     Stage.STRIP,
                     "Lock screws out",
                     with(Tool.SCREWDRIVER),
-                    after("strip.look-grease"),
+                    after(StepIds.STRIP_LOOK_GREASE),
                     off(Part.LOCK_SCREWS)),
-            step("strip.lock-plate", Stage.STRIP, "Lock plate off", off(Part.LOCK_PLATE)),
+            step(StepIds.STRIP_LOCK_PLATE, Stage.STRIP, "Lock plate off", off(Part.LOCK_PLATE)),
             step(
-                    "strip.outer-nut",
+                    StepIds.STRIP_OUTER_NUT,
                     Stage.STRIP,
                     "Tab straightened, outer nut off",
                     with(Tool.NUT_SOCKET, Tool.COLD_CHISEL, Tool.HAMMER, Tool.GOGGLES),
                     careful(Caution.STEEL_CHIPS),
-                    after("strip.look-grease"),
+                    after(StepIds.STRIP_LOOK_GREASE),
                     off(Part.OUTER_NUT)),
             step(
-                    "strip.tab-washer",
+                    StepIds.STRIP_TAB_WASHER,
                     Stage.STRIP,
                     "Tab washer off",
                     how("Bent twice it breaks: it is done with."),
                     off(Part.TAB_WASHER)),
             step(
-                    "strip.mark-nut",
+                    StepIds.STRIP_MARK_NUT,
                     Stage.STRIP,
                     "Mark where the nut stood",
                     why("With the same bearings the old stop is a place to start from."),
                     with(Tool.PAINT_MARKER),
-                    after("strip.cotter", "strip.retainer", "strip.tang", "strip.lock-plate", "strip.tab-washer"),
+                    after(
+                            StepIds.STRIP_COTTER,
+                            StepIds.STRIP_RETAINER,
+                            StepIds.STRIP_TANG,
+                            StepIds.STRIP_LOCK_PLATE,
+                            StepIds.STRIP_TAB_WASHER),
                     when(s -> s.strips()
                             && s.brief().setsByNut()
                             && !s.isRoadside()
                             && s.puts(Part.NUT) == Kind.REFIT
                             && s.puts(Part.OUTBOARD_CONE) == Kind.REFIT)),
             step(
-                    "strip.nut",
+                    StepIds.STRIP_NUT,
                     Stage.STRIP,
                     "Nut off",
                     only(
@@ -100,10 +106,10 @@ final class StripSteps {
                             careful(Caution.STEEL_CHIPS)),
                     only(s -> s.fastening() == Fastening.RING_AND_LOCK_PLATE, with(Tool.PIN_SPANNER)),
                     only(s -> s.fastening() != Fastening.RING_AND_LOCK_PLATE, with(Tool.NUT_SOCKET)),
-                    after("strip.mark-nut", "strip.tang", "strip.look-grease"),
+                    after(StepIds.STRIP_MARK_NUT, StepIds.STRIP_TANG, StepIds.STRIP_LOOK_GREASE),
                     off(Part.NUT)),
             step(
-                    "strip.washer",
+                    StepIds.STRIP_WASHER,
                     Stage.STRIP,
                     "Washer off, outer side marked",
                     why("Turned over it runs on another face, and kits rarely hold one."),
@@ -111,13 +117,13 @@ final class StripSteps {
                     only(Situation::isRoadside, how("A scratch on its outer side will do.")),
                     off(Part.WASHER)),
             step(
-                    "strip.tang-washer",
+                    StepIds.STRIP_TANG_WASHER,
                     Stage.STRIP,
                     "Tang washer off",
                     how("Which tang was bent? Another one next time; none left, a new washer."),
                     off(Part.TANG_WASHER)),
             step(
-                    "strip.upright-flange",
+                    StepIds.STRIP_UPRIGHT_FLANGE,
                     Stage.STRIP,
                     "Drive flange and disc drawn off",
                     how("Puller on the flange, the shaft free behind it and not hanging by its joint."),
@@ -126,7 +132,7 @@ final class StripSteps {
                     when(s -> s.isOn(Construction.SPACER_SET)),
                     takes(300)),
             step(
-                    "strip.steering-joints",
+                    StepIds.STRIP_STEERING_JOINTS,
                     Stage.STRIP,
                     "Steering arm and ball joints parted",
                     how("The maker's splitter, boots kept whole.", "Nuts the maker wants used once: new ones."),
@@ -134,7 +140,7 @@ final class StripSteps {
                     off(Part.STEERING_JOINTS),
                     takes(900)),
             step(
-                    "strip.upright",
+                    StepIds.STRIP_UPRIGHT,
                     Stage.STRIP,
                     "Upright off, to the bench",
                     how("Off the shaft; the shaft left supported, never hanging by its joint."),
@@ -143,7 +149,7 @@ final class StripSteps {
                     off(Part.UPRIGHT),
                     takes(300)),
             step(
-                    "strip.outboard-seal",
+                    StepIds.STRIP_OUTBOARD_SEAL,
                     Stage.STRIP,
                     "Outboard seal out",
                     how("A rag over it; pull away from yourself."),
@@ -151,19 +157,19 @@ final class StripSteps {
                     with(Tool.SEAL_LEVER, Tool.GOGGLES),
                     off(Part.OUTBOARD_SEAL)),
             step(
-                    "strip.outboard-cone",
+                    StepIds.STRIP_OUTBOARD_CONE,
                     Stage.STRIP,
                     "Outboard cone out",
                     only(s -> !s.isOn(Construction.SPACER_SET), how("Rock the hub until it slides into your hand.")),
                     only(StripSteps::keepsApart, how("Label it outboard, and the side."), with(Tool.TRAY, Tool.BAGS)),
                     off(Part.OUTBOARD_CONE)),
             step(
-                    "strip.spacer",
+                    StepIds.STRIP_SPACER,
                     Stage.STRIP,
                     "Spacer out",
                     why("It was made for this pair and no other."),
                     off(Part.SPACER)),
-            step("strip.water-shield", Stage.STRIP, "Water shield off the seal's rim", off(Part.WATER_SHIELD)));
+            step(StepIds.STRIP_WATER_SHIELD, Stage.STRIP, "Water shield off the seal's rim", off(Part.WATER_SHIELD)));
 
     private StripSteps() {}
 

@@ -29,7 +29,7 @@ public record AngleReading(ScrewThread thread, double degrees, double readTo) {
         return thread.pitch().times(degrees / 360);
     }
 
-    /** Expanded. */
+    /** Expanded uncertainty of the end play it means, k = 2. */
     public Length uncertainty() {
         return thread.pitch().times(readTo / 360);
     }

@@ -2,49 +2,54 @@ package oldtallow.core.setting.measure;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import oldtallow.core.fastening.endplay.EndPlayWindow;
 import oldtallow.core.quantity.Length;
 
 /** What to do where readings disagree, or lie too close to an edge of their window to tell. */
-public final class BetterWith {
+public sealed interface BetterWith {
 
-    private static final int ENOUGH_READINGS = 10;
-    private static final double FINE_GRADUATION = 0.002;
+    int ENOUGH_READINGS = 10;
+    double FINE_GRADUATION = 0.002;
 
-    private BetterWith() {}
+    /** Care: the readings lie further apart than an indicator's own error. */
+    record Care(Length spread) implements BetterWith {}
+
+    /** So many readings in all, with the indicator at hand. */
+    record MoreReadings(int inAll) implements BetterWith {}
+
+    /**
+     * A finer indicator.
+     *
+     * @param graduation of it
+     * @param inAll readings with it
+     */
+    record FinerIndicator(Length graduation, int inAll) implements BetterWith {}
+
+    /** Nothing: it sits on the edge itself. */
+    record Nothing() implements BetterWith {}
 
     /** In the order worth trying; empty where the readings agree and already tell. */
-    public static List<String> advice(DialReadings readings, EndPlayWindow window) {
-        List<String> advice = new ArrayList<>();
+    static List<BetterWith> advice(DialReadings readings, EndPlayWindow window) {
+        List<BetterWith> advice = new ArrayList<>();
         if (readings.disagree()) {
-            advice.add(String.format(
-                    Locale.ROOT,
-                    "The readings disagree, by %.2f mm (%.0f thou): turn the hub to and fro at every push and pull, and"
-                            + " see that the stand sits on bare metal.",
-                    readings.spread().millimetres(),
-                    readings.spread().thousandths()));
+            advice.add(new Care(readings.spread()));
         }
-        if (readings.decide(window).isCertain()) {
-            return List.copyOf(advice);
+        if (!readings.decide(window).isCertain()) {
+            advice.add(toDecide(readings, room(readings.endPlay(), window)));
         }
-        double room = room(readings.endPlay(), window);
+        return List.copyOf(advice);
+    }
+
+    private static BetterWith toDecide(DialReadings readings, double room) {
         double graduation = readings.graduation().millimetres();
         for (int more = readings.readings().size() + 1; more <= ENOUGH_READINGS; more++) {
             if (readings.uncertainty(more, graduation) <= room) {
-                advice.add("Measure again, " + more + " readings in all.");
-                return List.copyOf(advice);
+                return new MoreReadings(more);
             }
         }
-        if (graduation > FINE_GRADUATION && readings.uncertainty(ENOUGH_READINGS, FINE_GRADUATION) <= room) {
-            advice.add("Measure again, better with an indicator that shows 0.002 mm (a tenth of a thou), and "
-                    + ENOUGH_READINGS + " readings.");
-            return List.copyOf(advice);
-        }
-        advice.add(
-                "It sits on the edge itself: no indicator tells. Take the next stop if there is one, or say in the note"
-                        + " why it stays.");
-        return List.copyOf(advice);
+        return graduation > FINE_GRADUATION && readings.uncertainty(ENOUGH_READINGS, FINE_GRADUATION) <= room
+                ? new FinerIndicator(Length.ofMillimetres(FINE_GRADUATION), ENOUGH_READINGS)
+                : new Nothing();
     }
 
     /** From the value to the nearest edge, mm. */

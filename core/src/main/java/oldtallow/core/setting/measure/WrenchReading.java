@@ -43,7 +43,7 @@ public record WrenchReading(Torque torque, Wrench wrench) {
         }
     }
 
-    /** Expanded. */
+    /** Expanded uncertainty of the torque, k = 2. */
     public Torque uncertainty() {
         return torque.times(wrench.deviation());
     }

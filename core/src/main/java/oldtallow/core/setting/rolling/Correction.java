@@ -1,6 +1,5 @@
 package oldtallow.core.setting.rolling;
 
-import java.util.Locale;
 import oldtallow.core.fastening.endplay.EndPlayVerdict;
 import oldtallow.core.fastening.endplay.EndPlayWindow;
 import oldtallow.core.fastening.lock.LockPattern;
@@ -32,32 +31,5 @@ public record Correction(double degrees, Length leaves, EndPlayVerdict verdict, 
         Correction looser = looser(measured, thread, lock, window);
         Length leaves = measured.minus(looser.leaves().minus(measured));
         return new Correction(-looser.degrees(), leaves, window.judge(leaves), looser.isStop());
-    }
-
-    /** In a sentence. */
-    public String words() {
-        boolean tightens = degrees < 0;
-        String step = String.format(
-                        Locale.ROOT,
-                        "%s %s (%.0f°) leaves %.2f mm (%.0f thou)",
-                        isStop ? "One stop" : "A thou",
-                        tightens ? "tighter" : "looser",
-                        Math.abs(degrees),
-                        leaves.millimetres(),
-                        leaves.thousandths())
-                .replace('-', '−');
-        return switch (verdict) {
-            case INSIDE -> step + ", inside its window.";
-            case USABLE -> step + ", looser than good, and usable.";
-            case TOO_LOOSE ->
-                tightens
-                        ? step + ", still looser than its window: take the next as well, and measure."
-                        : step
-                                + ", beyond its window: look for a finer way on the nut dial, another hole, washer or retainer.";
-            case TOO_TIGHT, PRELOAD ->
-                tightens
-                        ? step + ", past its window: leave the nut, look for a finer way on the nut dial."
-                        : step + ", still tighter than its window: take the next as well, and measure.";
-        };
     }
 }

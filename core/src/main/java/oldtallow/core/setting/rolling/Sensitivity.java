@@ -2,7 +2,6 @@ package oldtallow.core.setting.rolling;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import oldtallow.core.fastening.endplay.EndPlayVerdict;
 import oldtallow.core.fastening.endplay.EndPlayWindow;
@@ -18,12 +17,29 @@ import oldtallow.core.setting.measure.WrenchReading.Wrench;
 /**
  * How far one thing, changed by itself, moves a setting. An estimate.
  *
- * @param cause in a few words
  * @param change of the end play; below zero it tightens
  * @param leaves the end play then
  * @param verdict on that
  */
-public record Sensitivity(String cause, Length change, Length leaves, EndPlayVerdict verdict) {
+public record Sensitivity(Cause cause, Length change, Length leaves, EndPlayVerdict verdict) {
+
+    /** What moves a setting. */
+    public enum Kind {
+        WARMER_IRON_HUB,
+        WARMER_ALUMINIUM_HUB,
+        HOT_DRUM,
+        READ_BY_EYE,
+        GREASED_THREAD,
+        DRY_THREAD,
+        THICKER_WASHER
+    }
+
+    /**
+     * A cause.
+     *
+     * @param amount of it: warmth in K, the nut's angle in degrees, a torque in N·m
+     */
+    public record Cause(Kind kind, double amount) {}
 
     /** A hub on the road, warm to the hand, over the cold bench it was set on, K: an assumption. */
     private static final double WARM = 30;
@@ -55,21 +71,14 @@ public record Sensitivity(String cause, Length change, Length leaves, EndPlayVer
         Length between = pair.betweenRollers();
         var iron = new ThermalPlay(pair, HubMaterial.GREY_IRON, between, inboardCup, outboardCup);
         var aluminium = new ThermalPlay(pair, HubMaterial.ALUMINIUM, between, inboardCup, outboardCup);
-        iron.change(WARM, WARM)
-                .ifPresent(by -> all.add(
-                        one(String.format(Locale.ROOT, "all %.0f °C warmer, iron hub", WARM), by, setting, window)));
+        iron.change(WARM, WARM).ifPresent(by -> all.add(one(Kind.WARMER_IRON_HUB, WARM, by, setting, window)));
         aluminium
                 .change(WARM, WARM)
-                .ifPresent(by -> all.add(one(
-                        String.format(Locale.ROOT, "all %.0f °C warmer, aluminium hub", WARM), by, setting, window)));
-        iron.change(WARM + HOT_DRUM, WARM)
-                .ifPresent(by -> all.add(one(
-                        String.format(Locale.ROOT, "drum and hub %.0f °C hotter than the spindle", HOT_DRUM),
-                        by,
-                        setting,
-                        window)));
+                .ifPresent(by -> all.add(one(Kind.WARMER_ALUMINIUM_HUB, WARM, by, setting, window)));
+        iron.change(WARM + HOT_DRUM, WARM).ifPresent(by -> all.add(one(Kind.HOT_DRUM, HOT_DRUM, by, setting, window)));
         all.add(one(
-                String.format(Locale.ROOT, "nut read %.0f° wrong by eye", AngleReading.BY_EYE),
+                Kind.READ_BY_EYE,
+                AngleReading.BY_EYE,
                 new AngleReading(thread, 0, AngleReading.BY_EYE).uncertainty(),
                 setting,
                 window));
@@ -79,22 +88,15 @@ public record Sensitivity(String cause, Length change, Length leaves, EndPlayVer
             Length tight = pair.approach(new NutFactor(SLIPPERY).force(most, thread.nominalDiameter()));
             Length slack = pair.approach(new NutFactor(DRY).force(least, thread.nominalDiameter()));
             // zero play is taken where the wrench stops; the bearings give that much, so it stands tighter than felt
-            all.add(one("greased thread, wrench pulled to its most", tight.times(-1), setting, window));
-            all.add(one("dry thread, wrench pulled to its least", slack.times(-1), setting, window));
+            all.add(one(Kind.GREASED_THREAD, most.newtonMetres(), tight.times(-1), setting, window));
+            all.add(one(Kind.DRY_THREAD, least.newtonMetres(), slack.times(-1), setting, window));
         });
-        all.add(one(
-                String.format(
-                        Locale.ROOT,
-                        "washer 0.1 mm thicker: every stop comes %.0f° sooner",
-                        thread.degreesFor(OTHER_WASHER)),
-                Length.ZERO,
-                setting,
-                window));
+        all.add(one(Kind.THICKER_WASHER, thread.degreesFor(OTHER_WASHER), Length.ZERO, setting, window));
         return List.copyOf(all);
     }
 
-    private static Sensitivity one(String cause, Length change, Length setting, EndPlayWindow window) {
+    private static Sensitivity one(Kind kind, double amount, Length change, Length setting, EndPlayWindow window) {
         Length leaves = setting.plus(change);
-        return new Sensitivity(cause, change, leaves, window.judge(leaves));
+        return new Sensitivity(new Cause(kind, amount), change, leaves, window.judge(leaves));
     }
 }

@@ -8,6 +8,7 @@ import java.util.Optional;
 import java.util.TreeMap;
 import java.util.stream.DoubleStream;
 import oldtallow.core.quantity.EnteredQuantity;
+import oldtallow.core.quantity.Force;
 import oldtallow.core.quantity.Length;
 import oldtallow.core.quantity.OutOfRangeException;
 import oldtallow.core.setting.rolling.Equilibrium.Settled;
@@ -60,7 +61,7 @@ public record SettingChart(List<Point> points, Length bestPlay) {
      * @param life with the insides assumed; for holding settings of one pair against each other, no promise of turns
      * @param relativeLife to that at no play
      * @param added what the setting adds to the hub's warmth
-     * @param preload thrust of the outer bearing on top of what its load makes, N
+     * @param preload thrust of the outer bearing on top of what its load makes
      */
     public record Point(
             Length endPlay,
@@ -68,7 +69,7 @@ public record SettingChart(List<Point> points, Length bestPlay) {
             RelativeLife relativeLife,
             AddedHeat added,
             double dragNewtonMillimetres,
-            double preload,
+            Force preload,
             Length rock,
             BearingLoad inner,
             BearingLoad outer) {}
@@ -137,7 +138,7 @@ public record SettingChart(List<Point> points, Length bestPlay) {
                     relative,
                     warmth.added(celsius, slack.celsius),
                     warmth.drag(pair, straight, celsius),
-                    Math.max(0, straight.outer().axial() - induced(straight)),
+                    Force.ofNewtons(Math.max(0, straight.outer().axial() - induced(straight))),
                     tyre.pushPull(endPlay),
                     straight.inner(),
                     straight.outer());

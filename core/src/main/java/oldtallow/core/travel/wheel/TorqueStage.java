@@ -10,7 +10,7 @@ import oldtallow.core.schedule.figure.FigureValue.BoltTorque;
  */
 public record TorqueStage(Kind kind, Torque least, Torque most) {
 
-    /** Which round. */
+    /** Rounds of the nuts, in the order they are pulled. */
     public enum Kind {
         SNUG("snug", "wheel off the ground, by hand or brace, in the star", 0.2),
         HALF("half", "rig down, in the star", 0.5),

@@ -25,7 +25,7 @@ class IdentificationTest {
         assertThat(found.candidates()).hasSize(3);
         assertThat(found.candidates().getFirst().set().designation()).hasToString("L45449/L45410");
         assertThat(found.candidates().getFirst().worst().measurand()).isEqualTo(Measurand.CONE_BORE);
-        assertThat(found.candidates().getFirst().worst().millimetres()).isNegative();
+        assertThat(found.candidates().getFirst().worst().by().millimetres()).isNegative();
     }
 
     /** LM11910 and LM12710 measure alike (45.237 × 12.065) but have other race angles: from the cup alone it is a tie. */

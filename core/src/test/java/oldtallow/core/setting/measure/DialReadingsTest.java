@@ -9,6 +9,7 @@ import java.util.Random;
 import java.util.stream.DoubleStream;
 import oldtallow.core.fastening.endplay.EndPlayWindow;
 import oldtallow.core.quantity.Length;
+import oldtallow.core.words.PlayWords;
 import org.apache.commons.math3.distribution.ChiSquaredDistribution;
 import org.apache.commons.math3.distribution.TDistribution;
 import org.junit.jupiter.api.Test;
@@ -137,7 +138,7 @@ class DialReadingsTest {
 
     @Test
     void asksForMoreReadingsWhereTheyWouldTell() {
-        assertThat(BetterWith.advice(read(0.002, 0, 0.04), WINDOW))
+        assertThat(advice(read(0.002, 0, 0.04), WINDOW))
                 .singleElement()
                 .asString()
                 .startsWith("Measure again, 2 readings");
@@ -145,28 +146,22 @@ class DialReadingsTest {
 
     @Test
     void asksForAFinerIndicatorWhereReadingsAloneDoNot() {
-        assertThat(BetterWith.advice(read(0.0254, 0, 0.05), WINDOW))
-                .last()
-                .asString()
-                .contains("0.002 mm");
+        assertThat(advice(read(0.0254, 0, 0.05), WINDOW)).last().asString().contains("0.002 mm");
     }
 
     @Test
     void saysThatAnEdgeIsAnEdge() {
-        assertThat(BetterWith.advice(read(0.01, 0, 0.127), WINDOW))
-                .last()
-                .asString()
-                .contains("edge itself");
+        assertThat(advice(read(0.01, 0, 0.127), WINDOW)).last().asString().contains("edge itself");
     }
 
     @Test
     void blamesTheSetUpForReadingsThatDisagree() {
-        assertThat(BetterWith.advice(read(0.01, 0, 0.08, 0.14, 0.12), WINDOW))
+        assertThat(advice(read(0.01, 0, 0.08, 0.14, 0.12), WINDOW))
                 .first()
                 .asString()
                 .contains("disagree, by 0.06 mm (2 thou)");
         // even where they tell, it is said
-        assertThat(BetterWith.advice(read(0.002, 0, 0.9, 0.97, 0.99), WINDOW))
+        assertThat(advice(read(0.002, 0, 0.9, 0.97, 0.99), WINDOW))
                 .singleElement()
                 .asString()
                 .contains("disagree");
@@ -174,7 +169,7 @@ class DialReadingsTest {
 
     @Test
     void hasNothingToSayWhereTheReadingsTell() {
-        assertThat(BetterWith.advice(read(0.002, 0, 0.07, 0.07, 0.07), WINDOW)).isEmpty();
+        assertThat(advice(read(0.002, 0, 0.07, 0.07, 0.07), WINDOW)).isEmpty();
     }
 
     @Test
@@ -189,5 +184,9 @@ class DialReadingsTest {
         List<Length> lengths =
                 DoubleStream.of(readings).mapToObj(Length::ofMillimetres).toList();
         return new DialReadings(lengths, Length.ofMillimetres(slack), Length.ofMillimetres(graduation));
+    }
+
+    private static List<String> advice(DialReadings readings, EndPlayWindow window) {
+        return BetterWith.advice(readings, window).stream().map(PlayWords::of).toList();
     }
 }

@@ -15,6 +15,7 @@ import oldtallow.core.quantity.Force;
 import oldtallow.core.quantity.Length;
 import oldtallow.core.quantity.Torque;
 import oldtallow.core.quantity.TorqueUnit;
+import oldtallow.core.words.PlayWords;
 import org.apache.commons.math3.distribution.TDistribution;
 import org.apache.commons.math3.stat.descriptive.SummaryStatistics;
 import org.junit.jupiter.api.Test;
@@ -150,7 +151,7 @@ class MeasureBoundsTest {
         for (double play = 0.026; play < 0.127; play += 0.0005) {
             DialReadings one = dial(0.002, 0, play);
             double room = Math.min(play - 0.0254, 0.127 - play);
-            List<String> advice = BetterWith.advice(one, window);
+            List<String> advice = advice(one, window);
             int needed = 2;
             while (needed <= 10 && one.uncertainty(needed, 0.002) > room) {
                 needed++;
@@ -196,5 +197,9 @@ class MeasureBoundsTest {
 
     private static Length mm(double millimetres) {
         return Length.ofMillimetres(millimetres);
+    }
+
+    private static List<String> advice(DialReadings readings, EndPlayWindow window) {
+        return BetterWith.advice(readings, window).stream().map(PlayWords::of).toList();
     }
 }

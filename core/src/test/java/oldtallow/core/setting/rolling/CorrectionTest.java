@@ -13,6 +13,7 @@ import oldtallow.core.fastening.thread.SpindleThread;
 import oldtallow.core.fastening.thread.ThreadHand;
 import oldtallow.core.quantity.Length;
 import oldtallow.core.quantity.Turn;
+import oldtallow.core.words.SettingWords;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -34,7 +35,9 @@ class CorrectionTest {
         assertThat(one.degrees()).isCloseTo(30, within(1e-9));
         assertThat(one.leaves().millimetres()).isCloseTo(leaves, within(1e-4));
         assertThat(one.verdict()).isEqualTo(verdict);
-        assertThat(one.words()).startsWith("One stop looser (30°)").contains(words);
+        assertThat(SettingWords.correction(one))
+                .startsWith("One stop looser (30°)")
+                .contains(words);
     }
 
     /** A thou of 1-14 is 5.04° (25.4 µm of 1.814 mm). */
@@ -44,7 +47,7 @@ class CorrectionTest {
 
         assertThat(one.degrees()).isCloseTo(5.04, within(0.01));
         assertThat(one.leaves().thousandths()).isCloseTo(50 / 25.4 + 1, within(1e-9));
-        assertThat(one.words()).startsWith("A thou looser (5°)");
+        assertThat(SettingWords.correction(one)).startsWith("A thou looser (5°)");
     }
 
     /** Loose on return: the same step the other way, and never past the window unsaid. */
@@ -57,7 +60,7 @@ class CorrectionTest {
                 Correction.tighter(Length.ofMillimetres(0.22), thread, twoHoles, EndPlayWindow.COMMON_PRACTICE);
         assertThat(back.degrees()).isCloseTo(-30, within(1e-9));
         assertThat(back.leaves().millimetres()).isCloseTo(0.22 - 0.15119, within(1e-5));
-        assertThat(back.words())
+        assertThat(SettingWords.correction(back))
                 .startsWith("One stop tighter (30°) leaves 0.07 mm")
                 .endsWith("inside its window.");
 
@@ -66,7 +69,9 @@ class CorrectionTest {
                 thread,
                 new CastleNut(6, List.of(Turn.ZERO)),
                 EndPlayWindow.COMMON_PRACTICE);
-        assertThat(tooFar.words()).contains("−0.14 mm").endsWith("look for a finer way on the nut dial.");
+        assertThat(SettingWords.correction(tooFar))
+                .contains("−0.14 mm")
+                .endsWith("look for a finer way on the nut dial.");
     }
 
     private static Correction looser(double stands, LockPattern lock) {

@@ -14,6 +14,8 @@ import oldtallow.core.hub.WheelEndShape;
 import oldtallow.core.hub.section.Shapes;
 import oldtallow.core.quantity.Force;
 import oldtallow.core.quantity.Length;
+import oldtallow.core.words.LifeWords;
+import oldtallow.core.words.SettingWords;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -47,7 +49,7 @@ class RollingBoundsTest {
                 List.of(lives.split(" ", -1)).stream().map(Double::valueOf).toList();
         var life = new RelativeLife(each.get(0), each.get(1), each.get(2));
 
-        assertThat(life.words()).isEqualTo(words);
+        assertThat(LifeWords.of(life)).isEqualTo(words);
         assertThat(life.least()).isEqualTo(each.stream().min(Double::compare).orElseThrow());
         assertThat(life.most()).isEqualTo(each.stream().max(Double::compare).orElseThrow());
     }
@@ -72,7 +74,7 @@ class RollingBoundsTest {
                 "40 | adds some 20 to 80 °C (35 to 145 °F)"
             })
     void saysWhatASettingAdds(double kelvin, String words) {
-        assertThat(new AddedHeat(kelvin).words()).isEqualTo(words);
+        assertThat(SettingWords.heat(new AddedHeat(kelvin))).isEqualTo(words);
     }
 
     /**

@@ -16,6 +16,7 @@ import oldtallow.core.fastening.thread.ThreadHand;
 import oldtallow.core.quantity.Force;
 import oldtallow.core.quantity.Length;
 import oldtallow.core.quantity.TorqueUnit;
+import oldtallow.core.words.SettingWords;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -72,7 +73,9 @@ class SensitivityTest {
                 Length.ofMillimetres(0.09),
                 Optional.empty());
 
-        assertThat(felt).extracting(Sensitivity::cause).noneMatch(cause -> cause.contains("wrench"));
+        assertThat(felt)
+                .extracting(one -> SettingWords.cause(one.cause()))
+                .noneMatch(cause -> cause.contains("wrench"));
     }
 
     private static Map<String, Sensitivity> of(Length setting) {
@@ -86,7 +89,7 @@ class SensitivityTest {
                         setting,
                         Optional.of(fine))
                 .stream()
-                .collect(Collectors.toMap(Sensitivity::cause, Function.identity()));
+                .collect(Collectors.toMap(one -> SettingWords.cause(one.cause()), Function.identity()));
     }
 
     private static double change(Map<String, Sensitivity> moves, String cause) {

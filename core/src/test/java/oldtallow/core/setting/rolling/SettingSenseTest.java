@@ -13,6 +13,7 @@ import oldtallow.core.fastening.thread.ThreadHand;
 import oldtallow.core.quantity.Length;
 import oldtallow.core.quantity.Turn;
 import oldtallow.core.setting.rolling.SettingChart.Hub;
+import oldtallow.core.words.SettingWords;
 import org.junit.jupiter.api.Test;
 
 class SettingSenseTest {
@@ -31,7 +32,7 @@ class SettingSenseTest {
 
         assertThat(sense.tighter().orElseThrow().endPlay().millimetres()).isCloseTo(0.0857 - 0.1512, within(1e-4));
         assertThat(sense.looser().orElseThrow().endPlay().millimetres()).isCloseTo(0.0857 + 0.1512, within(1e-4));
-        List<String> words = sense.words(EndPlayWindow.COMMON_PRACTICE);
+        List<String> words = SettingWords.sense(sense, EndPlayWindow.COMMON_PRACTICE);
         assertThat(words.getFirst()).startsWith("Inside its window").contains("at the tyre", "adds no warmth");
         assertThat(words.get(1)).startsWith("One stop looser, 0.24 mm").contains("half of the life here");
         assertThat(words.get(2)).startsWith("One stop tighter").contains("preload of some", "adds some");
@@ -46,7 +47,8 @@ class SettingSenseTest {
 
         assertThat(sense.quarterTurn().millimetres()).isCloseTo(0.4536, within(1e-4));
         assertThat(sense.windows()).isCloseTo(4.46, within(0.01));
-        assertThat(sense.words(EndPlayWindow.COMMON_PRACTICE).getLast()).contains("not a quarter turn");
+        assertThat(SettingWords.sense(sense, EndPlayWindow.COMMON_PRACTICE).getLast())
+                .contains("not a quarter turn");
     }
 
     @Test
@@ -55,15 +57,17 @@ class SettingSenseTest {
 
         assertThat(sense.tighter()).isEmpty();
         assertThat(sense.looser()).isEmpty();
-        assertThat(sense.words(EndPlayWindow.COMMON_PRACTICE)).hasSize(2);
+        assertThat(SettingWords.sense(sense, EndPlayWindow.COMMON_PRACTICE)).hasSize(2);
     }
 
     @Test
     void saysOfALooseHubThatTheHandDoesNotTell() {
-        assertThat(sense(0.4, TWO_HOLES).words(EndPlayWindow.COMMON_PRACTICE).getFirst())
+        assertThat(SettingWords.sense(sense(0.4, TWO_HOLES), EndPlayWindow.COMMON_PRACTICE)
+                        .getFirst())
                 .contains("Looser than its window")
                 .contains("stays cool");
-        assertThat(sense(-0.03, TWO_HOLES).words(EndPlayWindow.COMMON_PRACTICE).getFirst())
+        assertThat(SettingWords.sense(sense(-0.03, TWO_HOLES), EndPlayWindow.COMMON_PRACTICE)
+                        .getFirst())
                 .startsWith("Preloaded");
     }
 

@@ -12,6 +12,7 @@ import oldtallow.core.fit.HubMaterial;
 import oldtallow.core.quantity.Length;
 import oldtallow.core.quantity.OutOfRangeException;
 import oldtallow.core.setting.rolling.Equilibrium.Settled;
+import oldtallow.core.words.SettingWords;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -150,9 +151,9 @@ class WarmthTest {
     /** A factor of two either way; what nobody feels is not given in degrees. */
     @Test
     void saysWhatASettingAddsAndHowSure() {
-        assertThat(new AddedHeat(20).words()).isEqualTo("adds some 10 to 40 °C (20 to 70 °F)");
-        assertThat(new AddedHeat(3).words()).isEqualTo("adds some 2 to 5 °C (3 to 10 °F)");
-        assertThat(new AddedHeat(2.4).words()).isEqualTo("adds no warmth a hand would feel");
+        assertThat(SettingWords.heat(new AddedHeat(20))).isEqualTo("adds some 10 to 40 °C (20 to 70 °F)");
+        assertThat(SettingWords.heat(new AddedHeat(3))).isEqualTo("adds some 2 to 5 °C (3 to 10 °F)");
+        assertThat(SettingWords.heat(new AddedHeat(2.4))).isEqualTo("adds no warmth a hand would feel");
         var warmth = HubWarmth.usual(new HubSurface(0.05), 20, TOWING, 25);
         assertThat(warmth.added(34, 35).kelvin()).isZero();
         assertThat(warmth.added(60, 35).kelvin()).isEqualTo(25);

@@ -1,0 +1,29 @@
+package oldtallow.core.words;
+
+import java.math.BigDecimal;
+import java.math.MathContext;
+import java.util.Locale;
+import oldtallow.core.quantity.Length;
+
+/** Numbers as sentences have them: rounded to what is meant, both units, a true minus. */
+final class Written {
+
+    private static final MathContext TWO_FIGURES = new MathContext(2);
+
+    private Written() {}
+
+    /** 0.24 mm (9 thou). */
+    static String length(Length length) {
+        return String.format(Locale.ROOT, "%.2f mm (%.0f thou)", length.millimetres(), length.thousandths())
+                .replace('-', '−');
+    }
+
+    static String whole(double value) {
+        return String.format(Locale.ROOT, "%.0f", value).replace('-', '−');
+    }
+
+    /** To two figures: an estimate has no more. */
+    static String roughly(double value) {
+        return new BigDecimal(value).round(TWO_FIGURES).toBigInteger().toString();
+    }
+}
