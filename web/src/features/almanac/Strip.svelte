@@ -4,6 +4,7 @@
   import { date } from '$features/display'
   import StripLane from './StripLane.svelte'
   import { monthLetter, Scale } from './strip'
+  import { scaleLinear } from '$ui/chart'
   import { Wide } from '$ui/wide'
 
   interface Props {
@@ -30,6 +31,7 @@
   const id = $props.id()
   const scale = $derived(new Scale(almanac.months, WIDTH - LEFT - 8))
   const most = $derived(Math.max(1, ...almanac.months.map((month) => month.km)))
+  const tall = $derived(scaleLinear([0, most], [0, BARS - 26]))
   const top = BARS + 24 + TRIPS
   const height = $derived(top + almanac.wheelEnds.length * LANE + 18)
   const today = $derived(LEFT + scale.x(almanac.today))
@@ -58,19 +60,19 @@
     </defs>
     {#each almanac.months as month, i (month.from)}
       {@const x = LEFT + i * barWidth}
-      {@const tall = (month.km / most) * (BARS - 26)}
+      {@const bar = tall(month.km)}
       <path d={`M${x} 8V${height - 8}`} class="stroke-rule" stroke-width="0.6" />
       <rect
         x={x + 3}
-        y={BARS - tall}
+        y={BARS - bar}
         width={barWidth - 6}
-        height={tall}
+        height={bar}
         fill={month.expected ? `url(#${id}-h)` : 'currentColor'}
         class={month.expected ? 'stroke-line' : 'text-ink2'}
         stroke-dasharray={month.expected ? '3 2' : undefined}
       />
       {#if month.km >= most / 6}
-        <text x={x + barWidth / 2} y={BARS - tall - 4} text-anchor="middle" font-size="11"
+        <text x={x + barWidth / 2} y={BARS - bar - 4} text-anchor="middle" font-size="11"
           >{Math.round(month.km)}</text
         >
       {/if}

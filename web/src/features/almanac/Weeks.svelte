@@ -1,6 +1,7 @@
 <script lang="ts">
   import type { Schemas } from '$api/request'
   import { date } from '$features/display'
+  import { DAY } from '$ui/chart'
 
   interface Props {
     weeks: Schemas['WeekView'][]
@@ -17,7 +18,7 @@
   const isNow = (week: Schemas['WeekView']): boolean => {
     const monday = Date.parse(`${week.monday}T00:00:00Z`)
     const now = Date.parse(`${today}T00:00:00Z`)
-    return now >= monday && now < monday + 7 * 86_400_000
+    return now >= monday && now < monday + 7 * DAY
   }
 </script>
 

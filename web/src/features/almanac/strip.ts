@@ -1,35 +1,29 @@
 import type { Schemas } from '$api/request'
+import { DAY, scaleLinear } from '$ui/chart'
 
 type Almanac = Schemas['AlmanacView']
 
-const DAY = 86_400_000
-
 const at = (isoDay: string): number => Date.parse(`${isoDay}T00:00:00Z`)
 
-/** Days on a strip, so many dots to the day. */
+/** Days on a strip, both ends included. */
 export class DayScale {
-  private readonly from: number
+  private readonly scale
   readonly days: number
 
-  /** Both days are on it. */
-  constructor(
-    from: string,
-    to: string,
-    readonly width: number,
-  ) {
-    this.from = at(from)
-    this.days = (at(to) - this.from) / DAY + 1
+  constructor(from: string, to: string, width: number) {
+    const [first, last] = [at(from), at(to) + DAY]
+    this.days = (last - first) / DAY
+    this.scale = scaleLinear([first, last], [0, width]).clamp(true)
   }
 
   /** Where a day stands; what is outside the strip stands at its edge. */
   x(isoDay: string): number {
-    const along = (at(isoDay) - this.from) / DAY / this.days
-    return Math.min(1, Math.max(0, along)) * this.width
+    return this.scale(at(isoDay))
   }
 
   holds(isoDay: string): boolean {
-    const along = (at(isoDay) - this.from) / DAY
-    return along >= 0 && along <= this.days
+    const [first = 0, last = 0] = this.scale.domain()
+    return at(isoDay) >= first && at(isoDay) <= last
   }
 }
 

@@ -1,3 +1,4 @@
+import { Questions } from '$api/questions'
 import { api } from './api'
 import { Attempt } from '$api/attempt.svelte'
 import type { Schemas } from '$api/request'
@@ -18,7 +19,7 @@ export class Identify extends Attempt {
   found = $state.raw<Schemas['IdentificationView'] | null>(null)
   unit = $state<'MILLIMETRE' | 'INCH'>(display.leading === 'metric' ? 'MILLIMETRE' : 'INCH')
   readings = $state<Partial<Record<Measurand, Reading>>>({})
-  private asked = 0
+  private readonly questions = new Questions()
 
   readonly first = $derived(this.found?.candidates[0] ?? null)
   readonly next = $derived(this.found?.next[0] ?? null)
@@ -46,7 +47,7 @@ export class Identify extends Attempt {
   }
 
   async ask(): Promise<void> {
-    const mine = ++this.asked
+    const isLast = this.questions.ask()
     const measurements = this.sent.map(({ id }) => ({
       measurand: id,
       instrument: this.readings[id]?.instrument ?? ('CALLIPER' as const),
@@ -59,9 +60,9 @@ export class Identify extends Attempt {
     }
     await this.run(async () => {
       const found = await api.identify({ measurements })
-      if (mine === this.asked) this.found = found
+      if (isLast()) this.found = found
     })
-    if (this.problem && mine === this.asked) this.found = null
+    if (this.problem && isLast()) this.found = null
   }
 
   clear(): void {

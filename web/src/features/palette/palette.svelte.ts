@@ -1,3 +1,4 @@
+import { Questions } from '$api/questions'
 import { api } from './api'
 import { ProblemError, type Schemas } from '$api/request'
 
@@ -88,7 +89,7 @@ class Palette {
   typed = $state('')
   private hits = $state.raw<Target[]>([])
   problem = $state('')
-  private asked = 0
+  private readonly questions = new Questions()
   private latest: Promise<void> = Promise.resolve()
 
   readonly targets = $derived.by(() => {
@@ -117,7 +118,7 @@ class Palette {
   }
 
   private async fetch(): Promise<void> {
-    const mine = ++this.asked
+    const isLast = this.questions.ask()
     const typed = this.typed.trim()
     if (typed === '') {
       this.hits = []
@@ -125,7 +126,7 @@ class Palette {
     }
     try {
       const hits = await api.palette(typed)
-      if (mine !== this.asked) return
+      if (!isLast()) return
       this.hits = hits.map(target)
       this.problem = ''
     } catch (error) {

@@ -1,3 +1,4 @@
+import { Questions } from '$api/questions'
 import { api } from './api'
 import { Attempt } from '$api/attempt.svelte'
 import type { Schemas } from '$api/request'
@@ -15,7 +16,7 @@ export class Play extends Attempt {
   readonly unit: Schemas['LengthEntry']['unit'] =
     display.leading === 'metric' ? 'MILLIMETRE' : 'THOUSANDTH_INCH'
   readonly symbol = display.leading === 'metric' ? 'mm' : 'thou'
-  private asked = 0
+  private readonly questions = new Questions()
   /** The smallest step of the instrument taken from, mm; null where all was typed. */
   private instrumentStep: number | null = null
 
@@ -64,7 +65,7 @@ export class Play extends Attempt {
   }
 
   async judge(): Promise<void> {
-    const mine = ++this.asked
+    const isLast = this.questions.ask()
     const form = this.form()
     if (!form) {
       this.found = null
@@ -72,7 +73,7 @@ export class Play extends Attempt {
     }
     await this.run(async () => {
       const found = await api.playReadings(this.wheelEndId, form)
-      if (mine === this.asked) this.found = found
+      if (isLast()) this.found = found
     })
   }
 }

@@ -1,3 +1,4 @@
+import { Questions } from '$api/questions'
 import { records } from '$features/records'
 import { api } from './api'
 import { Attempt } from '$api/attempt.svelte'
@@ -23,7 +24,7 @@ export class NewRig extends Attempt {
   preview = $state.raw<SectionView | null>(null)
   /** One rig, however often the save is tried. */
   private readonly id = crypto.randomUUID()
-  private asked = 0
+  private readonly questions = new Questions()
 
   readonly construction = $derived(
     this.constructions?.constructions.find((one) => one.id === this.build?.form.construction) ??
@@ -62,7 +63,7 @@ export class NewRig extends Attempt {
   async draw(): Promise<void> {
     const { build } = this
     if (!build) return
-    const mine = ++this.asked
+    const isLast = this.questions.ask()
     const inboard = rings(this.inboard)
     const outboard = rings(this.outboard)
     try {
@@ -71,10 +72,10 @@ export class NewRig extends Attempt {
         ...(inboard ? { inboard } : {}),
         ...(outboard ? { outboard } : {}),
       })
-      if (mine === this.asked) this.preview = drawn
+      if (isLast()) this.preview = drawn
     } catch {
       // what cannot be drawn yet is told when it is saved
-      if (mine === this.asked) this.preview = null
+      if (isLast()) this.preview = null
     }
   }
 

@@ -73,8 +73,7 @@
   /** Play every 0.05 mm or 2 thou, every other of them where they would touch. */
   const plays = $derived.by(() => {
     const step = metric ? { millimetres: 0.05, label: 0.05 } : { millimetres: 0.0508, label: 2 }
-    const loosest = chart.points[0]?.endPlay.millimetres ?? 0
-    const tightest = chart.points.at(-1)?.endPlay.millimetres ?? 0
+    const [loosest = 0, tightest = 0] = x.domain()
     const every = (wide * step.millimetres) / (loosest - tightest) < 48 ? 2 : 1
     const first = Math.ceil(tightest / step.millimetres / every)
     const count = Math.floor(loosest / step.millimetres / every) - first + 1

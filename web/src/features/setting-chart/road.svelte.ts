@@ -1,3 +1,4 @@
+import { Questions } from '$api/questions'
 import { api } from './api'
 import { Attempt } from '$api/attempt.svelte'
 import type { Schemas } from '$api/request'
@@ -12,7 +13,7 @@ export class Road extends Attempt {
   speed = $state('90')
   outside = $state(display.leading === 'metric' ? '20' : '68')
   chart = $state.raw<Schemas['SettingChartView'] | null>(null)
-  private asked = 0
+  private readonly questions = new Questions()
 
   constructor(private readonly wheelEndId: string) {
     super()
@@ -21,10 +22,10 @@ export class Road extends Attempt {
   async ask(): Promise<void> {
     const form = this.form()
     if (!form) return
-    const mine = ++this.asked
+    const isLast = this.questions.ask()
     await this.run(async () => {
       const chart = await api.settingChart(this.wheelEndId, form)
-      if (mine === this.asked) this.chart = chart
+      if (isLast()) this.chart = chart
     })
   }
 

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import type { Schemas } from '$api/request'
 import { length } from '$testing/answers'
-import { across, strip, ticks } from './strips'
+import { across, strip } from './strips'
 
 const WIDTH = 640
 
@@ -40,7 +40,7 @@ describe('the strips of the setting chart', () => {
     )
     expect(life.y(1)).toBe(10)
     expect(life.y(0)).toBe(110)
-    expect(life.line).toMatch(/^M0\.0 /)
+    expect(life.line).toMatch(/^M0,/)
   })
 
   it('leaves room for what it may be at most, and outlines it', () => {
@@ -64,13 +64,5 @@ describe('the strips of the setting chart', () => {
     expect(falling.falls).toBe(true)
     expect(strip(points, what, (p) => p.life.likely, WIDTH).falls).toBe(false)
     expect(rising.y(1)).toBeGreaterThan(rising.y(1.1))
-  })
-
-  it.each([
-    [0, 1.15, [0, 0.5, 1]],
-    [20, 82, [20, 40, 60, 80]],
-    [0, 0.95, [0, 0.5]],
-  ])('ticks from %d to %d at round values', (from, to, wanted) => {
-    expect(ticks(from, to)).toEqual(wanted)
   })
 })

@@ -1,6 +1,9 @@
 import type { Schemas } from '$api/request'
+import { between, lineThrough, scaleLinear } from '$ui/chart'
 
 type Point = Schemas['SettingPointView']
+
+const TICKS = 3
 
 /** A strip of the chart: one quantity over the end play. */
 export interface Strip {
@@ -23,10 +26,13 @@ export interface Strip {
 export type Band = (point: Point) => { least: number; most: number }
 
 /** Where an end play lies: loose on the left, tight on the right. */
-export function across(points: readonly Point[], width: number): (millimetres: number) => number {
+export function across(
+  points: readonly Point[],
+  width: number,
+): ReturnType<typeof scaleLinear<number>> {
   const loosest = points[0]?.endPlay.millimetres ?? 0.25
   const tightest = points.at(-1)?.endPlay.millimetres ?? -0.1
-  return (millimetres) => ((loosest - millimetres) / (loosest - tightest)) * width
+  return scaleLinear([loosest, tightest], [0, width])
 }
 
 /** A strip scaled so that its largest value just fits, with three or so round ticks. */
@@ -39,41 +45,24 @@ export function strip(
 ): Strip {
   const from = what.fromZero ? 0 : Math.floor(Math.min(...points.map(of)) / 10) * 10
   const most = Math.max(...points.map((one) => band?.(one).most ?? of(one)), from + 1e-6)
-  const y = (value: number): number =>
-    what.top + what.height * (1 - (Math.min(value, most) - from) / (most - from))
-  const x = across(points, width)
-  const line = points
-    .map(
-      (point, i) =>
-        `${i === 0 ? 'M' : 'L'}${x(point.endPlay.millimetres).toFixed(1)} ${y(of(point)).toFixed(1)}`,
-    )
-    .join('')
+  const y = scaleLinear([from, most], [what.top + what.height, what.top])
+  const placed = across(points, width)
+  const x = (point: Point): number => placed(point.endPlay.millimetres)
   const first = points[0]
-  const edge = (which: 'least' | 'most'): string[] =>
-    band
-      ? points.map(
-          (one) => `${x(one.endPlay.millimetres).toFixed(1)} ${y(band(one)[which]).toFixed(1)}`,
-        )
-      : []
   return {
     ...what,
     most,
-    line,
+    line: lineThrough(points, { x, y: (point) => y(of(point)) }),
     falls: first !== undefined && of(first) > (from + most) / 2,
-    ticks: ticks(from, most).map((value) => ({ value, y: y(value) })),
+    ticks: y.ticks(TICKS).map((value) => ({ value, y: y(value) })),
     of,
-    y,
-    band: band ? `M${[...edge('most'), ...edge('least').reverse()].join('L')}Z` : '',
+    y: (value) => y(Math.min(value, most)),
+    band: band
+      ? between(points, {
+          x,
+          low: (point) => y(band(point).least),
+          high: (point) => y(band(point).most),
+        })
+      : '',
   }
-}
-
-/** Round values between two, three or so. */
-export function ticks(from: number, to: number): number[] {
-  const rough = (to - from) / 3
-  const power = 10 ** Math.floor(Math.log10(rough))
-  const step = [1, 2, 5, 10].map((n) => n * power).find((n) => n >= rough * 0.7) ?? power * 10
-  const first = Math.ceil(from / step) * step
-  return Array.from({ length: Math.floor((to - first) / step + 1e-9) + 1 }, (_, i) =>
-    Number((first + i * step).toPrecision(6)),
-  )
 }

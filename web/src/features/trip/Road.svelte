@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { scaleLinear } from '$ui/chart'
   import { Hatch } from '$ui/hatch'
   import { km, labels, road } from './road'
   import type { Plan } from './trip-plan.svelte'
@@ -18,7 +19,7 @@
   const id = $props.id()
   const legs = $derived(road(plan))
   const total = $derived(Math.max(1, legs.at(-1)?.to ?? 1))
-  const x = (at: number): number => SIDE + (at / total) * (WIDTH - 2 * SIDE)
+  const x = $derived(scaleLinear([0, total], [SIDE, WIDTH - SIDE]))
   const names = $derived(labels(legs, x, WIDTH - SIDE))
   const height = $derived(ROAD + TALL + 10 + 36 * (1 + Math.max(...names.map((name) => name.row))))
 </script>

@@ -2,6 +2,7 @@
   import type { Schemas } from '$api/request'
   import { day, millimetres } from '$features/display'
   import { shapeOf } from '$features/nut-dial/state'
+  import { lineThrough } from '$ui/chart'
   import { Mark } from '$ui/mark'
   import { chartOf, leftWith } from './chart'
 
@@ -13,7 +14,7 @@
   let { settings, today }: Props = $props()
 
   const chart = $derived(chartOf(settings, today, 560, 190))
-  const line = $derived(chart.points.map((p, i) => `${i === 0 ? 'M' : 'L'}${p.x} ${p.y}`).join(''))
+  const line = $derived(lineThrough(chart.points, { x: (p) => p.x, y: (p) => p.y }))
 </script>
 
 <svg

@@ -1,4 +1,5 @@
 import type { Schemas } from '$api/request'
+import { DAY, scaleLinear } from '$ui/chart'
 
 type Setting = Schemas['NutSettingView']
 
@@ -12,7 +13,6 @@ export interface Chart {
   height: number
 }
 
-const DAY = 24 * 60 * 60 * 1000
 const MARGIN_DAYS = 45
 const TICK = 0.05
 
@@ -29,8 +29,8 @@ export function chartOf(settings: Setting[], today: Date, width: number, height:
   const highest =
     Math.max(...inOrder.flatMap((s) => [leftWith(s).millimetres, s.windowMost.millimetres]), 0.15) +
     0.03
-  const x = (time: number): number => ((time - from) / (to - from)) * width
-  const y = (millimetres: number): number => height - (millimetres / highest) * height
+  const x = scaleLinear([from, to], [0, width])
+  const y = scaleLinear([0, highest], [height, 0])
 
   const points = inOrder.map((setting) => ({
     setting,
@@ -48,9 +48,6 @@ export function chartOf(settings: Setting[], today: Date, width: number, height:
   for (let year = new Date(from).getFullYear() + 1; x(Date.UTC(year, 0, 1)) < width - 40; year++) {
     years.push({ label: String(year), x: x(Date.UTC(year, 0, 1)) })
   }
-  const ticks = Array.from({ length: Math.floor(highest / TICK) + 1 }, (_, i) => ({
-    millimetres: Math.round(i * TICK * 100) / 100,
-    y: y(i * TICK),
-  }))
+  const ticks = y.ticks(highest / TICK).map((millimetres) => ({ millimetres, y: y(millimetres) }))
   return { points, years, ticks, windows, width, height }
 }

@@ -1,5 +1,6 @@
 import type { Schemas } from '$api/request'
 import type { PartName, PartStatus } from '$features/section'
+import { DAY } from '$ui/chart'
 
 type Part = Schemas['PartView']
 export type Place = Part['place']
@@ -35,7 +36,6 @@ export function at(parts: Part[], place: Place): { now: Part | null; before: Par
 }
 
 const FRESH_DAYS = 30
-const DAY = 86_400_000
 
 /** How the drawn parts are to look: taken off, or new within the month. */
 export function statusOf(parts: Part[], today: Date): Partial<Record<PartName, PartStatus>> {

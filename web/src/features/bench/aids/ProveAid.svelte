@@ -21,7 +21,7 @@
   ] as const
 
   // svelte-ignore state_referenced_locally
-  const after = new AfterDrive(bench.job?.wheelEndId ?? '')
+  const after = new AfterDrive(bench.job?.hub.wheelEndId ?? '')
   let day = $state('15')
   let sure = $state(false)
 

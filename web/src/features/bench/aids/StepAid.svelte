@@ -26,7 +26,7 @@
     CAVITY: ['CAVITY'],
     PUMP: ['CAVITY'],
   }
-  const wheelEnd = $derived(bench.job?.wheelEndId ?? '')
+  const wheelEnd = $derived(bench.job?.hub.wheelEndId ?? '')
 
   // the step may be the first that wants it; fetching is what the outside world has to do with it
   $effect(() => {

@@ -1,3 +1,4 @@
+import { Questions } from '$api/questions'
 import { api } from './api'
 import { records } from '$features/records'
 import { Attempt } from '$api/attempt.svelte'
@@ -9,7 +10,7 @@ export class Aids extends Attempt {
   thickeners = $state.raw<Schemas['ThickenerView'][]>([])
   /** What the readings typed so far say of the cup. */
   said = $state.raw<Schemas['SensedView'] | null>(null)
-  private asked = 0
+  private readonly questions = new Questions()
 
   constructor(private readonly wheelEndId: string) {
     super()
@@ -31,12 +32,12 @@ export class Aids extends Attempt {
 
   /** Judges what is typed; a half-typed step has no verdict yet. */
   async judge(typed: readonly Schemas['TakenForm'][] | null): Promise<void> {
-    const mine = ++this.asked
+    const isLast = this.questions.ask()
     await this.run(async () => {
       const said = typed?.length
         ? await api.sense(this.wheelEndId, { readings: [...typed] })
         : undefined
-      if (mine === this.asked) this.said = said ?? null
+      if (isLast()) this.said = said ?? null
     })
   }
 }

@@ -8,7 +8,7 @@
 
   let { bench }: Props = $props()
 
-  const wheelEndId = $derived(bench.job?.wheelEndId ?? '')
+  const wheelEndId = $derived(bench.job?.hub.wheelEndId ?? '')
   // of the wheel end, not of the job, which is another object at each look: readings would be lost with the old one
   const play = $derived(new Play(wheelEndId))
 

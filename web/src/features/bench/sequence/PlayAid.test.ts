@@ -7,7 +7,8 @@ import { Bench } from '$features/bench/job'
 import { answerWith, json } from '$testing/answers'
 import PlayAid from './PlayAid.svelte'
 
-const job = (): Schemas['JobView'] => ({ wheelEndId: 'end-1' }) as Schemas['JobView']
+const job = (): Schemas['JobView'] =>
+  ({ hub: { wheelEndId: 'end-1' }, walk: {} }) as unknown as Schemas['JobView']
 
 beforeEach(() => {
   localStorage.clear()

@@ -1,3 +1,4 @@
+import { Questions } from '$api/questions'
 import { jobApi } from '$features/bench/job'
 import { api } from './api'
 import { Attempt } from '$api/attempt.svelte'
@@ -27,7 +28,7 @@ export class Sequence extends Attempt {
   hubTurns = $state(0)
   torque = $state.raw<Schemas['TorqueSensedView'] | null>(null)
   drag = $state.raw<Schemas['DragSensedView'] | null>(null)
-  private asked = 0
+  private readonly questions = new Questions()
 
   constructor(private readonly jobId: string) {
     super()
@@ -58,11 +59,11 @@ export class Sequence extends Attempt {
 
   /** Has the server look at a torque that is typed; a half-typed one says nothing yet. */
   async sense(typed: readonly Schemas['TakenForm'][] | null): Promise<void> {
-    const mine = ++this.asked
+    const isLast = this.questions.ask()
     const pull = typed?.find((one) => one.kind === 'ROLLING_DRAG')
     await this.run(async () => {
       const sensed = pull ? await api.senseDrag(this.jobId, pull) : null
-      if (mine === this.asked) this.drag = sensed
+      if (isLast()) this.drag = sensed
     })
     const torque = typed?.find(
       (one) => one.kind === 'SEATING_TORQUE' || one.kind === 'FINAL_TORQUE',
@@ -73,7 +74,7 @@ export class Sequence extends Attempt {
     }
     await this.run(async () => {
       const sensed = await jobApi.senseTorque(this.jobId, torque)
-      if (mine === this.asked) this.torque = sensed
+      if (isLast()) this.torque = sensed
     })
   }
 }

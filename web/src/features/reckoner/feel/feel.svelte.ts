@@ -1,3 +1,4 @@
+import { Questions } from '$api/questions'
 import { api } from './api'
 import { Attempt } from '$api/attempt.svelte'
 import type { Schemas } from '$api/request'
@@ -15,7 +16,7 @@ export class FreeChart extends Attempt {
   speed = $state('90')
   outside = $state(display.leading === 'metric' ? '20' : '68')
   chart = $state.raw<Schemas['FreeChartView'] | null>(null)
-  private asked = 0
+  private readonly questions = new Questions()
 
   async ask(): Promise<void> {
     const backFaces = number(this.backFaces)
@@ -26,7 +27,7 @@ export class FreeChart extends Attempt {
     if (backFaces === null || load === null || radius === null) return
     if (speed === null || outside === null) return
     const length = this.metric ? 'MILLIMETRE' : 'INCH'
-    const mine = ++this.asked
+    const isLast = this.questions.ask()
     await this.run(async () => {
       const chart = await api.freeChart({
         inboard: this.inboard,
@@ -39,7 +40,7 @@ export class FreeChart extends Attempt {
           outside: { number: outside, unit: this.metric ? 'CELSIUS' : 'FAHRENHEIT' },
         },
       })
-      if (mine === this.asked) this.chart = chart
+      if (isLast()) this.chart = chart
     })
   }
 }

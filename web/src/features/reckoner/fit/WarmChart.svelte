@@ -1,5 +1,6 @@
 <script lang="ts">
   import type { Schemas } from '$api/request'
+  import { lineThrough, scaleLinear } from '$ui/chart'
 
   interface Props {
     warm: Schemas['WarmView']
@@ -22,17 +23,13 @@
   )
   const lowest = $derived(Math.min(...heights, -0.02))
   const highest = $derived(Math.max(...heights, 0.05))
-  const x = (celsius: number): number => ((celsius - COOLEST) / (WARMEST - COOLEST)) * WIDTH
-  const y = (millimetres: number): number => ((highest - millimetres) / (highest - lowest)) * HEIGHT
+  const x = scaleLinear([COOLEST, WARMEST], [0, WIDTH])
+  const y = $derived(scaleLinear([lowest, highest], [HEIGHT, 0]))
   const line = (points: Schemas['WarmPointView'][]): string =>
-    points
-      .map((p, i) => `${i === 0 ? 'M' : 'L'}${x(p.hubCelsius)} ${y(p.clearanceMillimetres)}`)
-      .join('')
+    lineThrough(points, { x: (p) => x(p.hubCelsius), y: (p) => y(p.clearanceMillimetres) })
   const limit = $derived(Math.min(warm.limit.celsius, WARMEST))
-  const ticks = [20, 40, 60, 80, 100, 120]
-  const levels = $derived(
-    [-0.1, -0.05, 0, 0.05, 0.1, 0.15, 0.2].filter((mm) => mm >= lowest && mm <= highest),
-  )
+  const ticks = x.ticks(5)
+  const levels = $derived(y.ticks(5))
 </script>
 
 <svg

@@ -1,3 +1,4 @@
+import { Questions } from '$api/questions'
 import { api } from './api'
 import { records } from '$features/records'
 import { Attempt } from '$api/attempt.svelte'
@@ -25,7 +26,7 @@ export class Fit extends Attempt {
   weight = $state('')
   hubNow = $state('')
   cupNow = $state('')
-  private asked = 0
+  private readonly questions = new Questions()
 
   /** Whether enough is there to ask. */
   readonly ready = $derived(
@@ -64,7 +65,7 @@ export class Fit extends Attempt {
   }
 
   async ask(): Promise<void> {
-    const mine = ++this.asked
+    const isLast = this.questions.ask()
     const hubOutside = lengthOf(this.hubOutside, this.unit)
     if (!this.ready || !hubOutside) {
       this.found = null
@@ -92,8 +93,8 @@ export class Fit extends Attempt {
     }
     await this.run(async () => {
       const found = await api.cupFit(form)
-      if (mine === this.asked) this.found = found
+      if (isLast()) this.found = found
     })
-    if (this.problem && mine === this.asked) this.found = null
+    if (this.problem && isLast()) this.found = null
   }
 }
