@@ -60,7 +60,7 @@ export const said = (options: readonly { value: string; label: string }[], value
 /** What locks the nut, as one would say it. */
 export function lockWords(lock: Schemas['LockForm']): string {
   const marks = (name: string): string => {
-    const at = (lock.marksDegrees ?? []).map((d) => `${d}°`)
+    const at = (('marksDegrees' in lock && lock.marksDegrees) || []).map((d) => `${d}°`)
     return at.length === 1 ? `one ${name}` : `${name}s at ${at.join(', ')}`
   }
   switch (lock.kind) {

@@ -34,13 +34,19 @@ export class FigureDraft {
     this.kind = filed.kind
     this.authority = filed.authority
     this.source = filed.source
-    this.school = value.school ?? this.school
-    this.words = value.words ?? ''
+    if (value.form === 'SEQUENCE') this.school = value.school
+    this.words = 'words' in value ? value.words : ''
     this.lengthUnit = 'MILLIMETRE'
     this.torqueUnit = 'NEWTON_METRE'
-    this.least = text(value.least?.millimetres ?? value.leastTorque?.newtonMetres)
-    this.most = text(value.most?.millimetres ?? value.mostTorque?.newtonMetres)
-    this.rules = value.rules ? rowsOf(value.rules) : [newRow()]
+    this.least = this.most = ''
+    if (value.form === 'END_PLAY') {
+      this.least = text(value.least.millimetres)
+      this.most = text(value.most.millimetres)
+    } else if (value.form === 'TORQUE') {
+      this.least = text(value.least.newtonMetres)
+      this.most = text(value.most.newtonMetres)
+    }
+    this.rules = value.form === 'RULES' ? rowsOf(value.rules) : [newRow()]
   }
 
   toEntry(version: number): Entry {

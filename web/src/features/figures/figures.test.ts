@@ -6,7 +6,7 @@ const length = (millimetres: number) => ({ millimetres, thousandths: millimetres
 
 describe('a figure', () => {
   it('is said in both units', () => {
-    expect(valueWords({ least: length(0.0254), most: length(0.127) })).toEqual({
+    expect(valueWords({ form: 'END_PLAY', least: length(0.0254), most: length(0.127) })).toEqual({
       main: '0.025 to 0.127 mm',
       other: '1.0 to 5.0 thou',
     })
@@ -14,7 +14,7 @@ describe('a figure', () => {
       { action: 'REPACK', trigger: 'MONTHS', number: 1, words: 'repack every month' },
       { action: 'REPACK', trigger: 'KILOMETRES', number: 12000, words: 'repack every 12,000 km' },
     ] as const
-    expect(valueWords({ rules: [...rules] })).toEqual({
+    expect(valueWords({ form: 'RULES', rules: [...rules] })).toEqual({
       main: 'repack every month',
       other: 'or repack every 12,000 km',
     })
@@ -58,8 +58,9 @@ describe('a figure', () => {
       authority: 'WORKSHOP',
       source: 'ours',
       value: {
-        leastTorque: { newtonMetres: 100, poundForceFeet: 73.76, poundForceInches: 885 },
-        mostTorque: { newtonMetres: 110, poundForceFeet: 81.13, poundForceInches: 974 },
+        form: 'TORQUE',
+        least: { newtonMetres: 100, poundForceFeet: 73.76, poundForceInches: 885 },
+        most: { newtonMetres: 110, poundForceFeet: 81.13, poundForceInches: 974 },
       },
     })
     expect(draft.toEntry(2)).toMatchObject({

@@ -31,22 +31,26 @@ export const unknownWords = (kind: FigureKind): string =>
 
 /** A figure in words: what leads, and the other unit beneath. */
 export function valueWords(value: Value): { main: string; other: string } {
-  if (value.least && value.most)
-    return {
-      main: leadingRange(value.least, value.most),
-      other: otherRange(value.least, value.most),
+  switch (value.form) {
+    case 'END_PLAY':
+      return {
+        main: leadingRange(value.least, value.most),
+        other: otherRange(value.least, value.most),
+      }
+    case 'TORQUE': {
+      const { least, most } = value
+      return {
+        main: `${Math.round(least.newtonMetres)} to ${Math.round(most.newtonMetres)} N·m`,
+        other: `${Math.round(least.poundForceFeet)} to ${Math.round(most.poundForceFeet)} lbf·ft`,
+      }
     }
-  if (value.leastTorque && value.mostTorque) {
-    const { leastTorque: least, mostTorque: most } = value
-    return {
-      main: `${Math.round(least.newtonMetres)} to ${Math.round(most.newtonMetres)} N·m`,
-      other: `${Math.round(least.poundForceFeet)} to ${Math.round(most.poundForceFeet)} lbf·ft`,
+    case 'RULES': {
+      const [first, ...rest] = value.rules.map((rule) => rule.words)
+      return { main: first ?? '', other: rest.length > 0 ? `or ${rest.join('; ')}` : '' }
     }
+    case 'SEQUENCE':
+      return { main: value.schoolLabel, other: value.words }
+    case 'WORDS':
+      return { main: value.words, other: '' }
   }
-  if (value.rules) {
-    const [first, ...rest] = value.rules.map((rule) => rule.words)
-    return { main: first ?? '', other: rest.length > 0 ? `or ${rest.join('; ')}` : '' }
-  }
-  if (value.schoolLabel) return { main: value.schoolLabel, other: value.words ?? '' }
-  return { main: value.words ?? '', other: '' }
 }

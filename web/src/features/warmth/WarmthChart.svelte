@@ -1,6 +1,7 @@
 <script lang="ts">
   import type { Schemas } from '$api/request'
   import { day, moment } from '$features/display'
+  import { lineThrough, scaleLinear } from '$ui/chart'
   import { Wide } from '$ui/wide'
   import { StopScale, span, type Axle } from './chart'
 
@@ -25,10 +26,7 @@
   })
   const scale = $derived(new StopScale(axle.hubs, LEFT, WIDTH - LEFT - 90))
   const range = $derived(span(axle.hubs))
-  const y = (celsius: number): number =>
-    HEIGHT -
-    BOTTOM -
-    ((celsius - range.least) / (range.most - range.least)) * (HEIGHT - TOP - BOTTOM)
+  const y = $derived(scaleLinear([range.least, range.most], [HEIGHT - BOTTOM, TOP]))
   const saying = (name: string, one: Axle['hubs'][number]['readings'][number]): string =>
     `${name}, ${moment(one.at)}: ${Math.round(one.about)} °C${one.celsius === undefined ? ' by hand' : ''}`
   const title = $derived(
@@ -79,8 +77,8 @@
         {/if}
       {/each}
       {#each axle.hubs as hub, side (hub.wheelEndId)}
-        <polyline
-          points={hub.readings.map((one) => `${scale.x(one.at)},${y(one.about)}`).join(' ')}
+        <path
+          d={lineThrough(hub.readings, { x: (one) => scale.x(one.at), y: (one) => y(one.about) })}
           fill="none"
           class={side === 0 ? 'stroke-ink' : 'stroke-grease'}
           stroke-width="2"

@@ -5,6 +5,7 @@ import { axles, span, StopScale } from './chart'
 const hub = (name: string, ...at: string[]): Schemas['HubWarmthView'] => ({
   wheelEndId: name,
   name,
+  axle: name.split(' ').slice(0, -1).join(' '),
   readings: at.map((one, i) => ({
     at: one,
     touch: 'COOL',

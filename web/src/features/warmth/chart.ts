@@ -1,4 +1,5 @@
 import type { Schemas } from '$api/request'
+import { scalePoint } from '$ui/chart'
 
 type Hub = Schemas['HubWarmthView']
 
@@ -11,47 +12,42 @@ export interface Axle {
 export function axles(hubs: Hub[]): Axle[] {
   const byName: Axle[] = []
   for (const hub of hubs) {
-    const name = hub.name.replace(/\s*(left|right)$/, '')
-    const known = byName.find((axle) => axle.name === name)
+    const known = byName.find((axle) => axle.name === hub.axle)
     if (known) known.hubs.push(hub)
-    else byName.push({ name, hubs: [hub] })
+    else byName.push({ name: hub.axle, hubs: [hub] })
   }
   return byName
 }
 
 /** Stops stand one beside the other, however long it was between them: a trip's come within hours, the next in months. */
 export class StopScale {
-  private readonly stops: number[]
+  private readonly scale
 
-  constructor(
-    hubs: Hub[],
-    readonly left: number,
-    readonly width: number,
-  ) {
-    this.stops = [
-      ...new Set(hubs.flatMap((hub) => hub.readings.map((one) => Date.parse(one.at)))),
-    ].sort((a, b) => a - b)
+  constructor(hubs: Hub[], left: number, width: number) {
+    const times = hubs.flatMap((hub) => hub.readings.map((one) => Date.parse(one.at)))
+    this.scale = scalePoint(
+      times.sort((a, b) => a - b),
+      [left, left + width],
+    ).padding(0.5)
   }
 
   get count(): number {
-    return this.stops.length
+    return this.scale.domain().length
   }
 
   x(at: string): number {
-    const step = this.width / Math.max(1, this.stops.length)
-    return this.left + (this.stops.indexOf(Date.parse(at)) + 0.5) * step
+    return this.scale(Date.parse(at)) ?? 0
   }
 
   /** Days on which the first of its stops was made, and where that stands. */
   days(): { x: number; at: string }[] {
-    const step = this.width / Math.max(1, this.stops.length)
     const days: { x: number; at: string }[] = []
     let last = ''
-    this.stops.forEach((time, i) => {
+    for (const time of this.scale.domain()) {
       const at = new Date(time).toISOString()
-      if (at.slice(0, 10) !== last) days.push({ x: this.left + (i + 0.5) * step, at })
+      if (at.slice(0, 10) !== last) days.push({ x: this.x(at), at })
       last = at.slice(0, 10)
-    })
+    }
     return days
   }
 }

@@ -7,6 +7,7 @@ import YardPage from './YardPage.svelte'
 const left: Schemas['StandingView'] = {
   id: 'end-1',
   position: 'left',
+  axle: '',
   side: 'LEFT',
   state: 'OVERDUE',
   stateWords: 'past due',

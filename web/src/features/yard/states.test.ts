@@ -11,6 +11,7 @@ const end = (
   dueBy: 'every 12 months',
   intervalSource: 'common practice',
   position,
+  axle: position.split(' ').slice(0, -1).join(' '),
   side: position.endsWith('left') ? 'LEFT' : 'RIGHT',
   state: 'FINE',
   stateWords: 'nothing to do yet',

@@ -31,19 +31,18 @@ export const states: Record<HubState, StateWords> = {
 const listed = (names: string[]): string =>
   names.length < 2 ? (names[0] ?? '') : `${names.slice(0, -1).join(', ')} and ${names.at(-1)}`
 
-const across = ['left', 'right']
-
 /** Front left and front right are the front pair. */
 function pairs(ends: Standing[]): string[] {
-  const names = ends.map((end) => end.position)
-  const where = [...new Set(names.map((name) => name.replace(/ ?(left|right)$/, '')))]
+  const where = [...new Set(ends.map((end) => end.axle))]
   return where.flatMap((axle) => {
-    const ofAxle = across
-      .map((side) => `${axle} ${side}`.trim())
-      .filter((name) => names.includes(name))
-    return ofAxle.length === 2 ? [`${axle} pair`] : ofAxle
+    const ofAxle = ends.filter((end) => end.axle === axle)
+    return ofAxle.length === 2
+      ? [`${axle} pair`.trim()]
+      : ofAxle.toSorted(leftFirst).map((end) => end.position)
   })
 }
+
+const leftFirst = (one: Standing, other: Standing): number => one.side.localeCompare(other.side)
 
 /** Which wheel ends, as one would say it. */
 export function which(ends: Standing[], all: number): string {

@@ -34,7 +34,7 @@ export class Bench {
   /** The step that was ticked here; another one starts afresh. */
   private ticking = ''
 
-  readonly step: Step | null = $derived(this.job?.now ?? null)
+  readonly step: Step | null = $derived(this.job?.walk.now ?? null)
 
   /** What is judged now; null at other steps. */
   readonly item: Item | null = $derived(this.step?.judges ?? null)
@@ -42,15 +42,18 @@ export class Bench {
   readonly judging = $derived(this.job?.judgings.find((one) => one.item === this.item) ?? null)
 
   /** Which spanners and sockets fit this hub; empty where nobody kept them. */
-  readonly spanners = $derived(
-    this.rungs.find((one) => one.kind === 'SPANNERS')?.figures[0]?.value.words ?? '',
-  )
+  readonly spanners = $derived.by(() => {
+    const value = this.rungs.find((one) => one.kind === 'SPANNERS')?.figures[0]?.value
+    return value?.form === 'WORDS' ? value.words : ''
+  })
 
   readonly move: Move = $derived.by(() => moveNow(this, this.mayRelease()))
 
   readonly status: Partial<Record<PartName, PartStatus>> = $derived.by(() => {
-    const off = Object.fromEntries((this.job?.offSection ?? []).map((name) => [name, 'absent']))
-    const hand = (this.job?.tray ?? [])
+    const off = Object.fromEntries(
+      (this.job?.parts.offSection ?? []).map((name) => [name, 'absent']),
+    )
+    const hand = (this.job?.parts.tray ?? [])
       .filter((part) => part.inHand)
       .flatMap((part) => part.drawn.map((name) => [name, 'inHand'] as const))
     return { ...off, ...Object.fromEntries(hand) }
@@ -89,11 +92,11 @@ export class Bench {
   async load(): Promise<void> {
     try {
       const job = await records.job(this.id)
-      this.section ??= await records.section(job.wheelEndId)
+      this.section ??= await records.section(job.hub.wheelEndId)
       this.reference ??= await records.benchReference()
       this.show(job)
       this.problem = null
-      if (this.rungs.length === 0) this.rungs = await records.ladder(job.wheelEndId)
+      if (this.rungs.length === 0) this.rungs = await records.ladder(job.hub.wheelEndId)
     } catch (error) {
       if (!(error instanceof ProblemError)) throw error
       // what is on the bench stays in sight while the server is away
@@ -106,8 +109,8 @@ export class Bench {
     const { job } = this
     if (!job) return
     await this.attempt.run(async () => {
-      const ends = await records.standings(job.rigId)
-      this.otherEnds = ends.filter((end) => end.id !== job.wheelEndId)
+      const ends = await records.standings(job.hub.rigId)
+      this.otherEnds = ends.filter((end) => end.id !== job.hub.wheelEndId)
     })
   }
 
@@ -126,7 +129,7 @@ export class Bench {
 
   /** Takes the step done last back. */
   back(): Promise<boolean> {
-    const last = this.job?.done.at(-1)
+    const last = this.job?.walk.done.at(-1)
     if (!last) return Promise.resolve(false)
     return this.enter('undo', { stepId: last.stepId }, 'a step taken back')
   }
@@ -239,13 +242,13 @@ export class Bench {
     if (this.job && job.number < this.job.number) return
     this.job = job
     this.seenAt = Date.now()
-    const now = `${job.now?.id ?? ''} ${job.done.length}`
+    const now = `${job.walk.now?.id ?? ''} ${job.walk.done.length}`
     if (now !== this.ticking) {
       this.ticking = now
       this.metCautions = []
       this.metChecks = []
       this.extraChecks = []
-      this.readings.start(job.now?.readings ?? [])
+      this.readings.start(job.walk.now?.readings ?? [])
     }
   }
 }

@@ -15,16 +15,12 @@ const jobAt = (now: Schemas['BenchStepView'] | undefined, number: number): Schem
   ({
     id: 'job',
     state: 'OPEN',
-    wheelEndId: 'end',
+    hub: { wheelEndId: 'end' },
     number,
-    now,
-    done: Array.from({ length: number }, () => ({})),
-    tray: [],
-    offSection: [],
-    toAnswerFor: [],
-    hindrances: [],
+    walk: { now, done: Array.from({ length: number }, () => ({})), ahead: [] },
+    parts: { tray: [], offSection: [] },
+    closing: { toAnswerFor: [], hindrances: [] },
     judgings: [],
-    ahead: [],
   }) as unknown as Schemas['JobView']
 
 describe('the bench', () => {
@@ -103,7 +99,7 @@ describe('the bench', () => {
 
   it('names the other hubs of the rig and the jobs on them', async () => {
     answerWith((path) => {
-      if (path === '/api/v1/jobs/job') return json({ ...job, rigId: 'rig' })
+      if (path === '/api/v1/jobs/job') return json({ ...job, hub: { ...job.hub, rigId: 'rig' } })
       if (path === '/api/v1/rigs/rig/standings') {
         return json([{ id: 'end' }, { id: 'other', openJobId: 'its job' }])
       }

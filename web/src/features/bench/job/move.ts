@@ -35,13 +35,13 @@ export function moveNow(bench: AtBench, mayRelease: boolean): Move {
   if (caution) return { does: 'caution', caution }
   if (bench.item && !bench.judging) return { does: 'judge', item: bench.item }
   const check = step.checks.find((one) => one.must && !bench.checkMet(one))
-  if (check?.meaning === 'SETTING_RECORDED' && !job.settingRecorded) return { does: 'dial' }
+  if (check?.meaning === 'SETTING_RECORDED' && !job.closing.settingRecorded) return { does: 'dial' }
   if (check) return { does: 'check', check }
   return { does: 'finish', step }
 }
 
 function endMove(job: Schemas['JobView'], mayRelease: boolean): Move {
-  if (job.state === 'OPEN' && job.hindrances.length === 0) return { does: 'close' }
+  if (job.state === 'OPEN' && job.closing.hindrances.length === 0) return { does: 'close' }
   if (job.state === 'AWAITS_SIGN_OFF' && mayRelease) return { does: 'signOff' }
   return job.state === 'OPEN' ? { does: 'nothing' } : { does: 'leave' }
 }

@@ -16,7 +16,7 @@
   const chosen = $derived(mine.at(-1)?.value ?? '')
   /** Only what this hub can show. */
   const values = $derived(
-    kind.values.filter((one) => one.value !== 'AT_SPRING_CAP' || bench.job?.springCap),
+    kind.values.filter((one) => one.value !== 'AT_SPRING_CAP' || bench.job?.hub.springCap),
   )
   let part = $state<Schemas['PartNameView']['part']>('WASHER')
 

@@ -8,7 +8,7 @@
 
   let { bench }: Props = $props()
 
-  const open = $derived(bench.job?.condemnable.some((one) => one.part === 'LININGS') ?? false)
+  const open = $derived(bench.job?.parts.condemnable.some((one) => one.part === 'LININGS') ?? false)
 </script>
 
 {#if open}

@@ -53,7 +53,7 @@
         void bench.nothingFound(move.item)
         break
       case 'dial':
-        void goto(`/wheel-ends/${bench.job?.wheelEndId ?? ''}/nut-dial?job=${jobId}`)
+        void goto(`/wheel-ends/${bench.job?.hub.wheelEndId ?? ''}/nut-dial?job=${jobId}`)
         break
       case 'finish':
         void bench.finish()
@@ -68,7 +68,7 @@
         void bench.signOff()
         break
       case 'leave':
-        void goto(`/wheel-ends/${bench.job?.wheelEndId ?? ''}`)
+        void goto(`/wheel-ends/${bench.job?.hub.wheelEndId ?? ''}`)
         break
       case 'nothing':
         break
@@ -122,7 +122,8 @@
 </script>
 
 <svelte:head
-  ><title>{bench.job ? `${bench.job.rigName}, ${bench.job.position}` : 'Bench'} · Old Tallow</title
+  ><title
+    >{bench.job ? `${bench.job.hub.rigName}, ${bench.job.hub.position}` : 'Bench'} · Old Tallow</title
   ></svelte:head
 >
 
@@ -143,7 +144,7 @@
     >
       <div bind:this={panel} class="flex-1 px-4 pt-3 pb-32 desk:overflow-y-auto desk:pb-3">
         <p class="mb-2 text-label desk:hidden">
-          <b>{job.rigName}, {job.position}</b> · {job.scopeWords}
+          <b>{job.hub.rigName}, {job.hub.position}</b> · {job.scopeWords}
         </p>
         {#if bench.attempt.problem}
           <ProblemCard title={bench.attempt.problem.title}>
@@ -179,7 +180,7 @@
         <Section
           class="min-h-0 flex-1 desk:-mt-10"
           section={bench.section}
-          label={`Half-section of ${job.rigName}, ${job.position}`}
+          label={`Half-section of ${job.hub.rigName}, ${job.hub.position}`}
           picked={bench.picked}
           onpick={(part) => {
             bench.picked = part
@@ -195,10 +196,10 @@
       class="w-full flex-none snap-start px-2 pb-2 desk:col-start-1 desk:row-start-2 desk:w-auto"
     >
       <p class="px-2 text-label text-ink2">Off left to right, back right to left</p>
-      <Tray parts={job.tray} section={bench.section} />
+      <Tray parts={job.parts.tray} section={bench.section} />
     </section>
     <aside class="hidden desk:col-start-3 desk:row-span-2 desk:row-start-1 desk:block">
-      <StageRail stages={job.stages} now={job.now?.stageNumber ?? 12} />
+      <StageRail stages={job.walk.stages} now={job.walk.now?.stageNumber ?? 12} />
     </aside>
   </div>
 {:else}

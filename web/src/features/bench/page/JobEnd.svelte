@@ -12,8 +12,8 @@
 
   const over = $derived(job.state === 'CLOSED' || job.state === 'ABANDONED')
   const names = (of: string[]): string => of.join(' and ')
-  const people = $derived(names([...new Set(job.done.map((one) => one.by))]))
-  const measured = $derived(job.done.filter((one) => one.readings.length > 0))
+  const people = $derived(names([...new Set(job.walk.done.map((one) => one.by))]))
+  const measured = $derived(job.walk.done.filter((one) => one.readings.length > 0))
   const title = $derived(
     job.waits
       ? 'Waiting for a part'
@@ -23,7 +23,7 @@
           ? 'Given up'
           : job.state === 'AWAITS_SIGN_OFF'
             ? 'Waits for its sign-off'
-            : job.hindrances.length === 0
+            : job.closing.hindrances.length === 0
               ? 'Nothing left to do'
               : 'Not yet closed',
   )
@@ -46,12 +46,12 @@
 {:else if job.state === 'AWAITS_SIGN_OFF'}
   <p class="mt-3 text-read">
     {mayRelease
-      ? `Work of ${names(job.toAnswerFor)}. Look at the setting and the records, then answer for it.`
+      ? `Work of ${names(job.closing.toAnswerFor)}. Look at the setting and the records, then answer for it.`
       : 'A mechanic has to look at it and sign it off.'}
   </p>
-{:else if job.state === 'OPEN' && job.hindrances.length > 0}
+{:else if job.state === 'OPEN' && job.closing.hindrances.length > 0}
   <ul class="mt-3 border-t border-rule text-read">
-    {#each job.hindrances as hindrance (hindrance)}
+    {#each job.closing.hindrances as hindrance (hindrance)}
       <li class="border-b border-rule py-2">{hindrance}</li>
     {/each}
   </ul>
@@ -59,10 +59,10 @@
   <p class="mt-3 text-read">
     The tray is empty, every check is met, the setting is on record. Close the job.
   </p>
-  {#if job.toAnswerFor.length > 0}
+  {#if job.closing.toAnswerFor.length > 0}
     <p class="mt-3 text-read">
       {mayRelease
-        ? `${names(job.toAnswerFor)} worked on it: whoever closes it answers for that. Look at the setting and the verdicts first.`
+        ? `${names(job.closing.toAnswerFor)} worked on it: whoever closes it answers for that. Look at the setting and the verdicts first.`
         : 'A mechanic looks at it and signs it off after that.'}
     </p>
   {/if}
@@ -80,13 +80,13 @@
     rel="noopener"
     class="flex min-h-11 items-center font-semibold">to print</a
   >
-  <a href={`/rigs/${job.rigId}/almanac`} class="flex min-h-11 items-center font-semibold"
+  <a href={`/rigs/${job.hub.rigId}/almanac`} class="flex min-h-11 items-center font-semibold"
     >When it is due again</a
   >
 </p>
 {#if over}
   <p class="mt-2 text-read">
-    {job.done.length} steps from {moment(job.openedAt)}, by {people}.
+    {job.walk.done.length} steps from {moment(job.openedAt)}, by {people}.
   </p>
   {#if job.judgings.length > 0}
     <ul class="mt-3 border-t border-rule">
@@ -109,5 +109,5 @@
     </ul>
   {/if}
   <h2 class="mt-4 type-h">All that was done</h2>
-  <div class="mt-1 border-t border-rule"><DoneSteps done={job.done} /></div>
+  <div class="mt-1 border-t border-rule"><DoneSteps done={job.walk.done} /></div>
 {/if}

@@ -9,7 +9,7 @@
 
   const rows = $derived([
     ['Job', job.scopeWords],
-    ['Hub', job.construction],
+    ['Hub', job.hub.construction],
     ['Dotted', 'on the tray'],
     ['Blue', 'in hand'],
   ])
@@ -17,8 +17,8 @@
 
 <div class="z-10 w-fit border border-ink bg-sheet text-label">
   <p class="border-b border-ink px-2.5 py-1 type-card">
-    <a href={`/wheel-ends/${job.wheelEndId}`} class="text-ink no-underline hover:underline"
-      >{job.rigName}, {job.position}</a
+    <a href={`/wheel-ends/${job.hub.wheelEndId}`} class="text-ink no-underline hover:underline"
+      >{job.hub.rigName}, {job.hub.position}</a
     >
   </p>
   <dl class="grid grid-cols-[auto_auto] gap-x-4 px-2.5 py-1">

@@ -22,11 +22,11 @@
       case 'dial':
         return 'To the nut dial, and save the setting'
       case 'finish':
-        return bench.job?.ahead[0] ? `Done. Next: ${bench.job.ahead[0].what}` : 'Done'
+        return bench.job?.walk.ahead[0] ? `Done. Next: ${bench.job.walk.ahead[0].what}` : 'Done'
       case 'goOn':
         return 'It is here: go on'
       case 'close':
-        return bench.job?.toAnswerFor.length && mayRelease
+        return bench.job?.closing.toAnswerFor.length && mayRelease
           ? 'Close it and answer for it'
           : 'Close the job'
       case 'signOff':
@@ -43,7 +43,7 @@
   <button
     type="button"
     class="flex min-h-16 flex-none flex-col items-center justify-center rounded-plate border border-ink bg-sheet px-4 font-semibold hover:bg-tray disabled:text-ink2"
-    disabled={bench.job?.state !== 'OPEN' || bench.job.done.length === 0 || bench.attempt.busy}
+    disabled={bench.job?.state !== 'OPEN' || bench.job.walk.done.length === 0 || bench.attempt.busy}
     onclick={(event) => {
       event.currentTarget.blur() // the pedal's Space is for the blue button
       void bench.back()

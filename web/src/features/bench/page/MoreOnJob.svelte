@@ -23,7 +23,7 @@
   /** Chosen here, as long as it can be. */
   let chosen = $state<Part | null>(null)
   let wrong = $state('')
-  const open = $derived(bench.job?.condemnable.map((one) => one.part) ?? [])
+  const open = $derived(bench.job?.parts.condemnable.map((one) => one.part) ?? [])
   const part = $derived(chosen && open.includes(chosen) ? chosen : open[0])
 
   async function change(event: SubmitEvent): Promise<void> {
@@ -65,7 +65,7 @@
     <Button type="submit" size="list">Plan the rest anew</Button>
   </form>
 </details>
-{#if bench.job && bench.job.condemnable.length > 0}
+{#if bench.job && bench.job.parts.condemnable.length > 0}
   <details class="border-t border-rule">
     <summary class="flex min-h-11 cursor-pointer items-center font-semibold"
       >A part is done with: a new one goes in</summary
@@ -73,7 +73,7 @@
     <form onsubmit={condemn} class="flex flex-col gap-3 pb-3">
       <Pick
         label="Which"
-        options={bench.job.condemnable.map((one) => ({ value: one.part, label: one.words }))}
+        options={bench.job.parts.condemnable.map((one) => ({ value: one.part, label: one.words }))}
         value={part ?? ''}
         onchange={(next) => {
           chosen = next as Part
@@ -132,7 +132,7 @@
 </details>
 <details class="border-y border-rule">
   <summary class="flex min-h-11 cursor-pointer items-center font-semibold"
-    >Done so far: {bench.job?.done.length ?? 0} steps</summary
+    >Done so far: {bench.job?.walk.done.length ?? 0} steps</summary
   >
-  <DoneSteps done={(bench.job?.done ?? []).toReversed()} />
+  <DoneSteps done={(bench.job?.walk.done ?? []).toReversed()} />
 </details>

@@ -28,7 +28,7 @@ const kept: Schemas['RungView'] = {
     {
       authority: 'MAKER',
       source: 'manual, p. 3',
-      value: { leastTorque: torque(35), mostTorque: torque(40) },
+      value: { form: 'TORQUE', least: torque(35), most: torque(40) },
     },
   ],
   filed: [],

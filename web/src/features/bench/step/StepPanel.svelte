@@ -19,7 +19,7 @@
 
   let { bench, step, mayWaive }: Props = $props()
 
-  const wheelEnd = $derived(bench.job?.wheelEndId ?? '')
+  const wheelEnd = $derived(bench.job?.hub.wheelEndId ?? '')
   /** What can be worked out for this step in the reckoner. */
   const reckonings = $derived(
     step.stage === 'RACES'

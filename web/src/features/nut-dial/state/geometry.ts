@@ -77,7 +77,7 @@ export const isStepped = (lock: Lock): boolean =>
 
 /** Angles of the marks that do not turn. */
 export const marksOf = (lock: Lock): number[] =>
-  lock.marksDegrees && lock.marksDegrees.length > 0 ? lock.marksDegrees : [0]
+  'marksDegrees' in lock && lock.marksDegrees?.length ? lock.marksDegrees : [0]
 
 /** The same look of the face, within half a slot either way. */
 export function withinOneSlot(degrees: number, lock: Lock): number {

@@ -89,7 +89,8 @@ describe('the sentence a mechanic reads', () => {
 describe('a remedy', () => {
   it('says which washer', () => {
     const words = remedy({
-      kind: 'THICKER_WASHER',
+      kind: 'OTHER_WASHER',
+      thicker: true,
       stop: stop(40, 0.2016, 'TOO_LOOSE'),
       least: length(0.0746),
       most: length(0.1762),
@@ -101,9 +102,15 @@ describe('a remedy', () => {
   })
 
   it('gives the change alone where the fitted washer was not measured', () => {
-    expect(remedy({ kind: 'THINNER_WASHER', least: length(0.1), most: length(0.2) }).move).toBe(
-      'Washer 0.100 mm to 0.200 mm thinner',
-    )
+    expect(
+      remedy({
+        kind: 'OTHER_WASHER',
+        thicker: false,
+        stop: stop(40, 0.2, 'TOO_LOOSE'),
+        least: length(0.1),
+        most: length(0.2),
+      }).move,
+    ).toBe('Washer 0.100 mm to 0.200 mm thinner')
   })
 
   it('promises a stop only where one always falls inside', () => {
@@ -119,10 +126,16 @@ describe('a remedy', () => {
   })
 
   it('says how far zero would have to move, and what turning the washer over gives', () => {
-    expect(remedy({ kind: 'ZERO_LOOSER', degrees: 1.8, least: length(0.009) }).reason).toContain(
-      '1.8° looser',
-    )
-    expect(remedy({ kind: 'TURN_WASHER_OVER', stop: stop(10, 0.05, 'INSIDE') }).reason).toContain(
+    expect(
+      remedy({
+        kind: 'ZERO_AGAIN',
+        looser: true,
+        stop: stop(40, 0.2, 'TOO_LOOSE'),
+        degrees: 1.8,
+        least: length(0.009),
+      }).reason,
+    ).toContain('1.8° looser')
+    expect(remedy({ kind: 'WASHER_OVER', stop: stop(10, 0.05, 'INSIDE') }).reason).toContain(
       '10° back',
     )
   })

@@ -1,6 +1,6 @@
 import type { Schemas } from '$api/request'
 import { degrees, leadingLength, otherLength } from '$features/display'
-import type { Lock } from './geometry'
+import { marksOf, type Lock } from './geometry'
 
 type Calculation = Schemas['NutCalculationView']
 type Stop = Schemas['StopView']
@@ -44,7 +44,7 @@ export function nutTurn(angle: number): string {
 
 /** Which hole, tang or screw meets there; nothing where there is only one. */
 export function where(stop: Stop, lock: Lock): string {
-  if ((lock.marksDegrees?.length ?? 0) < 2) return ''
+  if (marksOf(lock).length < 2) return ''
   return `${partsOf(lock).fixed} ${stop.ways.map((way) => way.mark).join(' or ')}`
 }
 
@@ -148,41 +148,33 @@ export function because(calculation: Calculation, lock: Lock): string[] {
 /** A remedy as move and reason. */
 export function remedy(item: Remedy): { move: string; reason: string } {
   switch (item.kind) {
-    case 'ZERO_LOOSER':
-    case 'ZERO_TIGHTER': {
-      const way = item.kind === 'ZERO_LOOSER' ? 'looser' : 'tighter'
+    case 'ZERO_AGAIN':
       return {
         move: 'Take zero play again, hub turning',
-        reason: `It would have to come out ${degrees(item.degrees ?? 0)} ${way} (${item.least ? pair(item.least) : ''}) for a stop to fall inside.`,
+        reason: `It would have to come out ${degrees(item.degrees)} ${item.looser ? 'looser' : 'tighter'} (${pair(item.least)}) for a stop to fall inside.`,
       }
-    }
-    case 'THICKER_WASHER':
-    case 'THINNER_WASHER': {
-      const word = item.kind === 'THICKER_WASHER' ? 'thicker' : 'thinner'
-      const change =
-        item.least && item.most
-          ? `${leadingLength(item.least)} to ${leadingLength(item.most)} ${word}`
-          : word
+    case 'OTHER_WASHER': {
+      const change = `${leadingLength(item.least)} to ${leadingLength(item.most)} ${item.thicker ? 'thicker' : 'thinner'}`
       return item.thinnest && item.thickest
         ? {
             move: `Washer of ${leadingLength(item.thinnest)} to ${leadingLength(item.thickest)}`,
-            reason: `That is ${change} than the fitted one; then the stop ${stopNow(item.stop?.backOffDegrees ?? 0)} falls inside.`,
+            reason: `That is ${change} than the fitted one; then the stop ${stopNow(item.stop.backOffDegrees)} falls inside.`,
           }
         : {
             move: `Washer ${change}`,
             reason: 'Measure the fitted one first; then that stop falls inside.',
           }
     }
-    case 'TURN_WASHER_OVER':
+    case 'WASHER_OVER':
       return {
         move: 'Turn the tang washer over',
-        reason: `Then there is a stop ${turned(item.stop?.backOffDegrees ?? 0)}, which leaves ${item.stop ? both(item.stop.endPlay) : ''}.`,
+        reason: `Then there is a stop ${turned(item.stop.backOffDegrees)}, which leaves ${both(item.stop.endPlay)}.`,
       }
     case 'FINER_RETAINER':
       return {
         move: `${item.slots}-slot retainer on a plain ${item.seats === 12 ? 'twelve-point' : 'hex'} nut`,
         reason:
-          `It stops every ${degrees(item.degrees ?? 0)} (${item.travel ? pair(item.travel) : ''})` +
+          `It stops every ${degrees(item.degrees)} (${pair(item.travel)})` +
           (item.always
             ? ', so one always falls inside.'
             : ': the finest there is, though not always inside.'),

@@ -52,7 +52,7 @@ final class Mechanic {
 
     /** One press: the step to do now, or what it wants before; the next job where this one is worked through. */
     void goOn() throws IOException, InterruptedException {
-        JsonNode now = job.path("now");
+        JsonNode now = job.path("walk").path("now");
         if (now.isMissingNode()) {
             job = enter("/api/v1/jobs/" + jobId() + "/abandon", entry().put("reason", "measured"));
             job = open();

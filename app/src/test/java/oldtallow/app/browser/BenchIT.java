@@ -134,15 +134,15 @@ class BenchIT {
             page.keyboard().press("PageDown");
             assertThat(page.getByText("It is kept on this device and sent when Old Tallow is back."))
                     .isVisible();
-            assertThat(bench.look(job).path("done").toString()).doesNotContain("look.rock");
+            assertThat(bench.look(job).path("walk").path("done").toString()).doesNotContain("look.rock");
 
             page.context().setOffline(false);
 
             assertThat(page.getByRole(AriaRole.HEADING, level1())).hasText("Look behind for grease");
         }
         JsonNode after = bench.look(job);
-        assertThat(after.path("done").findValuesAsString("stepId")).containsOnlyOnce("look.rock");
-        assertThat(after.path("done").toString()).contains("rock at the tyre 3.2 mm");
+        assertThat(after.path("walk").path("done").findValuesAsString("stepId")).containsOnlyOnce("look.rock");
+        assertThat(after.path("walk").path("done").toString()).contains("rock at the tyre 3.2 mm");
         assertThat(after.path("number").asInt()).isEqualTo(job.path("number").asInt() + 1);
     }
 
@@ -174,7 +174,8 @@ class BenchIT {
             pressUntilClosed(page, "Space");
             assertThat(page.getByRole(AriaRole.HEADING, level1())).hasText("Closed");
         }
-        assertThat(bench.look(job).path("done").findValuesAsString("by")).contains("Tobe", "Ines");
+        assertThat(bench.look(job).path("walk").path("done").findValuesAsString("by"))
+                .contains("Tobe", "Ines");
     }
 
     private static void pressUntilClosed(Page page, String key) {

@@ -94,13 +94,14 @@ class FiveLocksIT {
             assertThat(page.getByRole(AriaRole.HEADING, level1())).hasText("Spin it again");
         }
         JsonNode setting = app.http()
-                .get("/api/v1/wheel-ends/" + job.path("wheelEndId").asString() + "/nut-settings")
+                .get("/api/v1/wheel-ends/" + job.path("hub").path("wheelEndId").asString() + "/nut-settings")
                 .json()
                 .get(0);
         assertThat(setting.at("/measuredEndPlay/millimetres").asDouble()).isEqualTo(0.076);
         assertThat(setting.path("verdict").asString()).isEqualTo("INSIDE");
         assertThat(setting.path("certain").asBoolean()).isTrue();
-        assertThat(new Bench(app.http()).look(job).path("done").toString()).contains("nut.seat");
+        assertThat(new Bench(app.http()).look(job).path("walk").path("done").toString())
+                .contains("nut.seat");
     }
 
     private static void seat(Page page, double torque, boolean fails) {

@@ -82,6 +82,34 @@ class OpenApiIT {
                 }));
     }
 
+    @Test
+    void showsAnAnswerOfEachOperationThatGivesOne(RunningOldTallow app) {
+        JsonNode document = app.http().get("/api/v1/openapi").json();
+
+        document.path("paths")
+                .properties()
+                .forEach(path -> path.getValue().properties().forEach(operation -> {
+                    String schema = AnswerSchemas.of(operation.getValue());
+                    if (schema.isEmpty()) {
+                        return;
+                    }
+                    String of = operation.getKey() + " " + path.getKey();
+                    JsonNode example = document.path("components")
+                            .path("examples")
+                            .path(schema)
+                            .path("value");
+                    JsonNode one = schema.endsWith(".list") ? example.path(0) : example;
+                    assertThat(one.isObject())
+                            .as("an answer of %s: ./test --answers takes them", of)
+                            .isTrue();
+                    JsonNode properties = document.path("components")
+                            .path("schemas")
+                            .path(schema.replace(".list", ""))
+                            .path("properties");
+                    assertThat(properties.propertyNames()).as(of).containsAll(one.propertyNames());
+                }));
+    }
+
     private static JsonNode resolved(JsonNode document, JsonNode schema) {
         String ref = schema.path("$ref").asString("");
         return ref.isEmpty() ? schema : document.at(ref.substring(1));

@@ -330,12 +330,16 @@ class SameEntryIT {
         thrice("POST", "/api/v1/jobs/{jobId}/grease", """
                 {"id": "%s", "name": "red tin", "thickener": "LITHIUM_COMPLEX"}""".formatted(UUID.randomUUID()), job);
         at = bench.doNow(bench.look(at));
-        String step = Bench.done(at.path("now"), UUID.randomUUID()).toString();
+        String step = Bench.done(at.path("walk").path("now"), UUID.randomUUID()).toString();
         at = thrice("POST", "/api/v1/jobs/{jobId}/steps", step, job);
         thrice(
                 "POST",
                 "/api/v1/jobs/{jobId}/undo",
-                entry().put("stepId", last(at.path("done")).path("stepId").asString())
+                entry().put(
+                                "stepId",
+                                last(at.path("walk").path("done"))
+                                        .path("stepId")
+                                        .asString())
                         .toString(),
                 job);
         thrice("POST", "/api/v1/jobs/{jobId}/waits", entry().put("what", "seal").toString(), job);

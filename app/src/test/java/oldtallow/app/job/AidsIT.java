@@ -91,7 +91,7 @@ class AidsIT {
     void aGapThatWasMeasuredSpeaksAgainstASeatedCup(RunningOldTallow app) {
         Bench bench = new Bench(app.http());
         JsonNode job = bench.doUntil(bench.open(bench.newWheelEnd("STEPPED_BRAKED"), "RENEW"), "races.inboard-in");
-        assertThat(job.at("/now/aid").asString()).isEqualTo("INBOARD_CUP");
+        assertThat(job.at("/walk/now/aid").asString()).isEqualTo("INBOARD_CUP");
 
         Answer cocked = bench.post(job, "/steps", gaps(job, 0.02, 0.30, 0.02, 0.02));
         Answer three = bench.post(job, "/steps", gaps(job, 0.02, 0.02, 0.02));
@@ -104,7 +104,7 @@ class AidsIT {
 
     private static ObjectNode gaps(JsonNode job, double... millimetres) {
         String[] clock = {"GAP_AT_12", "GAP_AT_3", "GAP_AT_6", "GAP_AT_9"};
-        ObjectNode form = Bench.done(job.path("now"), UUID.randomUUID());
+        ObjectNode form = Bench.done(job.path("walk").path("now"), UUID.randomUUID());
         for (int i = 0; i < millimetres.length; i++) {
             form.withArray("readings")
                     .addObject()

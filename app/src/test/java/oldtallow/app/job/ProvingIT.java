@@ -47,16 +47,16 @@ class ProvingIT {
         JsonNode reopened = Bench.accepted(bench.post(
                 job, "/setting-reopened", Bench.entry().put("found", "HOT").put("what", "86 °C against 40")));
 
-        assertThat(reopened.path("now").path("id").asString()).isEqualTo("raise.jack");
-        assertThat(reopened.path("settingRecorded").asBoolean())
+        assertThat(reopened.path("walk").path("now").path("id").asString()).isEqualTo("raise.jack");
+        assertThat(reopened.path("closing").path("settingRecorded").asBoolean())
                 .as("what was set before counts no longer")
                 .isFalse();
         assertThat(closing(reopened).remedyFor("entry")).contains("There is still to do");
 
         JsonNode done = reopened;
         List<String> steps = new java.util.ArrayList<>();
-        while (!done.path("now").isMissingNode()) {
-            steps.add(done.path("now").path("id").asString());
+        while (!done.path("walk").path("now").isMissingNode()) {
+            steps.add(done.path("walk").path("now").path("id").asString());
             done = bench.doNow(done);
         }
         assertThat(steps)
@@ -74,10 +74,11 @@ class ProvingIT {
         ObjectNode twice = Bench.entry().put("found", "HOT");
         JsonNode once = Bench.accepted(bench.post(job, "/setting-reopened", twice));
         assertThat(Bench.accepted(bench.post(job, "/setting-reopened", twice))
+                        .path("walk")
                         .path("now")
                         .path("id"))
                 .as("sent twice")
-                .isEqualTo(once.path("now").path("id"));
+                .isEqualTo(once.path("walk").path("now").path("id"));
     }
 
     private Answer closing(JsonNode at) {
@@ -85,7 +86,7 @@ class ProvingIT {
     }
 
     private ObjectNode temperatures(double hub, double other) {
-        ObjectNode step = Bench.done(job.path("now"), UUID.randomUUID());
+        ObjectNode step = Bench.done(job.path("walk").path("now"), UUID.randomUUID());
         var readings = step.putArray("readings");
         readings.addObject().put("kind", "HUB_TEMPERATURE").put("number", hub).put("unit", "DEGREE_CELSIUS");
         readings.addObject()

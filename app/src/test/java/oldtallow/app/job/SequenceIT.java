@@ -86,7 +86,7 @@ class SequenceIT {
                  "leastTorque": {"number": 120, "unit": "NEWTON_METRE"},
                  "mostTorque": {"number": 130, "unit": "NEWTON_METRE"}}"""));
         JsonNode job = bench.doUntil(bench.open(end, "REPACK"), "close.wheel-nuts");
-        assertThat(job.at("/now/readings/0/figure").asString()).isEqualTo("WHEEL_NUT_TORQUE");
+        assertThat(job.at("/walk/now/readings/0/figure").asString()).isEqualTo("WHEEL_NUT_TORQUE");
 
         ObjectNode step = done(job, "WHEEL_NUT_TORQUE", 92, "NEWTON_METRE");
         assertThat(bench.post(job, "/steps", step).remedyFor("readings")).contains("check the unit");
@@ -121,13 +121,13 @@ class SequenceIT {
 
         JsonNode back = Bench.accepted(cupMoved(bench, job, "INBOARD_CUP"));
 
-        assertThat(back.at("/now/stage").asString())
+        assertThat(back.at("/walk/now/stage").asString())
                 .as("the hub comes off again first")
                 .isEqualTo("STRIP");
         JsonNode again = bench.doUntil(back, "races.inboard-in");
-        assertThat(again.path("tray").toString()).contains("INBOARD_CUP");
+        assertThat(again.path("parts").path("tray").toString()).contains("INBOARD_CUP");
         JsonNode seated = bench.doUntil(again, "nut.seat");
-        assertThat(bench.doAll(seated).path("hindrances")).isEmpty();
+        assertThat(bench.doAll(seated).path("closing").path("hindrances")).isEmpty();
     }
 
     @Test
@@ -167,7 +167,7 @@ class SequenceIT {
     }
 
     private static ObjectNode done(JsonNode job, String kind, double number, String unit) {
-        ObjectNode step = Bench.done(job.path("now"), UUID.randomUUID());
+        ObjectNode step = Bench.done(job.path("walk").path("now"), UUID.randomUUID());
         step.putArray("readings")
                 .addObject()
                 .put("kind", kind)

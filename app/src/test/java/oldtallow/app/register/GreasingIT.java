@@ -20,8 +20,8 @@ class GreasingIT {
         Bench bench = new Bench(app.http());
         UUID end = bench.newWheelEnd("STEPPED_BRAKED");
         JsonNode job = bench.doUntil(bench.open(end, "REPACK"), "grease.kind");
-        assertThat(job.at("/now/aid").asString()).isEqualTo("GREASE_KIND");
-        assertThat(job.at("/now/how").toString()).contains("Nobody knows what was in it");
+        assertThat(job.at("/walk/now/aid").asString()).isEqualTo("GREASE_KIND");
+        assertThat(job.at("/walk/now/how").toString()).contains("Nobody knows what was in it");
 
         Bench.accepted(bench.post(job, "/grease", greased("calcium sulfonate NLGI 2", "CALCIUM_SULFONATE")));
         job = bench.doAll(bench.look(job));
@@ -34,7 +34,7 @@ class GreasingIT {
         assertThat(inIt.get(0).path("batch").asString()).isEqualTo("MY-1");
         // and the next job knows it
         JsonNode next = bench.doUntil(bench.open(end, "REPACK"), "grease.kind");
-        assertThat(next.at("/now/how").toString()).doesNotContain("Nobody knows");
+        assertThat(next.at("/walk/now/how").toString()).doesNotContain("Nobody knows");
     }
 
     @Test

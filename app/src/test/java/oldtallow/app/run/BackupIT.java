@@ -159,7 +159,7 @@ class BackupIT {
             bench = new Bench(app.http());
             job = bench.open(bench.newWheelEnd("STEPPED_BRAKED"), "REPACK");
             hands = Thread.ofVirtual().start(() -> {
-                while (goesOn.get() && job.has("now")) {
+                while (goesOn.get() && job.path("walk").has("now")) {
                     job = bench.doNow(job);
                 }
             });

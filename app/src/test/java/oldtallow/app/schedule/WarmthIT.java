@@ -109,7 +109,7 @@ class WarmthIT {
     void whatAJobMeasuresIsInTheLog() {
         var bench = new Bench(device);
         JsonNode job = bench.doUntil(bench.open(UUID.fromString(left), "RENEW"), "prove.temperature");
-        var step = Bench.done(job.path("now"), UUID.randomUUID());
+        var step = Bench.done(job.path("walk").path("now"), UUID.randomUUID());
         step.putArray("readings")
                 .addObject()
                 .put("kind", "HUB_TEMPERATURE")

@@ -83,10 +83,10 @@ public final class Bench {
 
     /** Does the step to do now, every check of it met; a nut's setting is saved where it wants one. */
     public JsonNode doNow(JsonNode job) {
-        JsonNode now = job.path("now");
+        JsonNode now = job.path("walk").path("now");
         for (JsonNode check : now.path("checks")) {
             if (check.path("id").asString().equals("nut.recorded")) {
-                saveSetting(UUID.fromString(job.path("wheelEndId").asString()));
+                saveSetting(UUID.fromString(job.path("hub").path("wheelEndId").asString()));
             }
         }
         judgeIfAsked(job);
@@ -96,7 +96,7 @@ public final class Bench {
 
     /** Nothing found, seen clean, felt and turned. */
     private void judgeIfAsked(JsonNode job) {
-        String item = switch (job.path("now").path("id").asString()) {
+        String item = switch (job.path("walk").path("now").path("id").asString()) {
             case "judge.inboard" -> "INBOARD_BEARING";
             case "judge.outboard" -> "OUTBOARD_BEARING";
             case "judge.spindle" -> "SPINDLE";
@@ -119,8 +119,8 @@ public final class Bench {
     /** Does steps until the given one is to be done now. */
     public JsonNode doUntil(JsonNode job, String stepId) {
         JsonNode at = job;
-        while (!at.path("now").path("id").asString().equals(stepId)) {
-            if (at.path("now").isMissingNode()) {
+        while (!at.path("walk").path("now").path("id").asString().equals(stepId)) {
+            if (at.path("walk").path("now").isMissingNode()) {
                 throw new IllegalStateException("the job has no step " + stepId + " ahead");
             }
             at = doNow(at);
@@ -131,7 +131,7 @@ public final class Bench {
     /** Does every step that is left. */
     public JsonNode doAll(JsonNode job) {
         JsonNode at = job;
-        while (!at.path("now").isMissingNode()) {
+        while (!at.path("walk").path("now").isMissingNode()) {
             at = doNow(at);
         }
         return at;

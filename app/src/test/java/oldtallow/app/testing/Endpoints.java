@@ -6,6 +6,7 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Random;
 import java.util.TreeMap;
 import java.util.UUID;
@@ -59,6 +60,12 @@ public final class Endpoints {
         return all;
     }
 
+    /** One of them, those of the door included. */
+    public Optional<Endpoint> named(String method, String path) {
+        JsonNode operation = document.path("paths").path(path).path(method);
+        return operation.isMissingNode() ? Optional.empty() : Optional.of(new Endpoint(method, path, operation));
+    }
+
     /** Ids of things that exist. */
     public List<String> ids() {
         return Stream.concat(
@@ -104,7 +111,7 @@ public final class Endpoints {
         if (!parameter.equals("id")) {
             return parameter;
         }
-        String of = path.split("/", 4)[2];
+        String of = path.split("/", 5)[3];
         return Map.of("wheel-ends", "wheelEndId", "rigs", "rigId", "jobs", "jobId", "trips", "tripId")
                 .getOrDefault(of, parameter);
     }

@@ -117,7 +117,7 @@ public final class PlausibleBodies {
 
     /** What could be changed in it. */
     private void collect(JsonNode node, JsonNode given, List<Runnable> possible) {
-        JsonNode schema = resolved(given);
+        JsonNode schema = ofKind(node, resolved(given));
         if (node instanceof ObjectNode object) {
             String required = schema.path("required").toString();
             for (String name : object.propertyNames()) {
@@ -177,6 +177,14 @@ public final class PlausibleBodies {
             case "" -> random.nextInt(3) == 0 ? TEXTS.get(random.nextInt(TEXTS.size())) : was + ' ' + random.nextInt(9);
             default -> was;
         };
+    }
+
+    /** Of several, the one that the node says it is. */
+    private JsonNode ofKind(JsonNode node, JsonNode schema) {
+        JsonNode discriminator = schema.path("discriminator");
+        String kind = node.path(discriminator.path("propertyName").asString("")).asString("");
+        String to = discriminator.path("mapping").path(kind).asString("");
+        return to.isEmpty() ? schema : schemas.path(to.substring(to.lastIndexOf('/') + 1));
     }
 
     private JsonNode resolved(JsonNode schema) {

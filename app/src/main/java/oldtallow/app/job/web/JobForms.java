@@ -125,7 +125,7 @@ final class JobForms {
         }
     }
 
-    /** Something noticed. */
+    /** A sign noticed before anything is taken apart. */
     record SignForm(Sign.Kind kind, String value, @Nullable Part part) {}
 
     /** What was found on an item; it takes the place of what was sent before. */
@@ -161,7 +161,7 @@ final class JobForms {
         }
     }
 
-    /** Something found. */
+    /** Damage found on a part: which, where, how far, and by eye or hand. */
     record FindingForm(DamageMode mode, Spot spot, Finding.Extent extent, Finding.Sense noticedBy) {}
 
     /** An entry that says nothing but that it happened. */

@@ -1,9 +1,6 @@
 package oldtallow.app.job.web;
 
-import java.math.BigDecimal;
-import java.math.RoundingMode;
 import java.time.Instant;
-import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
@@ -26,50 +23,28 @@ import oldtallow.core.procedure.brief.JobBrief.Worker;
 import oldtallow.core.procedure.brief.Scope;
 import oldtallow.core.procedure.job.Ledger;
 import oldtallow.core.procedure.step.PartMove;
-import oldtallow.core.procedure.step.Stage;
-import oldtallow.core.procedure.step.Step;
 import org.jspecify.annotations.Nullable;
 
 /**
  * A job as the bench shows it.
  *
  * @param number of its latest entry; grows with each
- * @param now the step to do now; null when none is left
- * @param condemnable parts that can be called done with now
- * @param offSection what of the section is not on the wheel end now
- * @param settingRecorded whether the nut's setting was put on record since the job began
- * @param springCap whether its cap is spring-loaded, which seeps a little by its nature
- * @param toAnswerFor apprentices whose steps, verdicts or setting stand in it
  * @param greased which grease goes in; null until somebody says
- * @param hindrances why it cannot be closed yet
  * @param comparison findings beside those of the other side and of last time, in sentences
  */
 record JobView(
         UUID id,
         Job.State state,
-        UUID wheelEndId,
-        UUID rigId,
-        String rigName,
-        String position,
-        String construction,
+        JobHubView hub,
         Scope scope,
         String scopeWords,
         Choices choices,
         Worker worker,
         Instant openedAt,
         int number,
-        List<StageView> stages,
-        @Nullable BenchStepView now,
-        List<AheadView> ahead,
-        List<DoneView> done,
-        List<TrayView> tray,
-        List<CondemnableView> condemnable,
-        List<PartName> offSection,
-        List<String> openChecks,
-        boolean settingRecorded,
-        boolean springCap,
-        List<String> toAnswerFor,
-        List<String> hindrances,
+        WalkView walk,
+        JobPartsView parts,
+        ClosingView closing,
         @Nullable GreasedView greased,
         @Nullable WaitsView waits,
         @Nullable DiagnosisView firstLook,
@@ -77,45 +52,20 @@ record JobView(
         List<String> comparison,
         List<JobPhotoView> photos) {
 
-    private static final int AHEAD = 3;
-    private static final int DECIMALS = 3;
-
     static JobView of(Bench<WheelEnd> bench, JobRecords.Remarks remarks) {
         return new JobView(
                 bench.job().id(),
                 bench.job().state(),
-                bench.end().id(),
-                bench.end().rigId(),
-                bench.end().rigName(),
-                bench.end().positionName(),
-                bench.end().construction().words(),
+                JobHubView.of(bench.end()),
                 bench.plan().brief().scope(),
                 bench.plan().brief().scope().words(),
                 bench.plan().brief().choices(),
                 bench.job().worker(),
                 bench.job().openedAt(),
                 bench.entries().size(),
-                stages(bench),
-                bench.now().map(step -> BenchStepView.of(step, bench)).orElse(null),
-                bench.rest().stream()
-                        .skip(1)
-                        .limit(AHEAD)
-                        .map(step -> new AheadView(step.id(), step.stage().number(), step.what()))
-                        .toList(),
-                bench.done().stream().map(DoneView::of).toList(),
-                bench.ledger().entries().stream()
-                        .filter(Ledger.Entry::isOnTray)
-                        .map(entry -> TrayView.of(entry, bench))
-                        .toList(),
-                bench.condemnable().stream()
-                        .map(part -> new CondemnableView(part, part.words()))
-                        .toList(),
-                offSection(bench),
-                bench.open().stream().map(check -> check.says()).toList(),
-                remarks.settingIsRecorded(),
-                bench.end().build().fittings().cap() == CapKind.SPRING_LOADED,
-                remarks.toAnswerFor(),
-                remarks.hindrances(),
+                WalkView.of(bench),
+                JobPartsView.of(bench),
+                ClosingView.of(bench, remarks),
                 bench.greased().map(GreasedView::of).orElse(null),
                 bench.waits().map(WaitsView::of).orElse(null),
                 DiagnosisView.of(bench),
@@ -124,6 +74,66 @@ record JobView(
                 bench.entries().stream()
                         .flatMap(recorded -> JobPhotoView.of(recorded).stream())
                         .toList());
+    }
+
+    /**
+     * Whose hub it is.
+     *
+     * @param springCap whether its cap is spring-loaded, which seeps a little by its nature
+     */
+    record JobHubView(
+            UUID wheelEndId, UUID rigId, String rigName, String position, String construction, boolean springCap) {
+
+        static JobHubView of(WheelEnd end) {
+            return new JobHubView(
+                    end.id(),
+                    end.rigId(),
+                    end.rigName(),
+                    end.positionName(),
+                    end.construction().words(),
+                    end.build().fittings().cap() == CapKind.SPRING_LOADED);
+        }
+    }
+
+    /**
+     * Where the hub's parts are.
+     *
+     * @param condemnable parts that can be called done with now
+     * @param offSection what of the section is not on the wheel end now
+     */
+    record JobPartsView(List<TrayView> tray, List<CondemnableView> condemnable, List<PartName> offSection) {
+
+        static JobPartsView of(Bench<WheelEnd> bench) {
+            return new JobPartsView(
+                    bench.ledger().entries().stream()
+                            .filter(Ledger.Entry::isOnTray)
+                            .map(entry -> TrayView.of(entry, bench))
+                            .toList(),
+                    bench.condemnable().stream()
+                            .map(part -> new CondemnableView(part, part.words()))
+                            .toList(),
+                    JobView.offSection(bench));
+        }
+    }
+
+    /**
+     * What it takes to close it.
+     *
+     * @param openChecks no entry has met yet
+     * @param settingRecorded whether the nut's setting was put on record since the job began
+     * @param toAnswerFor apprentices whose steps, verdicts or setting stand in it
+     * @param hindrances why it cannot be closed yet
+     */
+    record ClosingView(
+            List<String> openChecks, boolean settingRecorded, List<String> toAnswerFor, List<String> hindrances) {
+
+        static ClosingView of(Bench<WheelEnd> bench, JobRecords.Remarks remarks) {
+            return new ClosingView(
+                    bench.open().stream().map(check -> check.says()).toList(),
+                    remarks.settingIsRecorded(),
+                    remarks.toAnswerFor(),
+                    remarks.hindrances());
+        }
     }
 
     /**
@@ -145,56 +155,6 @@ record JobView(
                 .distinct()
                 .sorted(Comparator.naturalOrder())
                 .toList();
-    }
-
-    private static List<StageView> stages(Bench<WheelEnd> bench) {
-        return Arrays.stream(Stage.values())
-                .map(stage -> {
-                    long total = bench.plan().steps().stream()
-                            .filter(step -> step.stage() == stage)
-                            .count();
-                    long left = bench.rest().stream()
-                            .filter(step -> step.stage() == stage)
-                            .count();
-                    return new StageView(stage.number(), stage.words(), (int) total, (int) (total - left));
-                })
-                .toList();
-    }
-
-    /** In its own unit, as it was kept: rock at the tyre 3.2 mm. */
-    private static String words(JobEntry.Taken taken) {
-        return "%s %s %s"
-                .formatted(
-                        taken.kind().words(),
-                        BigDecimal.valueOf(taken.value())
-                                .setScale(DECIMALS, RoundingMode.HALF_UP)
-                                .stripTrailingZeros()
-                                .toPlainString(),
-                        taken.kind().unit().symbol());
-    }
-
-    /** How far a stage is. */
-    record StageView(int number, String words, int steps, int done) {}
-
-    /** A step to come. */
-    record AheadView(String id, int stage, String what) {}
-
-    /** A step that was done, by whom and when. */
-    record DoneView(String stepId, int stage, String what, String by, Instant at, List<String> readings, String note) {
-
-        static DoneView of(Bench.Done done) {
-            Step step = done.step();
-            RecordedEntry recorded = done.recorded();
-            JobEntry.StepDone entry = done.entry();
-            return new DoneView(
-                    step.id(),
-                    step.stage().number(),
-                    step.what(),
-                    recorded.by(),
-                    recorded.at(),
-                    entry.readings().stream().map(JobView::words).toList(),
-                    entry.note());
-        }
     }
 
     /**

@@ -71,7 +71,7 @@ record JudgingView(
         }
     }
 
-    /** Something found. */
+    /** Damage found on a part, with the words for it. */
     record FindingView(DamageMode mode, Spot spot, Finding.Extent extent, Finding.Sense noticedBy, String words) {
 
         static FindingView of(Finding finding) {

@@ -1,9 +1,6 @@
 package oldtallow.app.platform.http;
 
-import io.swagger.v3.core.converter.AnnotatedType;
 import io.swagger.v3.core.converter.ModelConverter;
-import io.swagger.v3.core.converter.ModelConverterContext;
-import io.swagger.v3.core.util.Json;
 import io.swagger.v3.oas.models.OpenAPI;
 import io.swagger.v3.oas.models.Operation;
 import io.swagger.v3.oas.models.info.Info;
@@ -11,7 +8,6 @@ import io.swagger.v3.oas.models.media.Schema;
 import io.swagger.v3.oas.models.servers.Server;
 import io.swagger.v3.oas.models.tags.Tag;
 import java.math.BigDecimal;
-import java.util.Iterator;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
@@ -85,6 +81,11 @@ class OpenApiConfiguration {
         return new RequiredFromNullness();
     }
 
+    @Bean
+    ModelConverter kindsOfSealedThings() {
+        return new KindsOfSealedThings();
+    }
+
     /** Tells with every field that is sent what bounds it, where nothing narrower does. */
     @Bean
     @SuppressWarnings("rawtypes") // as the document's own classes have it
@@ -114,6 +115,9 @@ class OpenApiConfiguration {
             }
         }
         sentWith(schema.getItems(), schemas, sent);
+        if (schema.getOneOf() != null) {
+            schema.getOneOf().forEach(one -> sentWith(one, schemas, sent));
+        }
         if (schema.getProperties() != null) {
             schema.getProperties().values().forEach(one -> sentWith(one, schemas, sent));
         }
@@ -142,31 +146,6 @@ class OpenApiConfiguration {
                 }
                 default -> {}
             }
-        }
-    }
-
-    /** Marks every component of a record required that is not {@code @Nullable}. */
-    private static final class RequiredFromNullness implements ModelConverter {
-
-        @Override
-        public @Nullable Schema<?> resolve(
-                AnnotatedType type, ModelConverterContext context, Iterator<ModelConverter> chain) {
-            if (!chain.hasNext()) {
-                return null;
-            }
-            @Nullable Schema<?> schema = chain.next().resolve(type, context, chain);
-            Class<?> raw = Json.mapper().constructType(type.getType()).getRawClass();
-            if (schema != null && raw.isRecord()) {
-                @Nullable
-                Schema<?> defined = schema.get$ref() == null
-                        ? schema
-                        : context.getDefinedModels()
-                                .get(schema.get$ref().substring(schema.get$ref().lastIndexOf('/') + 1));
-                if (defined != null && defined.getProperties() != null) {
-                    defined.setRequired(RecordNullness.requiredNames(raw));
-                }
-            }
-            return schema;
         }
     }
 }

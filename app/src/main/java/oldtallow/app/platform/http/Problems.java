@@ -1,7 +1,10 @@
 package oldtallow.app.platform.http;
 
+import com.fasterxml.jackson.annotation.JsonSubTypes;
+import com.fasterxml.jackson.annotation.JsonTypeInfo;
 import java.io.IOException;
 import java.util.List;
+import java.util.stream.Stream;
 import oldtallow.app.platform.problem.ConflictException;
 import oldtallow.app.platform.problem.NotFoundException;
 import oldtallow.app.platform.problem.NotYetException;
@@ -36,6 +39,7 @@ import tools.jackson.core.exc.InputCoercionException;
 import tools.jackson.core.exc.StreamReadException;
 import tools.jackson.databind.DatabindException;
 import tools.jackson.databind.exc.InvalidFormatException;
+import tools.jackson.databind.exc.InvalidTypeIdException;
 import tools.jackson.databind.exc.MismatchedInputException;
 import tools.jackson.databind.exc.UnrecognizedPropertyException;
 
@@ -132,7 +136,8 @@ class Problems extends ResponseEntityExceptionHandler {
             return entity(RequestSizeFilter.tooLarge(((ServletWebRequest) request).getRequest()));
         }
         if (e.getCause() instanceof JacksonException mapping && isAboutAField(mapping)) {
-            String field = field(mapping);
+            String field =
+                    field(mapping) + (mapping instanceof InvalidTypeIdException unknown ? "." + told(unknown) : "");
             return entity(fields(
                     ProblemType.NOT_READABLE,
                     "Not readable",
@@ -190,7 +195,11 @@ class Problems extends ResponseEntityExceptionHandler {
     }
 
     private static @Nullable String value(JacksonException e) {
-        return e instanceof InvalidFormatException format ? String.valueOf(format.getValue()) : null;
+        return switch (e) {
+            case InvalidFormatException format -> String.valueOf(format.getValue());
+            case InvalidTypeIdException unknown -> unknown.getTypeId();
+            default -> null;
+        };
     }
 
     private static String remedy(JacksonException e) {
@@ -203,7 +212,25 @@ class Problems extends ResponseEntityExceptionHandler {
         if (e instanceof InvalidFormatException format && format.getTargetType().isEnum()) {
             return "must be one of " + List.of(format.getTargetType().getEnumConstants());
         }
+        if (e instanceof InvalidTypeIdException unknown) {
+            return "must be one of " + kinds(unknown);
+        }
         return "must be " + kind(e);
+    }
+
+    /** What may be sent there. */
+    private static List<String> kinds(InvalidTypeIdException e) {
+        return Stream.of(e.getBaseType()
+                        .getRawClass()
+                        .getAnnotation(JsonSubTypes.class)
+                        .value())
+                .map(JsonSubTypes.Type::name)
+                .toList();
+    }
+
+    /** The field that tells kinds apart. */
+    private static String told(InvalidTypeIdException e) {
+        return e.getBaseType().getRawClass().getAnnotation(JsonTypeInfo.class).property();
     }
 
     private static String kind(JacksonException e) {

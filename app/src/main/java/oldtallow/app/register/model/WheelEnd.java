@@ -31,6 +31,11 @@ public record WheelEnd(
         return named().positionName();
     }
 
+    /** What its axle is called: front, middle, axle 3, rear; empty where it is the only one. */
+    public String axleName() {
+        return named().axleName();
+    }
+
     public WheelEndName named() {
         return new WheelEndName(id, rigId, rigName, axlePosition, axleCount, side);
     }

@@ -12,15 +12,20 @@ public record WheelEndName(UUID id, UUID rigId, String rigName, int axlePosition
     /** The name the trade uses: left, front left, middle right, axle 3 left. */
     public String positionName() {
         String across = side == Side.LEFT ? "left" : "right";
+        return axleCount == 1 ? across : axleName() + " " + across;
+    }
+
+    /** What its axle is called: front, middle, axle 3, rear; empty where it is the only one. */
+    public String axleName() {
         if (axleCount == 1) {
-            return across;
+            return "";
         }
         if (axlePosition == 1) {
-            return "front " + across;
+            return "front";
         }
         if (axlePosition == axleCount) {
-            return "rear " + across;
+            return "rear";
         }
-        return (axleCount == 3 ? "middle " : "axle " + axlePosition + " ") + across;
+        return axleCount == 3 ? "middle" : "axle " + axlePosition;
     }
 }

@@ -1,5 +1,7 @@
 package oldtallow.app.register.web;
 
+import com.fasterxml.jackson.annotation.JsonSubTypes;
+import com.fasterxml.jackson.annotation.JsonTypeInfo;
 import java.util.List;
 import java.util.function.Function;
 import oldtallow.app.units.LengthView;
@@ -17,56 +19,46 @@ import oldtallow.core.schedule.figure.FigureValue.Interval;
 import oldtallow.core.schedule.figure.FigureValue.NutSequence;
 import oldtallow.core.schedule.figure.FigureValue.Spanners;
 import oldtallow.core.schedule.interval.DueRule;
-import org.jspecify.annotations.Nullable;
 
-/** A figure's value; which fields there are depends on its kind. */
-record FigureValueView(
-        @Nullable String school,
-        @Nullable String schoolLabel,
-        @Nullable String words,
-        @Nullable LengthView least,
-        @Nullable LengthView most,
-        @Nullable TorqueView leastTorque,
-        @Nullable TorqueView mostTorque,
-        @Nullable List<DueRuleView> rules) {
+/** What a figure says. */
+@JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "form")
+@JsonSubTypes({
+    @JsonSubTypes.Type(value = FigureValueView.SequenceFigureView.class, name = "SEQUENCE"),
+    @JsonSubTypes.Type(value = FigureValueView.EndPlayFigureView.class, name = "END_PLAY"),
+    @JsonSubTypes.Type(value = FigureValueView.TorqueFigureView.class, name = "TORQUE"),
+    @JsonSubTypes.Type(value = FigureValueView.WordsFigureView.class, name = "WORDS"),
+    @JsonSubTypes.Type(value = FigureValueView.RulesFigureView.class, name = "RULES")
+})
+sealed interface FigureValueView {
 
-    /** {@code label} names a school. */
+    /** {@code label} names an adjustment procedure. */
     static FigureValueView of(FigureValue value, Function<ProcedureId, String> label) {
         return switch (value) {
             case NutSequence(ProcedureId school, String words) ->
-                new FigureValueView(
-                        school.value(),
-                        label.apply(school),
-                        words.isEmpty() ? null : words,
-                        null,
-                        null,
-                        null,
-                        null,
-                        null);
+                new SequenceFigureView(school.value(), label.apply(school), words);
             case EndPlay(EndPlayWindow window) ->
-                new FigureValueView(
-                        null,
-                        null,
-                        null,
-                        LengthView.of(window.least()),
-                        LengthView.of(window.most()),
-                        null,
-                        null,
-                        null);
+                new EndPlayFigureView(LengthView.of(window.least()), LengthView.of(window.most()));
             case BoltTorque(FigureKind kind, Torque least, Torque most) ->
-                new FigureValueView(null, null, null, null, null, TorqueView.of(least), TorqueView.of(most), null);
-            case Spanners(String words) -> new FigureValueView(null, null, words, null, null, null, null, null);
-            case Grease(String words) -> new FigureValueView(null, null, words, null, null, null, null, null);
+                new TorqueFigureView(TorqueView.of(least), TorqueView.of(most));
+            case Spanners(String words) -> new WordsFigureView(words);
+            case Grease(String words) -> new WordsFigureView(words);
             case Interval(List<DueRule> rules) ->
-                new FigureValueView(
-                        null,
-                        null,
-                        null,
-                        null,
-                        null,
-                        null,
-                        null,
-                        rules.stream().map(DueRuleView::of).toList());
+                new RulesFigureView(rules.stream().map(DueRuleView::of).toList());
         };
     }
+
+    /** How the nut is set. */
+    record SequenceFigureView(String school, String schoolLabel, String words) implements FigureValueView {}
+
+    /** The end play it is to have; negative is preload. */
+    record EndPlayFigureView(LengthView least, LengthView most) implements FigureValueView {}
+
+    /** What a bolt or nut is pulled to. */
+    record TorqueFigureView(TorqueView least, TorqueView most) implements FigureValueView {}
+
+    /** A grease or a spanner, as somebody wrote it. */
+    record WordsFigureView(String words) implements FigureValueView {}
+
+    /** When it is due: whichever comes first. */
+    record RulesFigureView(List<DueRuleView> rules) implements FigureValueView {}
 }

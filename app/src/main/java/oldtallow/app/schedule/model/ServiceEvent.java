@@ -20,7 +20,7 @@ public record ServiceEvent(
         String person,
         String note) {
 
-    /** What. */
+    /** What was done to the wheel end. */
     public enum Kind {
         RETORQUE(DueAction.RETORQUE),
         REPACK(DueAction.REPACK),

@@ -9,13 +9,13 @@ import java.util.UUID;
 /** Where meters, trips and water are kept. */
 public interface UsageStore {
 
-    /** By day. */
+    /** In the order of their days, the first first. */
     List<KeptEntry> meters(UUID workshopId, Collection<UUID> rigIds);
 
     /** By their first day. */
     List<Trip> trips(UUID workshopId, Collection<UUID> rigIds);
 
-    /** By day. */
+    /** In the order of their days, the first first. */
     List<WaterNote> water(UUID workshopId, Collection<UUID> rigIds);
 
     /** Trips that are planned, not over by a day, and begin by another; those that leave first. */

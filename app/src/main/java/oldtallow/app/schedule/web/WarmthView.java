@@ -94,6 +94,7 @@ record WarmthView(
     /**
      * A hub over time.
      *
+     * @param axle what its axle is called; empty where it is the rig's only one
      * @param alarm what its last reading says to do; null before the first
      * @param gain K on its other side over its last stops; null where too few tell
      * @param readings in the order they were taken
@@ -101,6 +102,7 @@ record WarmthView(
     record HubWarmthView(
             UUID wheelEndId,
             String name,
+            String axle,
             @Nullable AlarmView alarm,
             @Nullable Double gain,
             List<WarmthReadingView> readings) {
@@ -109,6 +111,7 @@ record WarmthView(
             return new HubWarmthView(
                     hub.wheelEnd().id(),
                     hub.wheelEnd().positionName(),
+                    hub.wheelEnd().axleName(),
                     hub.alarm().map(AlarmView::of).orElse(null),
                     hub.gain().orElse(null),
                     IntStream.range(0, hub.readings().size())

@@ -135,6 +135,7 @@ class YardController {
     /**
      * How a wheel end stands.
      *
+     * @param axle what its axle is called; empty where it is the rig's only one
      * @param endPlay it was left with, measured where it was measured
      * @param daysLeft until it is due, negative once overdue
      * @param openJobId job that is not over on this wheel end
@@ -146,6 +147,7 @@ class YardController {
     record StandingView(
             UUID id,
             String position,
+            String axle,
             Side side,
             HubState state,
             String stateWords,
@@ -167,6 +169,7 @@ class YardController {
             return new StandingView(
                     standing.wheelEnd().id(),
                     standing.wheelEnd().positionName(),
+                    standing.wheelEnd().axleName(),
                     standing.wheelEnd().side(),
                     standing.state(),
                     standing.state().words(),

@@ -1,5 +1,7 @@
 package oldtallow.app.units.form;
 
+import com.fasterxml.jackson.annotation.JsonSubTypes;
+import com.fasterxml.jackson.annotation.JsonTypeInfo;
 import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.List;
@@ -18,139 +20,155 @@ import oldtallow.core.refusal.FieldErrors;
 import org.jspecify.annotations.Nullable;
 
 /**
- * What locks the nut; which fields are needed depends on the kind.
- *
- * @param slots of a castle nut or retainer
- * @param seats of a retainer on its nut, 6 or 12; of one without a cotter also 18
- * @param marksDegrees where cotter holes or flats (from the first) or tangs (from the key) stand, in the loosening direction
- * @param flats of the nut under a tang washer
- * @param offsetDegrees of a retainer's slots from the corners of its nut, in the loosening direction; none where null
+ * What locks the nut. Numbers may be missing, so that all that are can be named at once; {@code marksDegrees} is where cotter
+ * holes or flats (from the first) or tangs (from the key) stand, in the loosening direction.
  */
-public record LockForm(
-        LockKind kind,
-        @Nullable Integer slots,
-        @Nullable Integer seats,
-        @Nullable List<BigDecimal> marksDegrees,
-        @Nullable Integer flats,
-        @Nullable Integer plateHoles,
-        @Nullable Integer ringHoles,
-        @Nullable Integer screws,
-        @Nullable BigDecimal offsetDegrees) {
+@JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "kind")
+@JsonSubTypes({
+    @JsonSubTypes.Type(value = LockForm.CastleNutForm.class, name = "CASTLE_NUT"),
+    @JsonSubTypes.Type(value = LockForm.SeatedRetainerForm.class, name = "SEATED_RETAINER"),
+    @JsonSubTypes.Type(value = LockForm.PushOnRetainerForm.class, name = "PUSH_ON_RETAINER"),
+    @JsonSubTypes.Type(value = LockForm.TangWasherForm.class, name = "TANG_WASHER"),
+    @JsonSubTypes.Type(value = LockForm.LockPlateForm.class, name = "LOCK_PLATE"),
+    @JsonSubTypes.Type(value = LockForm.TwoNutsForm.class, name = "TWO_NUTS"),
+    @JsonSubTypes.Type(value = LockForm.StakedCollarForm.class, name = "STAKED_COLLAR")
+})
+public sealed interface LockForm {
 
-    public static LockForm of(LockPattern lock) {
+    /** The lock, or null with everything that is wrong noted under {@code path}. */
+    @Nullable
+    LockPattern toLock(String path, FieldErrors errors);
+
+    static LockForm of(LockPattern lock) {
         return switch (lock) {
-            case CastleNut nut ->
-                new LockForm(
-                        LockKind.CASTLE_NUT, nut.slots(), null, degrees(nut.holes()), null, null, null, null, null);
+            case CastleNut nut -> new CastleNutForm(nut.slots(), degrees(nut.holes()));
             case SeatedRetainer retainer ->
-                new LockForm(
-                        LockKind.SEATED_RETAINER,
+                new SeatedRetainerForm(
                         retainer.slots(),
                         retainer.seats(),
                         degrees(retainer.holes()),
-                        null,
-                        null,
-                        null,
-                        null,
                         retainer.offset().equals(Turn.ZERO)
                                 ? null
                                 : degrees(List.of(retainer.offset())).getFirst());
-            case PushOnRetainer retainer ->
-                new LockForm(
-                        LockKind.PUSH_ON_RETAINER,
-                        null,
-                        retainer.seats(),
-                        degrees(retainer.flats()),
-                        null,
-                        null,
-                        null,
-                        null,
-                        null);
-            case TangWasher washer ->
-                new LockForm(
-                        LockKind.TANG_WASHER,
-                        null,
-                        null,
-                        degrees(washer.tangs()),
-                        washer.flats(),
-                        null,
-                        null,
-                        null,
-                        null);
-            case LockPlate plate ->
-                new LockForm(
-                        LockKind.LOCK_PLATE,
-                        null,
-                        null,
-                        null,
-                        null,
-                        plate.plateHoles(),
-                        plate.ringHoles(),
-                        plate.screws(),
-                        null);
-            case FreeAngleLock free ->
-                new LockForm(
-                        free == FreeAngleLock.TWO_NUTS ? LockKind.TWO_NUTS : LockKind.STAKED_COLLAR,
-                        null,
-                        null,
-                        null,
-                        null,
-                        null,
-                        null,
-                        null,
-                        null);
+            case PushOnRetainer retainer -> new PushOnRetainerForm(retainer.seats(), degrees(retainer.flats()));
+            case TangWasher washer -> new TangWasherForm(washer.flats(), degrees(washer.tangs()));
+            case LockPlate plate -> new LockPlateForm(plate.plateHoles(), plate.ringHoles(), plate.screws());
+            case FreeAngleLock free -> free == FreeAngleLock.TWO_NUTS ? new TwoNutsForm() : new StakedCollarForm();
         };
     }
 
-    /** The lock, or null with everything that is wrong noted under {@code path}. */
-    public @Nullable LockPattern toLock(String path, FieldErrors errors) {
-        return switch (kind) {
-            case CASTLE_NUT -> {
-                @Nullable Integer n = needed(path + ".slots", slots, errors);
-                @Nullable List<Turn> holes = marks(path, errors);
-                yield n == null || holes == null
-                        ? null
-                        : errors.at(path + ".slots", fields(path), () -> new CastleNut(n, holes));
-            }
-            case SEATED_RETAINER -> {
-                @Nullable Integer n = needed(path + ".slots", slots, errors);
-                @Nullable Integer s = needed(path + ".seats", seats, errors);
-                @Nullable List<Turn> holes = marks(path, errors);
-                @Nullable
-                Turn offset = offsetDegrees == null
-                        ? Turn.ZERO
-                        : errors.at(path + ".offsetDegrees", () -> Turn.ofDegrees(offsetDegrees));
-                yield n == null || s == null || holes == null || offset == null
-                        ? null
-                        : errors.at(path + ".slots", fields(path), () -> new SeatedRetainer(n, s, offset, holes));
-            }
-            case PUSH_ON_RETAINER -> {
-                @Nullable Integer s = needed(path + ".seats", seats, errors);
-                @Nullable List<Turn> flatsAt = marks(path, errors);
-                yield s == null || flatsAt == null
-                        ? null
-                        : errors.at(path + ".seats", fields(path), () -> new PushOnRetainer(s, flatsAt));
-            }
-            case TANG_WASHER -> {
-                @Nullable Integer n = needed(path + ".flats", flats, errors);
-                @Nullable List<Turn> tangs = marks(path, errors);
-                yield n == null || tangs == null
-                        ? null
-                        : errors.at(path + ".flats", fields(path), () -> new TangWasher(n, tangs));
-            }
-            case LOCK_PLATE -> {
-                @Nullable Integer p = needed(path + ".plateHoles", plateHoles, errors);
-                @Nullable Integer r = needed(path + ".ringHoles", ringHoles, errors);
-                @Nullable Integer s = needed(path + ".screws", screws, errors);
-                yield p == null || r == null || s == null
-                        ? null
-                        : errors.at(path + ".screws", fields(path), () -> new LockPlate(p, r, s));
-            }
-            case TWO_NUTS -> FreeAngleLock.TWO_NUTS;
-            case STAKED_COLLAR -> FreeAngleLock.STAKED_COLLAR;
-        };
+    /** A castle nut with its cotter. */
+    record CastleNutForm(@Nullable Integer slots, @Nullable List<BigDecimal> marksDegrees) implements LockForm {
+
+        @Override
+        public @Nullable LockPattern toLock(String path, FieldErrors errors) {
+            @Nullable Integer n = needed(path + ".slots", slots, errors);
+            @Nullable List<Turn> holes = marks(path, marksDegrees, errors);
+            return n == null || holes == null
+                    ? null
+                    : errors.at(path + ".slots", fields(path), () -> new CastleNut(n, holes));
+        }
     }
 
+    /**
+     * A stamped retainer over the nut, with its cotter.
+     *
+     * @param seats on its nut, 6 or 12
+     * @param offsetDegrees of its slots from the corners of its nut, in the loosening direction; none where null
+     */
+    record SeatedRetainerForm(
+            @Nullable Integer slots,
+            @Nullable Integer seats,
+            @Nullable List<BigDecimal> marksDegrees,
+            @Nullable BigDecimal offsetDegrees)
+            implements LockForm {
+
+        @Override
+        public @Nullable LockPattern toLock(String path, FieldErrors errors) {
+            @Nullable Integer n = needed(path + ".slots", slots, errors);
+            @Nullable Integer s = needed(path + ".seats", seats, errors);
+            @Nullable List<Turn> holes = marks(path, marksDegrees, errors);
+            @Nullable
+            Turn offset = offsetDegrees == null
+                    ? Turn.ZERO
+                    : errors.at(path + ".offsetDegrees", () -> Turn.ofDegrees(offsetDegrees));
+            return n == null || s == null || holes == null || offset == null
+                    ? null
+                    : errors.at(path + ".slots", fields(path), () -> new SeatedRetainer(n, s, offset, holes));
+        }
+    }
+
+    /**
+     * A retainer without a cotter, pushed over the nut.
+     *
+     * @param seats on its nut, 6, 12 or 18
+     */
+    record PushOnRetainerForm(
+            @Nullable Integer seats, @Nullable List<BigDecimal> marksDegrees) implements LockForm {
+
+        @Override
+        public @Nullable LockPattern toLock(String path, FieldErrors errors) {
+            @Nullable Integer s = needed(path + ".seats", seats, errors);
+            @Nullable List<Turn> flatsAt = marks(path, marksDegrees, errors);
+            return s == null || flatsAt == null
+                    ? null
+                    : errors.at(path + ".seats", fields(path), () -> new PushOnRetainer(s, flatsAt));
+        }
+    }
+
+    /**
+     * A washer with tangs to bend up.
+     *
+     * @param flats of the nut over it
+     */
+    record TangWasherForm(@Nullable Integer flats, @Nullable List<BigDecimal> marksDegrees) implements LockForm {
+
+        @Override
+        public @Nullable LockPattern toLock(String path, FieldErrors errors) {
+            @Nullable Integer n = needed(path + ".flats", flats, errors);
+            @Nullable List<Turn> tangs = marks(path, marksDegrees, errors);
+            return n == null || tangs == null
+                    ? null
+                    : errors.at(path + ".flats", fields(path), () -> new TangWasher(n, tangs));
+        }
+    }
+
+    /** A plate over the ring nut, held by screws. */
+    record LockPlateForm(
+            @Nullable Integer plateHoles,
+            @Nullable Integer ringHoles,
+            @Nullable Integer screws) implements LockForm {
+
+        @Override
+        public @Nullable LockPattern toLock(String path, FieldErrors errors) {
+            @Nullable Integer p = needed(path + ".plateHoles", plateHoles, errors);
+            @Nullable Integer r = needed(path + ".ringHoles", ringHoles, errors);
+            @Nullable Integer s = needed(path + ".screws", screws, errors);
+            return p == null || r == null || s == null
+                    ? null
+                    : errors.at(path + ".screws", fields(path), () -> new LockPlate(p, r, s));
+        }
+    }
+
+    /** Two nuts with a tab washer between them. */
+    record TwoNutsForm() implements LockForm {
+
+        @Override
+        public LockPattern toLock(String path, FieldErrors errors) {
+            return FreeAngleLock.TWO_NUTS;
+        }
+    }
+
+    /** A collar staked into the spindle's slot. */
+    record StakedCollarForm() implements LockForm {
+
+        @Override
+        public LockPattern toLock(String path, FieldErrors errors) {
+            return FreeAngleLock.STAKED_COLLAR;
+        }
+    }
+
+    /** Where a form shows what the core refuses, by quantity. */
     private static Map<Quantity, String> fields(String path) {
         return Map.ofEntries(
                 Map.entry(EnteredQuantity.HOLE_ANGLE, path + ".marksDegrees"),
@@ -172,7 +190,8 @@ public record LockForm(
         return value;
     }
 
-    private @Nullable List<Turn> marks(String path, FieldErrors errors) {
+    private static @Nullable List<Turn> marks(
+            String path, @Nullable List<BigDecimal> marksDegrees, FieldErrors errors) {
         if (marksDegrees == null) {
             errors.add(path + ".marksDegrees", null, "is missing; give the angle of each hole or tang, first 0");
             return null;

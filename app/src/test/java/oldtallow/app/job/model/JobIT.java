@@ -38,12 +38,12 @@ class JobIT {
         JsonNode job = bench.open(bench.newWheelEnd(construction), "REPACK");
 
         job = bench.doAll(job);
-        assertThat(job.path("hindrances")).isEmpty();
+        assertThat(job.path("closing").path("hindrances")).isEmpty();
         Answer closed = bench.post(job, "/close", Bench.entry());
 
         assertThat(closed.status()).as(closed.text()).isEqualTo(200);
         assertThat(closed.json().path("state").asString()).isEqualTo("CLOSED");
-        assertThat(closed.json().path("tray")).isEmpty();
+        assertThat(closed.json().path("parts").path("tray")).isEmpty();
     }
 
     @Test
@@ -51,16 +51,16 @@ class JobIT {
         Bench bench = new Bench(app.http());
         JsonNode job = bench.doUntil(bench.open(bench.newWheelEnd("STEPPED_UNBRAKED"), "REPACK"), "clean.wipe");
 
-        assertThat(job.path("tray").findValuesAsString("part"))
+        assertThat(job.path("parts").path("tray").findValuesAsString("part"))
                 .containsExactly(
                         "WHEEL", "CAP", "COTTER", "NUT", "WASHER", "OUTBOARD_CONE", "HUB", "SEAL", "INBOARD_CONE");
-        assertThat(job.path("offSection").toString())
+        assertThat(job.path("parts").path("offSection").toString())
                 .contains("INBOARD_CONE", "LOCK")
                 .doesNotContain("HUB"); // drawn in its place while work goes on in it
 
         job = bench.doUntil(job, "hub.seal");
-        assertThat(job.path("tray").toString()).doesNotContain("INBOARD_CONE");
-        assertThat(job.path("tray").findValuesAsString("inHand")).contains("true");
+        assertThat(job.path("parts").path("tray").toString()).doesNotContain("INBOARD_CONE");
+        assertThat(job.path("parts").path("tray").findValuesAsString("inHand")).contains("true");
     }
 
     @Test
@@ -94,17 +94,18 @@ class JobIT {
         assertThat(early.remedyFor("parts")).contains("must be off the hub");
 
         job = bench.doUntil(job, "judge.brake");
-        assertThat(job.path("now").path("aid").asString()).isEqualTo("LININGS");
+        assertThat(job.path("walk").path("now").path("aid").asString()).isEqualTo("LININGS");
         job = Bench.accepted(bench.post(job, "/condemned", soaked));
-        assertThat(job.path("now").path("id").asString()).isEqualTo("strip.linings");
-        assertThat(job.path("condemnable").findValuesAsString("part")).doesNotContain("LININGS");
+        assertThat(job.path("walk").path("now").path("id").asString()).isEqualTo("strip.linings");
+        assertThat(job.path("parts").path("condemnable").findValuesAsString("part"))
+                .doesNotContain("LININGS");
         // sent again by a device that heard no answer: one entry, no error
         assertThat(Bench.accepted(bench.post(job, "/condemned", soaked)).path("number"))
                 .isEqualTo(job.path("number"));
 
         job = bench.doAll(job);
-        assertThat(job.path("tray")).isEmpty();
-        assertThat(job.path("done").findValuesAsString("stepId")).contains("strip.linings", "judge.brake");
+        assertThat(job.path("parts").path("tray")).isEmpty();
+        assertThat(job.path("walk").path("done").findValuesAsString("stepId")).contains("strip.linings", "judge.brake");
     }
 
     @Test
@@ -125,7 +126,7 @@ class JobIT {
     void refusesImpossibleReadingsAndSaysWhatIsPossible(RunningOldTallow app) {
         Bench bench = new Bench(app.http());
         JsonNode job = bench.doUntil(bench.open(bench.newWheelEnd("STEPPED_BRAKED"), "ADJUST"), "look.rock");
-        ObjectNode form = Bench.done(job.path("now"), UUID.randomUUID());
+        ObjectNode form = Bench.done(job.path("walk").path("now"), UUID.randomUUID());
         form.putArray("readings")
                 .addObject()
                 .put("kind", "ROCK")
@@ -143,21 +144,21 @@ class JobIT {
                 .put("number", 0.125)
                 .put("unit", "INCH");
         JsonNode after = Bench.accepted(bench.post(job, "/steps", form));
-        assertThat(after.path("done").findValuesAsString("stepId")).contains("look.rock");
-        assertThat(after.path("done").toString()).contains("rock at the tyre 3.175 mm");
+        assertThat(after.path("walk").path("done").findValuesAsString("stepId")).contains("look.rock");
+        assertThat(after.path("walk").path("done").toString()).contains("rock at the tyre 3.175 mm");
     }
 
     @Test
     void aDoubleTapIsOneStep(RunningOldTallow app) {
         Bench bench = new Bench(app.http());
         JsonNode job = bench.open(bench.newWheelEnd("STEPPED_BRAKED"), "REPACK");
-        ObjectNode form = Bench.done(job.path("now"), UUID.randomUUID());
+        ObjectNode form = Bench.done(job.path("walk").path("now"), UUID.randomUUID());
 
         JsonNode once = Bench.accepted(bench.post(job, "/steps", form));
         JsonNode twice = Bench.accepted(bench.post(job, "/steps", form));
 
         assertThat(twice.path("number").asInt()).isEqualTo(once.path("number").asInt());
-        assertThat(twice.path("done")).hasSize(1);
+        assertThat(twice.path("walk").path("done")).hasSize(1);
     }
 
     @Test
@@ -166,7 +167,7 @@ class JobIT {
         JsonNode job = bench.doUntil(bench.open(bench.newWheelEnd("STEPPED_BRAKED"), "ADJUST"), "look.rock");
         List<Callable<Integer>> tries = new ArrayList<>();
         for (int i = 1; i <= 8; i++) {
-            ObjectNode form = Bench.done(job.path("now"), UUID.randomUUID());
+            ObjectNode form = Bench.done(job.path("walk").path("now"), UUID.randomUUID());
             form.putArray("readings")
                     .addObject()
                     .put("kind", "ROCK")
@@ -181,7 +182,7 @@ class JobIT {
         }
 
         JsonNode after = bench.look(job);
-        assertThat(after.path("done").findValuesAsString("stepId")).containsOnlyOnce("look.rock");
+        assertThat(after.path("walk").path("done").findValuesAsString("stepId")).containsOnlyOnce("look.rock");
         assertThat(after.path("number").asInt()).isEqualTo(job.path("number").asInt() + 8);
     }
 
@@ -195,8 +196,8 @@ class JobIT {
         assertThat(wrong.remedyFor("stepId")).contains("only that one");
         JsonNode back = Bench.accepted(bench.post(job, "/undo", Bench.entry().put("stepId", "strip.cap")));
 
-        assertThat(back.path("now").path("id").asString()).isEqualTo("strip.cap");
-        assertThat(back.path("tray").toString()).doesNotContain("\"CAP\"");
+        assertThat(back.path("walk").path("now").path("id").asString()).isEqualTo("strip.cap");
+        assertThat(back.path("parts").path("tray").toString()).doesNotContain("\"CAP\"");
     }
 
     @Test
@@ -207,9 +208,10 @@ class JobIT {
         JsonNode renewal = Bench.accepted(
                 bench.post(job, "/scope", Bench.entry().put("scope", "RENEW").put("reason", "rust on both")));
 
-        assertThat(renewal.path("now").path("id").asString()).isEqualTo("races.right-cup");
-        assertThat(renewal.path("done")).hasSize(job.path("done").size());
-        assertThat(bench.doAll(renewal).path("hindrances")).isEmpty();
+        assertThat(renewal.path("walk").path("now").path("id").asString()).isEqualTo("races.right-cup");
+        assertThat(renewal.path("walk").path("done"))
+                .hasSize(job.path("walk").path("done").size());
+        assertThat(bench.doAll(renewal).path("closing").path("hindrances")).isEmpty();
     }
 
     @Test
@@ -219,13 +221,18 @@ class JobIT {
 
         JsonNode renewal =
                 Bench.accepted(bench.post(job, "/scope", Bench.entry().put("scope", "RENEW")));
-        assertThat(renewal.path("openChecks").toString()).contains("it sits square and flush");
+        assertThat(renewal.path("closing").path("openChecks").toString()).contains("it sits square and flush");
         JsonNode again = bench.doUntil(renewal, "nut.stop");
 
-        assertThat(again.path("settingRecorded").asBoolean()).isFalse();
-        assertThat(again.path("now").path("checks").get(0).path("met").asBoolean())
+        assertThat(again.path("closing").path("settingRecorded").asBoolean()).isFalse();
+        assertThat(again.path("walk")
+                        .path("now")
+                        .path("checks")
+                        .get(0)
+                        .path("met")
+                        .asBoolean())
                 .isFalse();
-        assertThat(bench.doAll(again).path("hindrances")).isEmpty();
+        assertThat(bench.doAll(again).path("closing").path("hindrances")).isEmpty();
     }
 
     @Test
@@ -233,7 +240,7 @@ class JobIT {
         Bench bench = new Bench(app.http());
         JsonNode job = bench.doUntil(bench.open(bench.newWheelEnd("STEPPED_BRAKED"), "REPACK"), "judge.inboard");
 
-        Answer refused = bench.post(job, "/steps", Bench.done(job.path("now"), UUID.randomUUID()));
+        Answer refused = bench.post(job, "/steps", Bench.done(job.path("walk").path("now"), UUID.randomUUID()));
 
         assertThat(refused.remedyFor("stepId")).contains("nothing found is a finding");
     }
@@ -250,7 +257,7 @@ class JobIT {
         assertThat(view.path("causes").get(0).path("words").asString()).isEqualTo("water in the hub");
 
         JsonNode races = bench.doUntil(judged, "races.inboard-out");
-        assertThat(bench.doAll(races).path("done").findValuesAsString("stepId"))
+        assertThat(bench.doAll(races).path("walk").path("done").findValuesAsString("stepId"))
                 .contains("races.inboard-in")
                 .doesNotContain("races.outboard-in");
     }
@@ -287,7 +294,7 @@ class JobIT {
                 {"mode": "CREEP", "spot": "HUB_BORE", "extent": "CLEAR", "noticedBy": "TURNING"}"""));
 
         assertThat(exchanged.path("scope").asString()).isEqualTo("EXCHANGE");
-        assertThat(bench.doAll(exchanged).path("hindrances")).isEmpty();
+        assertThat(bench.doAll(exchanged).path("closing").path("hindrances")).isEmpty();
     }
 
     @Test
@@ -317,7 +324,7 @@ class JobIT {
     void theTemperaturesOfTheFirstLookCountInItsDiagnosis(RunningOldTallow app) {
         Bench bench = new Bench(app.http());
         JsonNode job = bench.doUntil(bench.open(bench.newWheelEnd("STEPPED_BRAKED"), "ADJUST"), "look.temperature");
-        ObjectNode form = Bench.done(job.path("now"), UUID.randomUUID());
+        ObjectNode form = Bench.done(job.path("walk").path("now"), UUID.randomUUID());
         var readings = form.putArray("readings");
         readings.addObject().put("kind", "HUB_TEMPERATURE").put("number", 160).put("unit", "DEGREE_FAHRENHEIT");
         readings.addObject()
@@ -395,7 +402,7 @@ class JobIT {
         Bench wil = new Bench(app.as("wil"));
         Bench tobe = new Bench(app.http());
         JsonNode job = wil.doUntil(wil.open(wil.newWheelEnd("STEPPED_UNBRAKED"), "REPACK"), "nut.shown");
-        ObjectNode shown = Bench.done(job.path("now"), UUID.randomUUID());
+        ObjectNode shown = Bench.done(job.path("walk").path("now"), UUID.randomUUID());
 
         assertThat(wil.post(job, "/steps", shown).remedyFor("stepId")).contains("a mechanic's to do");
         job = Bench.accepted(tobe.post(job, "/steps", shown));
@@ -416,9 +423,9 @@ class JobIT {
         Bench wil = new Bench(app.as("wil"));
         Bench tobe = new Bench(app.http());
         JsonNode job = tobe.doUntil(tobe.open(tobe.newWheelEnd("STEPPED_UNBRAKED"), "REPACK"), "prove.drive");
-        assertThat(job.path("toAnswerFor")).isEmpty();
+        assertThat(job.path("closing").path("toAnswerFor")).isEmpty();
         job = tobe.doAll(wil.doNow(job));
-        assertThat(job.at("/toAnswerFor/0").asString()).isEqualTo("Wil");
+        assertThat(job.at("/closing/toAnswerFor/0").asString()).isEqualTo("Wil");
 
         JsonNode closed = Bench.accepted(wil.post(job, "/close", Bench.entry()));
         assertThat(closed.path("state").asString()).isEqualTo("AWAITS_SIGN_OFF");
@@ -439,11 +446,13 @@ class JobIT {
                 .add("FINGERNAIL")
                 .add("TURNING");
         JsonNode judged = Bench.accepted(wil.post(job, "/judgings", fine));
-        assertThat(judged.at("/toAnswerFor/0").asString()).isEqualTo("Wil");
+        assertThat(judged.at("/closing/toAnswerFor/0").asString()).isEqualTo("Wil");
 
         JsonNode again = Bench.accepted(
                 tobe.post(judged, "/judgings", fine.put("id", UUID.randomUUID().toString())));
-        assertThat(again.path("toAnswerFor")).as("a mechanic judged it himself").isEmpty();
+        assertThat(again.path("closing").path("toAnswerFor"))
+                .as("a mechanic judged it himself")
+                .isEmpty();
     }
 
     @Test
@@ -591,20 +600,20 @@ class JobIT {
                     job = bench.doNow(job);
                     steps++;
                 }
-                ObjectNode unsent = Bench.done(job.path("now"), UUID.randomUUID());
+                ObjectNode unsent = Bench.done(job.path("walk").path("now"), UUID.randomUUID());
                 app.crashDatabase();
                 assertThat(bench.post(job, "/steps", unsent).status()).isGreaterThanOrEqualTo(500);
                 app.postgres().restart();
                 app.restart();
 
                 job = bench.look(job);
-                assertThat(job.path("done")).hasSize(steps);
+                assertThat(job.path("walk").path("done")).hasSize(steps);
                 job = Bench.accepted(bench.post(job, "/steps", unsent)); // kept on the device, sent when it is back
                 Bench.accepted(bench.post(job, "/steps", unsent));
                 steps++;
-                assertThat(bench.look(job).path("done")).hasSize(steps);
+                assertThat(bench.look(job).path("walk").path("done")).hasSize(steps);
             }
-            assertThat(bench.doAll(job).path("hindrances")).isEmpty();
+            assertThat(bench.doAll(job).path("closing").path("hindrances")).isEmpty();
         }
     }
 }

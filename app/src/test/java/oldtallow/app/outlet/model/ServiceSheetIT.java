@@ -50,7 +50,7 @@ class ServiceSheetIT {
                     .decode(new BinaryBitmap(
                             new HybridBinarizer(new RGBLuminanceSource(image.getWidth(), image.getHeight(), pixels))))
                     .getText();
-            assertThat(code).endsWith("/rigs/" + job.path("rigId").asString());
+            assertThat(code).endsWith("/rigs/" + job.path("hub").path("rigId").asString());
         }
     }
 
