@@ -89,7 +89,7 @@ class NutSettingIT {
         // of its owner: other tests enter rigs that would push it off the first page
         assertThat(app.http().get("/api/v1/yard?owner=Marit%20Aune-Falk").text())
                 .contains("\"id\":\"" + Demo.SHORT_CAMPER_RIGHT
-                        + "\",\"position\":\"right\",\"side\":\"RIGHT\",\"state\":\"FINE\"");
+                        + "\",\"position\":\"right\",\"axle\":\"\",\"side\":\"RIGHT\",\"state\":\"FINE\"");
     }
 
     private static List<String> idsOnRecord(RunningOldTallow app) {
