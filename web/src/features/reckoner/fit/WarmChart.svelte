@@ -29,7 +29,7 @@
     lineThrough(points, { x: (p) => x(p.hubCelsius), y: (p) => y(p.clearanceMillimetres) })
   const limit = $derived(Math.min(warm.limit.celsius, WARMEST))
   const ticks = x.ticks(5)
-  const levels = $derived(y.ticks(5))
+  const levels = $derived(y.ticks(3))
 </script>
 
 <svg
