@@ -1,9 +1,7 @@
 package oldtallow.app.outlet.api;
 
-import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import oldtallow.app.outlet.model.ServiceSheet.Line;
@@ -17,8 +15,6 @@ import org.springframework.stereotype.Component;
 /** What is fitted to a wheel end, and the grease that is in it, as lines of a sheet. */
 @Component
 class FittedLines {
-
-    private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("d MMM yyyy", Locale.ENGLISH);
 
     private final FittedParts fitted;
     private final GreaseFills greasings;
@@ -42,7 +38,7 @@ class FittedLines {
                                 part.words(),
                                 part.batch().isEmpty() ? "" : "batch " + part.batch(),
                                 part.condition() == FittedPart.Condition.NEW ? "new" : "used before",
-                                part.fittedOn() == null ? "" : "fitted " + DAY.format(part.fittedOn()))
+                                part.fittedOn() == null ? "" : "fitted " + SheetWords.day(part.fittedOn()))
                         .filter(words -> !words.isEmpty())
                         .collect(Collectors.joining(", ")));
     }

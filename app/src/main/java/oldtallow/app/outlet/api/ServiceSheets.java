@@ -3,10 +3,8 @@ package oldtallow.app.outlet.api;
 import java.time.Clock;
 import java.time.Instant;
 import java.time.LocalDate;
-import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.function.Function;
@@ -38,8 +36,6 @@ import org.springframework.transaction.annotation.Transactional;
 /** Puts the service sheet of a job together. */
 @Service
 public class ServiceSheets {
-
-    private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("d MMM yyyy", Locale.ENGLISH);
 
     private final JobRecords jobs;
     private final Register register;
@@ -165,11 +161,12 @@ public class ServiceSheets {
         return standing.dues().stream()
                 .map(due -> new Line(
                         due.action().words(),
-                        DAY.format(due.when().likely())
+                        SheetWords.day(due.when().likely())
                                 + (due.when().isCertain()
                                         ? ""
-                                        : ", likely " + DAY.format(due.when().earliest()) + " to "
-                                                + DAY.format(due.when().latest()))
+                                        : ", likely "
+                                                + SheetWords.day(due.when().earliest()) + " to "
+                                                + SheetWords.day(due.when().latest()))
                                 + "; " + due.governs().trigger().words() + ", "
                                 + due.governs().source()))
                 .toList();
@@ -189,6 +186,6 @@ public class ServiceSheets {
     }
 
     private String day(Instant at) {
-        return DAY.format(LocalDate.ofInstant(at, clock.getZone()));
+        return SheetWords.day(LocalDate.ofInstant(at, clock.getZone()));
     }
 }

@@ -6,17 +6,10 @@ import io.swagger.v3.core.converter.ModelConverterContext;
 import io.swagger.v3.core.util.Json;
 import io.swagger.v3.oas.models.media.Schema;
 import java.util.Iterator;
-import java.util.Map;
-import java.util.concurrent.ConcurrentHashMap;
 import org.jspecify.annotations.Nullable;
 
-/**
- * Marks every component of a record required that is not {@code @Nullable}; throws {@link IllegalStateException} where two records
- * have one name, since the document would show one of them in the other's place.
- */
+/** Marks every component of a record required that is not {@code @Nullable}. */
 final class RequiredFromNullness implements ModelConverter {
-
-    private final Map<String, Class<?>> named = new ConcurrentHashMap<>();
 
     @Override
     public @Nullable Schema<?> resolve(
@@ -27,10 +20,6 @@ final class RequiredFromNullness implements ModelConverter {
         @Nullable Schema<?> schema = chain.next().resolve(type, context, chain);
         Class<?> raw = Json.mapper().constructType(type.getType()).getRawClass();
         if (schema != null && raw.isRecord()) {
-            @Nullable Class<?> other = named.putIfAbsent(raw.getSimpleName(), raw);
-            if (other != null && other != raw) {
-                throw new IllegalStateException("two schemas of one name in the API document: " + raw + ", " + other);
-            }
             @Nullable
             Schema<?> defined = schema.get$ref() == null
                     ? schema
