@@ -9,6 +9,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import com.tngtech.archunit.core.domain.JavaClass;
 import com.tngtech.archunit.core.domain.JavaClasses;
+import com.tngtech.archunit.core.domain.JavaConstructor;
 import com.tngtech.archunit.core.importer.ClassFileImporter;
 import com.tngtech.archunit.core.importer.ImportOption;
 import com.tngtech.archunit.junit.AnalyzeClasses;
@@ -189,6 +190,17 @@ class ArchitectureTest {
                         .map(JavaClass::getSimpleName))
                 .isNotEmpty()
                 .doesNotHaveDuplicates();
+    }
+
+    /** Whoever needs more than seven others does more than one thing. Records are lists of what they hold. */
+    @ArchTest
+    static void nobodyNeedsMoreThanSevenOthers(JavaClasses classes) {
+        assertThat(classes.stream()
+                        .filter(one -> !one.isRecord() && !one.isEnum())
+                        .flatMap(one -> one.getConstructors().stream())
+                        .filter(made -> made.getRawParameterTypes().size() > 7)
+                        .map(JavaConstructor::getFullName))
+                .isEmpty();
     }
 
     @Test

@@ -2,6 +2,7 @@ package oldtallow.app.identity.access;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.UUID;
 import java.util.concurrent.Callable;
 import org.springframework.security.authentication.UsernamePasswordAuthenticationToken;
 import org.springframework.security.core.Authentication;
@@ -23,6 +24,11 @@ public final class CurrentPerson {
     /** Throws {@link IllegalStateException} where nobody has signed in: a way in that was left unguarded. */
     public static SignedIn now() {
         return ifAny().orElseThrow(() -> new IllegalStateException("nobody has signed in"));
+    }
+
+    /** The workshop everything is asked and kept for; row-level security has been told the same one. */
+    public static UUID workshopId() {
+        return now().workshopId();
     }
 
     /** Does a task of the product's own in the name of a person. */

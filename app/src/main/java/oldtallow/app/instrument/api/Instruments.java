@@ -10,7 +10,6 @@ import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.atomic.AtomicBoolean;
 import java.util.function.BooleanSupplier;
 import java.util.stream.IntStream;
-import oldtallow.app.identity.access.CurrentPerson;
 import oldtallow.app.instrument.model.InstrumentStore;
 import oldtallow.app.instrument.model.LiveReading;
 import oldtallow.app.instrument.model.PairedInstrument;
@@ -53,7 +52,7 @@ public class Instruments implements SmartLifecycle {
     public record Nearby(int port, Instrument kind, String name, String serial) {}
 
     public List<PairedInstrument> paired() {
-        return store.all(CurrentPerson.now().workshopId());
+        return store.all();
     }
 
     /** What answers on the instruments' ports; takes up to two seconds. */
@@ -94,8 +93,7 @@ public class Instruments implements SmartLifecycle {
                             .orElse("answers, but says nothing an instrument says; docs/instruments.md tells how"));
         });
         var instrument = new PairedInstrument(id, kind, shown.name(), shown.serial(), port);
-        if (!store.add(CurrentPerson.now().workshopId(), instrument)
-                && store.all(CurrentPerson.now().workshopId()).stream().noneMatch(instrument::equals)) {
+        if (!store.add(instrument) && store.all().stream().noneMatch(instrument::equals)) {
             throw new InvalidInputException("port", port, "is paired already; look it up among your instruments");
         }
         return instrument;
@@ -104,7 +102,7 @@ public class Instruments implements SmartLifecycle {
     public void forget(UUID id) {
         Optional<PairedInstrument> instrument =
                 paired().stream().filter(one -> one.id().equals(id)).findFirst();
-        store.remove(CurrentPerson.now().workshopId(), id);
+        store.remove(id);
         instrument.ifPresent(one -> letGo(one.port()));
     }
 

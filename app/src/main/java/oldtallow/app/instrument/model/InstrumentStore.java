@@ -7,11 +7,11 @@ import java.util.UUID;
 public interface InstrumentStore {
 
     /** By kind and name. */
-    List<PairedInstrument> all(UUID workshopId);
+    List<PairedInstrument> all();
 
     /** False where its port is paired already. */
-    boolean add(UUID workshopId, PairedInstrument instrument);
+    boolean add(PairedInstrument instrument);
 
     /** False where there is none. */
-    boolean remove(UUID workshopId, UUID id);
+    boolean remove(UUID id);
 }

@@ -4,6 +4,7 @@ import static oldtallow.db.tables.Instrument.INSTRUMENT;
 
 import java.util.List;
 import java.util.UUID;
+import oldtallow.app.identity.access.CurrentPerson;
 import oldtallow.app.instrument.model.InstrumentStore;
 import oldtallow.app.instrument.model.PairedInstrument;
 import oldtallow.core.setting.measure.Instrument;
@@ -20,19 +21,19 @@ class JooqInstruments implements InstrumentStore {
     }
 
     @Override
-    public List<PairedInstrument> all(UUID workshopId) {
+    public List<PairedInstrument> all() {
         return db.selectFrom(INSTRUMENT)
-                .where(INSTRUMENT.WORKSHOP_ID.eq(workshopId))
+                .where(INSTRUMENT.WORKSHOP_ID.eq(CurrentPerson.workshopId()))
                 .orderBy(INSTRUMENT.KIND, INSTRUMENT.NAME, INSTRUMENT.ID)
                 .fetch(row -> new PairedInstrument(
                         row.getId(), Instrument.valueOf(row.getKind()), row.getName(), row.getSerial(), row.getPort()));
     }
 
     @Override
-    public boolean add(UUID workshopId, PairedInstrument instrument) {
+    public boolean add(PairedInstrument instrument) {
         return db.insertInto(INSTRUMENT)
                         .set(INSTRUMENT.ID, instrument.id())
-                        .set(INSTRUMENT.WORKSHOP_ID, workshopId)
+                        .set(INSTRUMENT.WORKSHOP_ID, CurrentPerson.workshopId())
                         .set(INSTRUMENT.KIND, instrument.kind().name())
                         .set(INSTRUMENT.NAME, instrument.name())
                         .set(INSTRUMENT.SERIAL, instrument.serial())
@@ -43,9 +44,9 @@ class JooqInstruments implements InstrumentStore {
     }
 
     @Override
-    public boolean remove(UUID workshopId, UUID id) {
+    public boolean remove(UUID id) {
         return db.deleteFrom(INSTRUMENT)
-                        .where(INSTRUMENT.WORKSHOP_ID.eq(workshopId), INSTRUMENT.ID.eq(id))
+                        .where(INSTRUMENT.WORKSHOP_ID.eq(CurrentPerson.workshopId()), INSTRUMENT.ID.eq(id))
                         .execute()
                 == 1;
     }

@@ -43,17 +43,17 @@ class JobOutcomes {
         Job job = before.job();
         switch (written.entry()) {
             case JobEntry.Scoped scoped -> {
-                store.change(person.workshopId(), job.id(), scoped.scope(), Job.State.OPEN);
+                store.change(job.id(), scoped.scope(), Job.State.OPEN);
                 return records.after(before, job.in(scoped.scope(), Job.State.OPEN), written);
             }
             case JobEntry.Closed closed -> {
                 return close(person, records.after(before, job, written));
             }
             case JobEntry.SignedOff signed -> {
-                return end(person, records.after(before, job, written), Job.State.CLOSED, before);
+                return end(records.after(before, job, written), Job.State.CLOSED, before);
             }
             case JobEntry.Abandoned abandoned -> {
-                return end(person, records.after(before, job, written), Job.State.ABANDONED, before);
+                return end(records.after(before, job, written), Job.State.ABANDONED, before);
             }
             case JobEntry.StepDone done -> tellWarmth(before, written.id(), done);
             default -> {}
@@ -67,15 +67,15 @@ class JobOutcomes {
             throw new InvalidInputException("entry", "close", String.join(" ", hindrances));
         }
         if (!person.needsSignOff() || records.toAnswerFor(bench).isEmpty()) {
-            return end(person, bench, Job.State.CLOSED, bench); // a mechanic who closes it answers for what is in it
+            return end(bench, Job.State.CLOSED, bench); // a mechanic who closes it answers for what is in it
         }
         Job job = bench.job();
-        store.change(person.workshopId(), job.id(), job.scope(), Job.State.AWAITS_SIGN_OFF);
+        store.change(job.id(), job.scope(), Job.State.AWAITS_SIGN_OFF);
         return bench.in(Job.State.AWAITS_SIGN_OFF);
     }
 
     /** {@code work}: as far as it counts as work, which waiting for a sign-off does not. */
-    private Bench<WheelEnd> end(SignedIn person, Bench<WheelEnd> bench, Job.State state, Bench<WheelEnd> work) {
+    private Bench<WheelEnd> end(Bench<WheelEnd> bench, Job.State state, Bench<WheelEnd> work) {
         if (bench.hasGreased()) {
             // given up or not: the old grease is no longer what is in it
             greasings.fill(
@@ -85,7 +85,7 @@ class JobOutcomes {
                     bench.greased().map(JobEntry.Greased::grease).orElse(Grease.UNKNOWN),
                     bench.greased().map(JobEntry.Greased::batch).orElse(""));
         }
-        store.end(person.workshopId(), bench.job().id(), state, clock.instant(), JobEnd.worked(work.entries()));
+        store.end(bench.job().id(), state, clock.instant(), JobEnd.worked(work.entries()));
         events.publishEvent(new Jobs.Ended(
                 bench.job().id(),
                 bench.end(),

@@ -1,7 +1,6 @@
 package oldtallow.app.job.api;
 
 import java.util.UUID;
-import oldtallow.app.identity.access.CurrentPerson;
 import oldtallow.app.job.model.NewEntry;
 import oldtallow.app.platform.problem.ConflictException;
 import oldtallow.app.platform.problem.NotFoundException;
@@ -37,13 +36,12 @@ public class JobPhotos {
         if (!sent.keep(photoId, Digest.of(jobId + " " + stepId, bytes))) {
             throw ConflictException.idIsTaken();
         }
-        store.addPhoto(CurrentPerson.now().workshopId(), jobId, photoId, Photo.read(bytes));
+        store.addPhoto(jobId, photoId, Photo.read(bytes));
         return jobs.enter(jobId, new NewEntry(photoId, new JobEntry.PhotoTaken(stepId, photoId)));
     }
 
     @Transactional(readOnly = true)
     public Photo photo(UUID jobId, UUID photoId) {
-        return store.photo(CurrentPerson.now().workshopId(), jobId, photoId)
-                .orElseThrow(() -> new NotFoundException("photo of a job", photoId));
+        return store.photo(jobId, photoId).orElseThrow(() -> new NotFoundException("photo of a job", photoId));
     }
 }

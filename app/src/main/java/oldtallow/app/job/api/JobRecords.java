@@ -6,7 +6,6 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Stream;
-import oldtallow.app.identity.access.CurrentPerson;
 import oldtallow.app.job.model.PastJob;
 import oldtallow.app.platform.problem.NotFoundException;
 import oldtallow.app.register.api.Register;
@@ -56,35 +55,32 @@ public class JobRecords {
     /** Jobs that are not over, the one opened last first. */
     @Transactional(readOnly = true)
     public List<Bench<WheelEnd>> open() {
-        return store.open(CurrentPerson.now().workshopId()).stream()
-                .map(this::bench)
-                .toList();
+        return store.open().stream().map(this::bench).toList();
     }
 
     /** Jobs of these wheel ends that are not over, by wheel end. */
     @Transactional(readOnly = true)
     public Map<UUID, UUID> openAt(Collection<UUID> wheelEndIds) {
-        return store.openAt(CurrentPerson.now().workshopId(), wheelEndIds);
+        return store.openAt(wheelEndIds);
     }
 
     /** Jobs of these wheel ends that are over, the latest first; at most 200. */
     @Transactional(readOnly = true)
     public List<PastJob> past(Collection<UUID> wheelEndIds) {
-        return store.past(CurrentPerson.now().workshopId(), wheelEndIds, MOST_PAST);
+        return store.past(wheelEndIds, MOST_PAST);
     }
 
     /** Refuses a job that is none of the workshop that asks. */
     @Transactional(readOnly = true)
     public void require(UUID jobId) {
-        if (!store.exists(CurrentPerson.now().workshopId(), jobId)) {
+        if (!store.exists(jobId)) {
             throw new NotFoundException("job", jobId);
         }
     }
 
     @Transactional(readOnly = true)
     public Bench<WheelEnd> bench(UUID jobId) {
-        return bench(store.find(CurrentPerson.now().workshopId(), jobId)
-                .orElseThrow(() -> new NotFoundException("job", jobId)));
+        return bench(store.find(jobId).orElseThrow(() -> new NotFoundException("job", jobId)));
     }
 
     /** Settings of the nut that were put on record while the job went on, latest first. */
@@ -125,8 +121,7 @@ public class JobRecords {
 
     Bench<WheelEnd> bench(Job job) {
         WheelEnd end = register.wheelEnd(job.wheelEndId());
-        return Bench.read(
-                job, end, store.entries(CurrentPerson.now().workshopId(), job.id()), sequences.schools(end), Plans::of);
+        return Bench.read(job, end, store.entries(job.id()), sequences.schools(end), Plans::of);
     }
 
     /** A job as it stands when one more entry has been written. */
@@ -145,7 +140,6 @@ public class JobRecords {
         if (found.isEmpty()) {
             return List.of(); // nothing to compare: two jobs need not be read at every press
         }
-        UUID workshop = CurrentPerson.now().workshopId();
         List<UUID> otherSide = register.rig(bench.end().rigId())
                 .wheelEnds()
                 .filter(end -> end.axleId().equals(bench.end().axleId()))
@@ -153,16 +147,12 @@ public class JobRecords {
                 .filter(id -> !id.equals(bench.end().id()))
                 .toList();
         Optional<Bench<WheelEnd>> beside = Stream.concat(
-                        store.openAt(workshop, otherSide).values().stream()
-                                .flatMap(id -> store.find(workshop, id).stream()),
-                        store.over(workshop, otherSide).stream())
+                        store.openAt(otherSide).values().stream().flatMap(id -> store.find(id).stream()),
+                        store.over(otherSide).stream())
                 .findFirst()
                 .map(this::bench);
-        Optional<Bench<WheelEnd>> before = store
-                .over(workshop, List.of(bench.end().id()))
-                .stream()
-                .findFirst()
-                .map(this::bench);
+        Optional<Bench<WheelEnd>> before =
+                store.over(List.of(bench.end().id())).stream().findFirst().map(this::bench);
         return Comparison.of(
                 found,
                 beside.map(BenchFindings::asOtherSide).orElse(OtherSide.UNKNOWN),
@@ -176,7 +166,6 @@ public class JobRecords {
 
     /** By the order in which the server wrote them: a device's clock may be wrong. */
     private List<SettingSummary> settingsSince(Bench<WheelEnd> bench, RecordedEntry entry) {
-        return settings.writtenAfter(
-                bench.end().id(), store.written(CurrentPerson.now().workshopId(), entry.id()));
+        return settings.writtenAfter(bench.end().id(), store.written(entry.id()));
     }
 }

@@ -18,47 +18,47 @@ import oldtallow.core.procedure.brief.Scope;
 /** Where jobs are kept. */
 public interface JobStore {
 
-    Optional<Job> find(UUID workshopId, UUID jobId);
+    Optional<Job> find(UUID jobId);
 
     /** Jobs that are not over, the one opened last first. */
-    List<Job> open(UUID workshopId);
+    List<Job> open();
 
     /** Whether there is such a job. */
-    boolean exists(UUID workshopId, UUID jobId);
+    boolean exists(UUID jobId);
 
     /** Jobs of these wheel ends that are not over, by wheel end. */
-    Map<UUID, UUID> openAt(UUID workshopId, Collection<UUID> wheelEndIds);
+    Map<UUID, UUID> openAt(Collection<UUID> wheelEndIds);
 
     /** Jobs of these wheel ends that are over, the latest first. */
-    List<Job> over(UUID workshopId, Collection<UUID> wheelEndIds);
+    List<Job> over(Collection<UUID> wheelEndIds);
 
     /** As {@link #over} in short, at most so many. */
-    List<PastJob> past(UUID workshopId, Collection<UUID> wheelEndIds, int most);
+    List<PastJob> past(Collection<UUID> wheelEndIds, int most);
 
     /** False where this id, or the wheel end, has an open job already. */
     boolean add(SignedIn person, Job job);
 
     /** A job held until the transaction ends, so that two devices write one after the other. */
-    Optional<Job> hold(UUID workshopId, UUID jobId);
+    Optional<Job> hold(UUID jobId);
 
     /** Entries of a job in their order. */
-    List<RecordedEntry> entries(UUID workshopId, UUID jobId);
+    List<RecordedEntry> entries(UUID jobId);
 
     /** The place of an entry among all that the server wrote, settings of nuts too. */
-    long written(UUID workshopId, UUID entryId);
+    long written(UUID entryId);
 
     /** Writes the next entry, and tells everybody who watches the job; false where the entry's id is taken. */
     boolean append(SignedIn person, UUID jobId, RecordedEntry next);
 
     /** Keeps a photo of a job; where one is there under this id, that one stays. */
-    void addPhoto(UUID workshopId, UUID jobId, UUID photoId, Photo photo);
+    void addPhoto(UUID jobId, UUID photoId, Photo photo);
 
-    Optional<Photo> photo(UUID workshopId, UUID jobId, UUID photoId);
+    Optional<Photo> photo(UUID jobId, UUID photoId);
 
-    void change(UUID workshopId, UUID jobId, Scope scope, Job.State state);
+    void change(UUID jobId, Scope scope, Job.State state);
 
-    void end(UUID workshopId, UUID jobId, Job.State state, Instant at, Duration worked);
+    void end(UUID jobId, Job.State state, Instant at, Duration worked);
 
     /** Working times of the latest closed jobs like this one, at most ten. */
-    List<Duration> pastWork(UUID workshopId, Construction construction, Scope scope);
+    List<Duration> pastWork(Construction construction, Scope scope);
 }

@@ -70,8 +70,7 @@ public class Jobs implements JobForecasts {
     public JobForecast forecast(UUID wheelEndId, Scope scope, Choices choices) {
         WheelEnd end = register.wheelEnd(wheelEndId);
         Plan plan = Plans.of(brief(end, scope, choices, known.of(end), worker(CurrentPerson.now())));
-        JobTime time =
-                JobTime.of(plan.usually(), store.pastWork(CurrentPerson.now().workshopId(), end.construction(), scope));
+        JobTime time = JobTime.of(plan.usually(), store.pastWork(end.construction(), scope));
         return new JobForecast(end, plan, time.takes(), time.fromPastJobs());
     }
 
@@ -79,7 +78,7 @@ public class Jobs implements JobForecasts {
     @Transactional
     public Bench<WheelEnd> open(UUID id, UUID wheelEndId, Scope scope, Choices choices) {
         SignedIn person = CurrentPerson.now();
-        Optional<Job> earlier = store.find(person.workshopId(), id);
+        Optional<Job> earlier = store.find(id);
         if (earlier.isPresent()) {
             return records.bench(earlier.get());
         }
@@ -131,7 +130,7 @@ public class Jobs implements JobForecasts {
     @Transactional
     public Bench<WheelEnd> enter(UUID jobId, NewEntry sent) {
         SignedIn person = CurrentPerson.now();
-        Job job = store.hold(person.workshopId(), jobId).orElseThrow(() -> new NotFoundException("job", jobId));
+        Job job = store.hold(jobId).orElseThrow(() -> new NotFoundException("job", jobId));
         Bench<WheelEnd> bench = records.bench(job);
         if (bench.entries().stream().anyMatch(one -> one.id().equals(sent.id()))) {
             return bench;

@@ -1,8 +1,6 @@
 package oldtallow.app.job.persistence;
 
-import java.util.Arrays;
 import java.util.Map;
-import java.util.function.Function;
 import java.util.stream.Collectors;
 import oldtallow.core.procedure.bench.JobEntry;
 import org.jooq.JSONB;
@@ -13,11 +11,29 @@ import tools.jackson.databind.json.JsonMapper;
 @Component
 class EntryJson {
 
-    /** A kind is the record's own name; renaming one needs a migration. */
-    private static final Map<String, Class<? extends JobEntry>> KINDS = Arrays.stream(
-                    JobEntry.class.getPermittedSubclasses())
-            .map(kind -> kind.<JobEntry>asSubclass(JobEntry.class))
-            .collect(Collectors.toMap(Class::getSimpleName, Function.identity()));
+    /** What a kind is called there, for good, however its class is called. */
+    private static final Map<String, Class<? extends JobEntry>> KINDS = Map.ofEntries(
+            Map.entry("Scoped", JobEntry.Scoped.class),
+            Map.entry("StepDone", JobEntry.StepDone.class),
+            Map.entry("StepUndone", JobEntry.StepUndone.class),
+            Map.entry("Added", JobEntry.Added.class),
+            Map.entry("Waived", JobEntry.Waived.class),
+            Map.entry("Condemned", JobEntry.Condemned.class),
+            Map.entry("FirstLooked", JobEntry.FirstLooked.class),
+            Map.entry("Judged", JobEntry.Judged.class),
+            Map.entry("Waits", JobEntry.Waits.class),
+            Map.entry("WentOn", JobEntry.WentOn.class),
+            Map.entry("Greased", JobEntry.Greased.class),
+            Map.entry("SchoolChosen", JobEntry.SchoolChosen.class),
+            Map.entry("CupMoved", JobEntry.CupMoved.class),
+            Map.entry("SettingReopened", JobEntry.SettingReopened.class),
+            Map.entry("PhotoTaken", JobEntry.PhotoTaken.class),
+            Map.entry("Closed", JobEntry.Closed.class),
+            Map.entry("SignedOff", JobEntry.SignedOff.class),
+            Map.entry("Abandoned", JobEntry.Abandoned.class));
+
+    private static final Map<Class<? extends JobEntry>, String> NAMES =
+            KINDS.entrySet().stream().collect(Collectors.toMap(Map.Entry::getValue, Map.Entry::getKey));
 
     private final JsonMapper json;
 
@@ -25,8 +41,13 @@ class EntryJson {
         this.json = json;
     }
 
+    /** Throws {@link IllegalStateException} for a kind that nobody gave a name. */
     String kind(JobEntry entry) {
-        return entry.getClass().getSimpleName();
+        String kind = NAMES.get(entry.getClass());
+        if (kind == null) {
+            throw new IllegalStateException("no name in the database for " + entry.getClass());
+        }
+        return kind;
     }
 
     JSONB body(JobEntry entry) {

@@ -15,6 +15,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import oldtallow.app.identity.access.CurrentPerson;
 import oldtallow.app.identity.access.SignedIn;
 import oldtallow.app.job.api.JobStore;
 import oldtallow.app.job.model.PastJob;
@@ -45,38 +46,38 @@ class JooqJobs implements JobStore {
     }
 
     @Override
-    public Optional<Job> find(UUID workshopId, UUID jobId) {
+    public Optional<Job> find(UUID jobId) {
         return db.selectFrom(JOB)
-                .where(JOB.WORKSHOP_ID.eq(workshopId), JOB.ID.eq(jobId))
+                .where(JOB.WORKSHOP_ID.eq(CurrentPerson.workshopId()), JOB.ID.eq(jobId))
                 .fetchOptional(JooqJobs::job);
     }
 
     @Override
-    public List<Job> open(UUID workshopId) {
+    public List<Job> open() {
         return db.selectFrom(JOB)
                 .where(
-                        JOB.WORKSHOP_ID.eq(workshopId),
+                        JOB.WORKSHOP_ID.eq(CurrentPerson.workshopId()),
                         JOB.STATE.in(Job.State.OPEN.name(), Job.State.AWAITS_SIGN_OFF.name()))
                 .orderBy(JOB.OPENED_AT.desc(), JOB.ID)
                 .fetch(JooqJobs::job);
     }
 
     @Override
-    public Map<UUID, UUID> openAt(UUID workshopId, Collection<UUID> wheelEndIds) {
+    public Map<UUID, UUID> openAt(Collection<UUID> wheelEndIds) {
         return db.select(JOB.WHEEL_END_ID, JOB.ID)
                 .from(JOB)
                 .where(
-                        JOB.WORKSHOP_ID.eq(workshopId),
+                        JOB.WORKSHOP_ID.eq(CurrentPerson.workshopId()),
                         JOB.WHEEL_END_ID.eq(any(wheelEndIds.toArray(UUID[]::new))),
                         JOB.STATE.in(Job.State.OPEN.name(), Job.State.AWAITS_SIGN_OFF.name()))
                 .fetchMap(JOB.WHEEL_END_ID, JOB.ID);
     }
 
     @Override
-    public List<Job> over(UUID workshopId, Collection<UUID> wheelEndIds) {
+    public List<Job> over(Collection<UUID> wheelEndIds) {
         return db.selectFrom(JOB)
                 .where(
-                        JOB.WORKSHOP_ID.eq(workshopId),
+                        JOB.WORKSHOP_ID.eq(CurrentPerson.workshopId()),
                         JOB.WHEEL_END_ID.eq(any(wheelEndIds.toArray(UUID[]::new))),
                         JOB.STATE.in(Job.State.CLOSED.name(), Job.State.ABANDONED.name()))
                 .orderBy(JOB.CLOSED_AT.desc(), JOB.ID)
@@ -84,11 +85,11 @@ class JooqJobs implements JobStore {
     }
 
     @Override
-    public List<PastJob> past(UUID workshopId, Collection<UUID> wheelEndIds, int most) {
+    public List<PastJob> past(Collection<UUID> wheelEndIds, int most) {
         return db.select(JOB.ID, JOB.WHEEL_END_ID, JOB.SCOPE, JOB.STATE, JOB.CLOSED_AT)
                 .from(JOB)
                 .where(
-                        JOB.WORKSHOP_ID.eq(workshopId),
+                        JOB.WORKSHOP_ID.eq(CurrentPerson.workshopId()),
                         JOB.WHEEL_END_ID.eq(any(wheelEndIds.toArray(UUID[]::new))),
                         JOB.STATE.in(Job.State.CLOSED.name(), Job.State.ABANDONED.name()))
                 .orderBy(JOB.CLOSED_AT.desc(), JOB.ID)
@@ -122,22 +123,22 @@ class JooqJobs implements JobStore {
     }
 
     @Override
-    public Optional<Job> hold(UUID workshopId, UUID jobId) {
+    public Optional<Job> hold(UUID jobId) {
         return db.selectFrom(JOB)
-                .where(JOB.WORKSHOP_ID.eq(workshopId), JOB.ID.eq(jobId))
+                .where(JOB.WORKSHOP_ID.eq(CurrentPerson.workshopId()), JOB.ID.eq(jobId))
                 .forUpdate()
                 .fetchOptional(JooqJobs::job);
     }
 
     @Override
-    public boolean exists(UUID workshopId, UUID jobId) {
-        return db.fetchExists(JOB, JOB.WORKSHOP_ID.eq(workshopId), JOB.ID.eq(jobId));
+    public boolean exists(UUID jobId) {
+        return db.fetchExists(JOB, JOB.WORKSHOP_ID.eq(CurrentPerson.workshopId()), JOB.ID.eq(jobId));
     }
 
     @Override
-    public List<RecordedEntry> entries(UUID workshopId, UUID jobId) {
+    public List<RecordedEntry> entries(UUID jobId) {
         return db.selectFrom(JOB_ENTRY)
-                .where(JOB_ENTRY.WORKSHOP_ID.eq(workshopId), JOB_ENTRY.JOB_ID.eq(jobId))
+                .where(JOB_ENTRY.WORKSHOP_ID.eq(CurrentPerson.workshopId()), JOB_ENTRY.JOB_ID.eq(jobId))
                 .orderBy(JOB_ENTRY.NUMBER)
                 .fetch(row -> new RecordedEntry(
                         row.getId(),
@@ -178,18 +179,18 @@ class JooqJobs implements JobStore {
     }
 
     @Override
-    public long written(UUID workshopId, UUID entryId) {
+    public long written(UUID entryId) {
         return db.select(JOB_ENTRY.WRITTEN)
                 .from(JOB_ENTRY)
-                .where(JOB_ENTRY.WORKSHOP_ID.eq(workshopId), JOB_ENTRY.ID.eq(entryId))
+                .where(JOB_ENTRY.WORKSHOP_ID.eq(CurrentPerson.workshopId()), JOB_ENTRY.ID.eq(entryId))
                 .fetchSingle(JOB_ENTRY.WRITTEN);
     }
 
     @Override
-    public void addPhoto(UUID workshopId, UUID jobId, UUID photoId, Photo photo) {
+    public void addPhoto(UUID jobId, UUID photoId, Photo photo) {
         db.insertInto(JOB_PHOTO)
                 .set(JOB_PHOTO.ID, photoId)
-                .set(JOB_PHOTO.WORKSHOP_ID, workshopId)
+                .set(JOB_PHOTO.WORKSHOP_ID, CurrentPerson.workshopId())
                 .set(JOB_PHOTO.JOB_ID, jobId)
                 .set(JOB_PHOTO.MEDIA_TYPE, photo.mediaType())
                 .set(JOB_PHOTO.IMAGE, photo.bytes())
@@ -198,38 +199,41 @@ class JooqJobs implements JobStore {
     }
 
     @Override
-    public Optional<Photo> photo(UUID workshopId, UUID jobId, UUID photoId) {
+    public Optional<Photo> photo(UUID jobId, UUID photoId) {
         return db.select(JOB_PHOTO.MEDIA_TYPE, JOB_PHOTO.IMAGE)
                 .from(JOB_PHOTO)
-                .where(JOB_PHOTO.WORKSHOP_ID.eq(workshopId), JOB_PHOTO.JOB_ID.eq(jobId), JOB_PHOTO.ID.eq(photoId))
+                .where(
+                        JOB_PHOTO.WORKSHOP_ID.eq(CurrentPerson.workshopId()),
+                        JOB_PHOTO.JOB_ID.eq(jobId),
+                        JOB_PHOTO.ID.eq(photoId))
                 .fetchOptional(Records.mapping(Photo::new));
     }
 
     @Override
-    public void change(UUID workshopId, UUID jobId, Scope scope, Job.State state) {
+    public void change(UUID jobId, Scope scope, Job.State state) {
         db.update(JOB)
                 .set(JOB.SCOPE, scope.name())
                 .set(JOB.STATE, state.name())
-                .where(JOB.WORKSHOP_ID.eq(workshopId), JOB.ID.eq(jobId))
+                .where(JOB.WORKSHOP_ID.eq(CurrentPerson.workshopId()), JOB.ID.eq(jobId))
                 .execute();
     }
 
     @Override
-    public void end(UUID workshopId, UUID jobId, Job.State state, Instant at, Duration worked) {
+    public void end(UUID jobId, Job.State state, Instant at, Duration worked) {
         db.update(JOB)
                 .set(JOB.STATE, state.name())
                 .set(JOB.CLOSED_AT, at.atOffset(ZoneOffset.UTC))
                 .set(JOB.WORKED_SECONDS, Math.toIntExact(worked.toSeconds()))
-                .where(JOB.WORKSHOP_ID.eq(workshopId), JOB.ID.eq(jobId))
+                .where(JOB.WORKSHOP_ID.eq(CurrentPerson.workshopId()), JOB.ID.eq(jobId))
                 .execute();
     }
 
     @Override
-    public List<Duration> pastWork(UUID workshopId, Construction construction, Scope scope) {
+    public List<Duration> pastWork(Construction construction, Scope scope) {
         return db.select(JOB.WORKED_SECONDS)
                 .from(JOB)
                 .where(
-                        JOB.WORKSHOP_ID.eq(workshopId),
+                        JOB.WORKSHOP_ID.eq(CurrentPerson.workshopId()),
                         JOB.CONSTRUCTION.eq(construction.name()),
                         JOB.SCOPE.eq(scope.name()),
                         JOB.STATE.eq(Job.State.CLOSED.name()),

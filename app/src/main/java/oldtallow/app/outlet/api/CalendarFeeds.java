@@ -74,15 +74,13 @@ public class CalendarFeeds {
     /** Those of whoever asks. */
     @Transactional(readOnly = true)
     public List<CalendarFeed> mine() {
-        return store.of(CurrentPerson.now().workshopId(), CurrentPerson.now().personId());
+        return store.of(CurrentPerson.now().personId());
     }
 
     /** Those of whoever asks; an owner sees everybody's. */
     @Transactional(readOnly = true)
     public List<CalendarFeed> seen() {
-        return CurrentPerson.now().role() == Role.OWNER
-                ? store.all(CurrentPerson.now().workshopId())
-                : mine();
+        return CurrentPerson.now().role() == Role.OWNER ? store.all() : mine();
     }
 
     @Transactional
@@ -104,7 +102,7 @@ public class CalendarFeeds {
         random.nextBytes(secret);
         String token = Base64.getUrlEncoder().withoutPadding().encodeToString(secret);
         var feed = new CalendarFeed(id, person.personId(), name.strip(), rigId, clock.instant(), null);
-        if (!store.add(person.workshopId(), feed, digest(token))) {
+        if (!store.add(feed, digest(token))) {
             throw ConflictException.idIsTaken();
         }
         log.note(Kind.FEED_MADE, feed.name());
@@ -115,7 +113,7 @@ public class CalendarFeeds {
     @Transactional
     public void end(UUID id) {
         seen().stream().filter(feed -> feed.id().equals(id)).forEach(feed -> {
-            store.end(CurrentPerson.now().workshopId(), feed.personId(), id, clock.instant());
+            store.end(feed.personId(), id, clock.instant());
             log.note(Kind.FEED_ENDED, feed.name());
         });
     }
@@ -124,9 +122,7 @@ public class CalendarFeeds {
     @EventListener
     @Transactional
     public void endAll(People.LetNoLongerIn person) {
-        UUID workshop = CurrentPerson.now().workshopId();
-        store.of(workshop, person.personId())
-                .forEach(feed -> store.end(workshop, person.personId(), feed.id(), clock.instant()));
+        store.of(person.personId()).forEach(feed -> store.end(person.personId(), feed.id(), clock.instant()));
     }
 
     /** A file of now, for whoever has signed in. */
@@ -156,7 +152,7 @@ public class CalendarFeeds {
             return kept.ics();
         }
         String ics = IcsFile.of(calendars.now(opened.rigId()), title(opened.rigId()), address);
-        store.read(workshop, opened.feedId(), today);
+        store.read(opened.feedId(), today);
         made.put(opened.feedId(), new Made(change, today, address, ics));
         return ics;
     }

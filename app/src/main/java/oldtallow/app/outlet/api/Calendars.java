@@ -14,7 +14,6 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Stream;
-import oldtallow.app.identity.access.CurrentPerson;
 import oldtallow.app.outlet.model.CalendarEntry;
 import oldtallow.app.outlet.model.CalendarStore;
 import oldtallow.app.platform.problem.NotYetException;
@@ -74,13 +73,12 @@ class Calendars {
             // what is not worked out yet would be told as cancelled
             throw new NotYetException("Dates are still being worked out after an upgrade. Ask again in a minute.");
         }
-        UUID workshop = CurrentPerson.now().workshopId();
         Instant now = clock.instant();
         LocalDate today = LocalDate.now(clock);
-        store.forget(workshop, now.minus(CANCELLED_STAYS));
-        List<Rig> rigs = rigId == null ? yard(workshop, today) : List.of(register.rig(rigId));
+        store.forget(now.minus(CANCELLED_STAYS));
+        List<Rig> rigs = rigId == null ? yard(today) : List.of(register.rig(rigId));
         Map<UUID, CalendarEntry> told = new HashMap<>();
-        store.entries(workshop, ids(rigs)).forEach(entry -> told.put(entry.id(), entry));
+        store.entries(ids(rigs)).forEach(entry -> told.put(entry.id(), entry));
         List<CalendarEntry> changed = new ArrayList<>();
         List<CalendarEntry> shown = new ArrayList<>();
         for (CalendarEntry drafted : draft(rigs, new CalendarDraft(today, now), today)) {
@@ -101,7 +99,7 @@ class Calendars {
                 changed.add(entry);
             }
         }
-        store.put(workshop, changed);
+        store.put(changed);
         return shown;
     }
 
@@ -117,13 +115,13 @@ class Calendars {
     }
 
     /** The most pressing rigs, those that go on a trip, and those that a calendar still shows something of. */
-    private List<Rig> yard(UUID workshop, LocalDate today) {
+    private List<Rig> yard(LocalDate today) {
         Set<UUID> ids = new LinkedHashSet<>();
         Stream.of(
                         standings.worst(new Filter(null, CalendarDraft.horizon(today)), null, MOST_RIGS).stream()
                                 .map(Rank::rigId),
                         usage.coming().stream().map(Trip::rigId),
-                        store.shown(workshop, 2 * MOST_RIGS).stream())
+                        store.shown(2 * MOST_RIGS).stream())
                 .flatMap(some -> some)
                 .forEach(ids::add);
         return register.rigs(List.copyOf(ids));

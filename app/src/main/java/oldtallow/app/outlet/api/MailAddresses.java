@@ -47,7 +47,7 @@ public class MailAddresses {
         }
         Instant now = clock.instant();
         String code = "%06d".formatted(random.nextInt(CODES));
-        if (!store.takeCode(person.workshopId(), person.personId(), digest(reminder, code), now, now.minus(BETWEEN))) {
+        if (!store.takeCode(person.personId(), digest(reminder, code), now, now.minus(BETWEEN))) {
             throw new InvalidInputException(
                     "code", "", "was sent less than a minute ago; look there first, then ask again");
         }
@@ -59,18 +59,16 @@ public class MailAddresses {
                 """.formatted(
                         person.name(), code)));
         // kept without the code: whoever entered the address is not to read it here
-        store.add(
-                person.workshopId(),
-                new SentMail(
-                        UUID.randomUUID(),
-                        person.personId(),
-                        now,
-                        reminder.address(),
-                        "Old Tallow: a code",
-                        post.reachesNobody()
-                                ? "This is the demo, so here it is: " + code + "\n"
-                                : "It stands in the mail itself.\n",
-                        problem));
+        store.add(new SentMail(
+                UUID.randomUUID(),
+                person.personId(),
+                now,
+                reminder.address(),
+                "Old Tallow: a code",
+                post.reachesNobody()
+                        ? "This is the demo, so here it is: " + code + "\n"
+                        : "It stands in the mail itself.\n",
+                problem));
     }
 
     /** Refuses a code that is not the one sent to the address as it is kept now. */
@@ -78,14 +76,14 @@ public class MailAddresses {
         SignedIn person = CurrentPerson.now();
         MailReminder reminder = kept(person);
         Instant since = clock.instant().minus(LASTS);
-        if (!store.confirm(person.workshopId(), person.personId(), digest(reminder, code.strip()), since, TRIES)) {
+        if (!store.confirm(person.personId(), digest(reminder, code.strip()), since, TRIES)) {
             throw new InvalidInputException(
                     "code", "", "is not the one sent last, or it was tried too often; have another one sent");
         }
     }
 
     private MailReminder kept(SignedIn person) {
-        return store.of(person.workshopId(), person.personId())
+        return store.of(person.personId())
                 .orElseThrow(() -> new InvalidInputException("address", "", "is missing; keep where to send it first"));
     }
 

@@ -70,7 +70,7 @@ public class MailRounds {
     /** Sends whoever asks theirs now, whatever the hour; what went out, or why it did not. */
     public SentMail sendNow() {
         SignedIn person = CurrentPerson.now();
-        MailReminder reminder = store.of(person.workshopId(), person.personId())
+        MailReminder reminder = store.of(person.personId())
                 .orElseThrow(() -> new InvalidInputException("address", "", "is missing; keep where to send it first"));
         if (!reminder.isConfirmed()) {
             throw new InvalidInputException("address", "", "is not confirmed yet; type the code that was sent there");
@@ -89,13 +89,12 @@ public class MailRounds {
 
     private boolean wasJustSent(SignedIn person) {
         Instant since = clock.instant().minus(BETWEEN);
-        return store.sent(person.workshopId(), person.personId(), 1).stream()
+        return store.sent(person.personId(), 1).stream()
                 .anyMatch(mail -> mail.at().isAfter(since));
     }
 
     private boolean serve(SignedIn person) {
-        UUID workshop = person.workshopId();
-        MailReminder reminder = store.of(workshop, person.personId()).orElseThrow();
+        MailReminder reminder = store.of(person.personId()).orElseThrow();
         ZonedDateTime now = ZonedDateTime.now(clock);
         boolean isTime = reminder.isConfirmed()
                 && reminder.round().isDueAt(now, reminder.lastSent())
@@ -103,24 +102,23 @@ public class MailRounds {
                         .filter(now.toInstant()::isBefore)
                         .isEmpty();
         Instant until = now.toInstant().plus(TRY_AGAIN);
-        if (!isTime || !store.take(workshop, person.personId(), now.toLocalDate(), now.toInstant(), until)) {
+        if (!isTime || !store.take(person.personId(), now.toLocalDate(), now.toInstant(), until)) {
             return false;
         }
         List<DueList.Item> items = dues.within(reminder.daysAhead());
         if (items.isEmpty()) {
-            store.settle(workshop, person.personId(), "", null, now.toLocalDate());
+            store.settle(person.personId(), "", null, now.toLocalDate());
             return false;
         }
         MailText text = MailText.of(items, now.toLocalDate(), address.base());
         String content =
                 DigestUtils.md5DigestAsHex(text.body().getBytes(StandardCharsets.UTF_8)) + " " + now.toLocalDate();
         if (isTold(reminder, content, now.toLocalDate())) {
-            store.settle(workshop, person.personId(), reminder.lastContent(), null, now.toLocalDate());
+            store.settle(person.personId(), reminder.lastContent(), null, now.toLocalDate());
             return false;
         }
         boolean sent = send(person, reminder, text).problem().isEmpty();
         store.settle(
-                workshop,
                 person.personId(),
                 sent ? content : reminder.lastContent(),
                 sent ? null : until,
@@ -146,7 +144,7 @@ public class MailRounds {
                 text.subject(),
                 text.body(),
                 problem);
-        store.add(person.workshopId(), mail);
+        store.add(mail);
         return mail;
     }
 }

@@ -54,8 +54,7 @@ public class Mails {
     /** As it is kept; what is usual where nothing is. */
     @Transactional(readOnly = true)
     public MailReminder mine() {
-        return store.of(CurrentPerson.now().workshopId(), CurrentPerson.now().personId())
-                .orElse(NONE_YET);
+        return store.of(CurrentPerson.now().personId()).orElse(NONE_YET);
     }
 
     /** When the next one goes out; empty where none is wanted. */
@@ -77,20 +76,18 @@ public class Mails {
         }
         errors.throwIfAny();
         entries.hold(CurrentPerson.now().personId()); // one each, so it has no id of its own to be held by
-        if (!store.put(
-                        CurrentPerson.now().workshopId(),
-                        new MailReminder(
-                                CurrentPerson.now().personId(),
-                                reminder.version(),
-                                address,
-                                "", // stays as it is
-                                reminder.wanted(),
-                                reminder.at(),
-                                reminder.quiet(),
-                                reminder.daysAhead(),
-                                null,
-                                "",
-                                null))
+        if (!store.put(new MailReminder(
+                        CurrentPerson.now().personId(),
+                        reminder.version(),
+                        address,
+                        "", // stays as it is
+                        reminder.wanted(),
+                        reminder.at(),
+                        reminder.quiet(),
+                        reminder.daysAhead(),
+                        null,
+                        "",
+                        null))
                 && !mine().isSameAs(reminder)) {
             throw ConflictException.staleEdit("your reminder");
         }
@@ -99,6 +96,6 @@ public class Mails {
     /** What went out to whoever asks, latest first. */
     @Transactional(readOnly = true)
     public List<SentMail> sent() {
-        return store.sent(CurrentPerson.now().workshopId(), CurrentPerson.now().personId(), SHOWN);
+        return store.sent(CurrentPerson.now().personId(), SHOWN);
     }
 }

@@ -16,7 +16,6 @@ import java.util.function.Function;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
-import oldtallow.app.identity.access.CurrentPerson;
 import oldtallow.app.job.api.JobRecords;
 import oldtallow.app.job.model.PastJob;
 import oldtallow.app.outlet.model.PaletteStore;
@@ -95,7 +94,7 @@ public class Palette {
         List<String> positions = positions(all);
         List<String> asked =
                 all.stream().filter(word -> !positions.contains(word)).toList();
-        List<Entry> found = store.find(CurrentPerson.now().workshopId(), asked, MOST_HITS);
+        List<Entry> found = store.find(asked, MOST_HITS);
         Map<UUID, Rig> rigs = register
                 .rigs(found.stream().map(Entry::rigId).distinct().toList())
                 .stream()
@@ -174,7 +173,7 @@ public class Palette {
                     numbers.addAll(plainAndPieces(part.cupDesignation() == null ? "" : part.cupDesignation()));
                     entries.add(new Entry(Kind.PART, part.id(), rig.id(), numbers));
                 });
-        store.index(CurrentPerson.now().workshopId(), rig.id(), entries);
+        store.index(rig.id(), entries);
     }
 
     private static List<Hit> hits(

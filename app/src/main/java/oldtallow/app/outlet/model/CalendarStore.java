@@ -19,27 +19,27 @@ public interface CalendarStore {
     Optional<Opened> open(String tokenHash);
 
     /** A person's, those that were ended left out. */
-    List<CalendarFeed> of(UUID workshopId, UUID personId);
+    List<CalendarFeed> of(UUID personId);
 
     /** Everybody's, those that were ended left out. */
-    List<CalendarFeed> all(UUID workshopId);
+    List<CalendarFeed> all();
 
     /** Adds it, or gives the person's own of this id another token; false where the id is another's. */
-    boolean add(UUID workshopId, CalendarFeed feed, String tokenHash);
+    boolean add(CalendarFeed feed, String tokenHash);
 
     /** False where there is no such feed of the person. */
-    boolean end(UUID workshopId, UUID personId, UUID feedId, Instant now);
+    boolean end(UUID personId, UUID feedId, Instant now);
 
-    void read(UUID workshopId, UUID feedId, LocalDate on);
+    void read(UUID feedId, LocalDate on);
 
     /** What calendars were told of these rigs. */
-    List<CalendarEntry> entries(UUID workshopId, Collection<UUID> rigIds);
+    List<CalendarEntry> entries(Collection<UUID> rigIds);
 
     /** Rigs of which a calendar still shows something. */
-    List<UUID> shown(UUID workshopId, int most);
+    List<UUID> shown(int most);
 
-    void put(UUID workshopId, List<CalendarEntry> entries);
+    void put(List<CalendarEntry> entries);
 
     /** Forgets what was cancelled long ago. */
-    void forget(UUID workshopId, Instant cancelledBefore);
+    void forget(Instant cancelledBefore);
 }

@@ -8,10 +8,10 @@ import java.util.UUID;
 public interface PaletteStore {
 
     /** Replaces every word that leads to a rig or its parts. */
-    void index(UUID workshopId, UUID rigId, List<Entry> entries);
+    void index(UUID rigId, List<Entry> entries);
 
     /** Entries that have a word beginning with each of the asked ones, in the order of the first. */
-    List<Entry> find(UUID workshopId, List<String> beginnings, int most);
+    List<Entry> find(List<String> beginnings, int most);
 
     /** What can be found, and by which words (lower case). */
     record Entry(Kind kind, UUID targetId, UUID rigId, Set<String> words) {

@@ -13,6 +13,7 @@ import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import oldtallow.app.identity.access.CurrentPerson;
 import oldtallow.app.identity.access.Role;
 import oldtallow.app.identity.access.SignedIn;
 import oldtallow.app.outlet.model.CalendarEntry;
@@ -43,18 +44,18 @@ class JooqCalendar implements CalendarStore {
     }
 
     @Override
-    public List<CalendarFeed> of(UUID workshopId, UUID personId) {
-        return feeds(workshopId, CALENDAR_FEED.PERSON_ID.eq(personId));
+    public List<CalendarFeed> of(UUID personId) {
+        return feeds(CALENDAR_FEED.PERSON_ID.eq(personId));
     }
 
     @Override
-    public List<CalendarFeed> all(UUID workshopId) {
-        return feeds(workshopId, noCondition());
+    public List<CalendarFeed> all() {
+        return feeds(noCondition());
     }
 
-    private List<CalendarFeed> feeds(UUID workshopId, Condition whose) {
+    private List<CalendarFeed> feeds(Condition whose) {
         return db.selectFrom(CALENDAR_FEED)
-                .where(CALENDAR_FEED.WORKSHOP_ID.eq(workshopId), whose, CALENDAR_FEED.ENDED_AT.isNull())
+                .where(CALENDAR_FEED.WORKSHOP_ID.eq(CurrentPerson.workshopId()), whose, CALENDAR_FEED.ENDED_AT.isNull())
                 .orderBy(CALENDAR_FEED.CREATED_AT, CALENDAR_FEED.ID)
                 .fetch(row -> new CalendarFeed(
                         row.getId(),
@@ -66,10 +67,10 @@ class JooqCalendar implements CalendarStore {
     }
 
     @Override
-    public boolean add(UUID workshopId, CalendarFeed feed, String tokenHash) {
+    public boolean add(CalendarFeed feed, String tokenHash) {
         return db.insertInto(CALENDAR_FEED)
                         .set(CALENDAR_FEED.ID, feed.id())
-                        .set(CALENDAR_FEED.WORKSHOP_ID, workshopId)
+                        .set(CALENDAR_FEED.WORKSHOP_ID, CurrentPerson.workshopId())
                         .set(CALENDAR_FEED.PERSON_ID, feed.personId())
                         .set(CALENDAR_FEED.NAME, feed.name())
                         .set(CALENDAR_FEED.RIG_ID, feed.rigId())
@@ -78,17 +79,19 @@ class JooqCalendar implements CalendarStore {
                         .onConflict(CALENDAR_FEED.ID)
                         .doUpdate()
                         .set(CALENDAR_FEED.TOKEN_HASH, tokenHash)
-                        .where(CALENDAR_FEED.WORKSHOP_ID.eq(workshopId), CALENDAR_FEED.PERSON_ID.eq(feed.personId()))
+                        .where(
+                                CALENDAR_FEED.WORKSHOP_ID.eq(CurrentPerson.workshopId()),
+                                CALENDAR_FEED.PERSON_ID.eq(feed.personId()))
                         .execute()
                 == 1;
     }
 
     @Override
-    public boolean end(UUID workshopId, UUID personId, UUID feedId, Instant now) {
+    public boolean end(UUID personId, UUID feedId, Instant now) {
         return db.update(CALENDAR_FEED)
                         .set(CALENDAR_FEED.ENDED_AT, now.atOffset(ZoneOffset.UTC))
                         .where(
-                                CALENDAR_FEED.WORKSHOP_ID.eq(workshopId),
+                                CALENDAR_FEED.WORKSHOP_ID.eq(CurrentPerson.workshopId()),
                                 CALENDAR_FEED.ID.eq(feedId),
                                 CALENDAR_FEED.PERSON_ID.eq(personId),
                                 CALENDAR_FEED.ENDED_AT.isNull())
@@ -97,21 +100,21 @@ class JooqCalendar implements CalendarStore {
     }
 
     @Override
-    public void read(UUID workshopId, UUID feedId, LocalDate on) {
+    public void read(UUID feedId, LocalDate on) {
         db.update(CALENDAR_FEED)
                 .set(CALENDAR_FEED.LAST_READ_ON, on)
                 .where(
-                        CALENDAR_FEED.WORKSHOP_ID.eq(workshopId),
+                        CALENDAR_FEED.WORKSHOP_ID.eq(CurrentPerson.workshopId()),
                         CALENDAR_FEED.ID.eq(feedId),
                         CALENDAR_FEED.LAST_READ_ON.isDistinctFrom(on))
                 .execute();
     }
 
     @Override
-    public List<CalendarEntry> entries(UUID workshopId, Collection<UUID> rigIds) {
+    public List<CalendarEntry> entries(Collection<UUID> rigIds) {
         return db.selectFrom(CALENDAR_ENTRY)
                 .where(
-                        CALENDAR_ENTRY.WORKSHOP_ID.eq(workshopId),
+                        CALENDAR_ENTRY.WORKSHOP_ID.eq(CurrentPerson.workshopId()),
                         CALENDAR_ENTRY.RIG_ID.eq(any(rigIds.toArray(UUID[]::new))))
                 .orderBy(CALENDAR_ENTRY.FROM_ON, CALENDAR_ENTRY.ID)
                 .fetch(row -> new CalendarEntry(
@@ -129,18 +132,18 @@ class JooqCalendar implements CalendarStore {
     }
 
     @Override
-    public List<UUID> shown(UUID workshopId, int most) {
+    public List<UUID> shown(int most) {
         return db.selectDistinct(CALENDAR_ENTRY.RIG_ID)
                 .from(CALENDAR_ENTRY)
-                .where(CALENDAR_ENTRY.WORKSHOP_ID.eq(workshopId), CALENDAR_ENTRY.CANCELLED.isFalse())
+                .where(CALENDAR_ENTRY.WORKSHOP_ID.eq(CurrentPerson.workshopId()), CALENDAR_ENTRY.CANCELLED.isFalse())
                 .limit(most)
                 .fetch(CALENDAR_ENTRY.RIG_ID);
     }
 
     @Override
-    public void put(UUID workshopId, List<CalendarEntry> entries) {
+    public void put(List<CalendarEntry> entries) {
         for (CalendarEntry entry : entries) {
-            CalendarEntryRecord row = row(workshopId, entry);
+            CalendarEntryRecord row = row(entry);
             db.insertInto(CALENDAR_ENTRY)
                     .set(row)
                     .onConflict(CALENDAR_ENTRY.WORKSHOP_ID, CALENDAR_ENTRY.ID)
@@ -151,19 +154,19 @@ class JooqCalendar implements CalendarStore {
     }
 
     @Override
-    public void forget(UUID workshopId, Instant cancelledBefore) {
+    public void forget(Instant cancelledBefore) {
         db.deleteFrom(CALENDAR_ENTRY)
                 .where(
-                        CALENDAR_ENTRY.WORKSHOP_ID.eq(workshopId),
+                        CALENDAR_ENTRY.WORKSHOP_ID.eq(CurrentPerson.workshopId()),
                         CALENDAR_ENTRY.CANCELLED.isTrue(),
                         CALENDAR_ENTRY.CHANGED_AT.lt(cancelledBefore.atOffset(ZoneOffset.UTC)))
                 .execute();
     }
 
-    private static CalendarEntryRecord row(UUID workshopId, CalendarEntry entry) {
+    private static CalendarEntryRecord row(CalendarEntry entry) {
         return new CalendarEntryRecord(
                 entry.id(),
-                workshopId,
+                CurrentPerson.workshopId(),
                 entry.rigId(),
                 entry.from(),
                 entry.to(),

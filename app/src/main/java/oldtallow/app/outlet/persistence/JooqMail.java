@@ -11,6 +11,7 @@ import java.time.ZoneOffset;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import oldtallow.app.identity.access.CurrentPerson;
 import oldtallow.app.identity.access.Role;
 import oldtallow.app.identity.access.SignedIn;
 import oldtallow.app.outlet.model.MailReminder;
@@ -39,9 +40,9 @@ class JooqMail implements MailStore {
     }
 
     @Override
-    public Optional<MailReminder> of(UUID workshopId, UUID personId) {
+    public Optional<MailReminder> of(UUID personId) {
         return db.selectFrom(MAIL_REMINDER)
-                .where(MAIL_REMINDER.WORKSHOP_ID.eq(workshopId), MAIL_REMINDER.ID.eq(personId))
+                .where(MAIL_REMINDER.WORKSHOP_ID.eq(CurrentPerson.workshopId()), MAIL_REMINDER.ID.eq(personId))
                 .fetchOptional(row -> new MailReminder(
                         row.getId(),
                         row.getVersion(),
@@ -57,7 +58,7 @@ class JooqMail implements MailStore {
     }
 
     @Override
-    public boolean put(UUID workshopId, MailReminder reminder) {
+    public boolean put(MailReminder reminder) {
         var row = new MailReminderRecord();
         row.setAddress(reminder.address());
         row.setWanted(reminder.wanted());
@@ -69,7 +70,7 @@ class JooqMail implements MailStore {
         return db.insertInto(MAIL_REMINDER)
                         .set(row)
                         .set(MAIL_REMINDER.ID, reminder.personId())
-                        .set(MAIL_REMINDER.WORKSHOP_ID, workshopId)
+                        .set(MAIL_REMINDER.WORKSHOP_ID, CurrentPerson.workshopId())
                         .onConflict(MAIL_REMINDER.WORKSHOP_ID, MAIL_REMINDER.ID)
                         .doUpdate()
                         .set(row)
@@ -79,13 +80,13 @@ class JooqMail implements MailStore {
     }
 
     @Override
-    public boolean takeCode(UUID workshopId, UUID personId, String codeHash, Instant now, Instant noneSince) {
+    public boolean takeCode(UUID personId, String codeHash, Instant now, Instant noneSince) {
         return db.update(MAIL_REMINDER)
                         .set(MAIL_REMINDER.CODE_HASH, codeHash)
                         .set(MAIL_REMINDER.CODE_TRIES, (short) 0)
                         .set(MAIL_REMINDER.CODE_SENT_AT, now.atOffset(ZoneOffset.UTC))
                         .where(
-                                MAIL_REMINDER.WORKSHOP_ID.eq(workshopId),
+                                MAIL_REMINDER.WORKSHOP_ID.eq(CurrentPerson.workshopId()),
                                 MAIL_REMINDER.ID.eq(personId),
                                 MAIL_REMINDER
                                         .CODE_SENT_AT
@@ -96,17 +97,17 @@ class JooqMail implements MailStore {
     }
 
     @Override
-    public boolean confirm(UUID workshopId, UUID personId, String codeHash, Instant sentSince, int tries) {
+    public boolean confirm(UUID personId, String codeHash, Instant sentSince, int tries) {
         // counted in a statement of its own before it is compared: many tries at the same moment count too
         db.update(MAIL_REMINDER)
                 .set(MAIL_REMINDER.CODE_TRIES, MAIL_REMINDER.CODE_TRIES.plus(1))
-                .where(MAIL_REMINDER.WORKSHOP_ID.eq(workshopId), MAIL_REMINDER.ID.eq(personId))
+                .where(MAIL_REMINDER.WORKSHOP_ID.eq(CurrentPerson.workshopId()), MAIL_REMINDER.ID.eq(personId))
                 .execute();
         return db.update(MAIL_REMINDER)
                         .set(MAIL_REMINDER.CONFIRMED, MAIL_REMINDER.ADDRESS)
                         .set(MAIL_REMINDER.CODE_HASH, "")
                         .where(
-                                MAIL_REMINDER.WORKSHOP_ID.eq(workshopId),
+                                MAIL_REMINDER.WORKSHOP_ID.eq(CurrentPerson.workshopId()),
                                 MAIL_REMINDER.ID.eq(personId),
                                 MAIL_REMINDER.CODE_HASH.eq(codeHash),
                                 MAIL_REMINDER.CODE_HASH.ne(""),
@@ -117,11 +118,11 @@ class JooqMail implements MailStore {
     }
 
     @Override
-    public boolean take(UUID workshopId, UUID personId, LocalDate day, Instant now, Instant until) {
+    public boolean take(UUID personId, LocalDate day, Instant now, Instant until) {
         return db.update(MAIL_REMINDER)
                         .set(MAIL_REMINDER.TRY_AGAIN_AT, until.atOffset(ZoneOffset.UTC))
                         .where(
-                                MAIL_REMINDER.WORKSHOP_ID.eq(workshopId),
+                                MAIL_REMINDER.WORKSHOP_ID.eq(CurrentPerson.workshopId()),
                                 MAIL_REMINDER.ID.eq(personId),
                                 MAIL_REMINDER.LAST_SENT_ON.isDistinctFrom(day),
                                 MAIL_REMINDER
@@ -133,22 +134,21 @@ class JooqMail implements MailStore {
     }
 
     @Override
-    public void settle(
-            UUID workshopId, UUID personId, String content, @Nullable Instant tryAgainAt, @Nullable LocalDate sentOn) {
+    public void settle(UUID personId, String content, @Nullable Instant tryAgainAt, @Nullable LocalDate sentOn) {
         @Nullable OffsetDateTime again = tryAgainAt == null ? null : tryAgainAt.atOffset(ZoneOffset.UTC);
         db.update(MAIL_REMINDER)
                 .set(MAIL_REMINDER.LAST_CONTENT, content)
                 .set(MAIL_REMINDER.TRY_AGAIN_AT, again)
                 .set(MAIL_REMINDER.LAST_SENT_ON, sentOn)
-                .where(MAIL_REMINDER.WORKSHOP_ID.eq(workshopId), MAIL_REMINDER.ID.eq(personId))
+                .where(MAIL_REMINDER.WORKSHOP_ID.eq(CurrentPerson.workshopId()), MAIL_REMINDER.ID.eq(personId))
                 .execute();
     }
 
     @Override
-    public void add(UUID workshopId, SentMail mail) {
+    public void add(SentMail mail) {
         db.insertInto(MAIL_SENT)
                 .set(MAIL_SENT.ID, mail.id())
-                .set(MAIL_SENT.WORKSHOP_ID, workshopId)
+                .set(MAIL_SENT.WORKSHOP_ID, CurrentPerson.workshopId())
                 .set(MAIL_SENT.PERSON_ID, mail.personId())
                 .set(MAIL_SENT.AT, mail.at().atOffset(ZoneOffset.UTC))
                 .set(MAIL_SENT.ADDRESS, mail.address())
@@ -159,9 +159,9 @@ class JooqMail implements MailStore {
     }
 
     @Override
-    public List<SentMail> sent(UUID workshopId, UUID personId, int most) {
+    public List<SentMail> sent(UUID personId, int most) {
         return db.selectFrom(MAIL_SENT)
-                .where(MAIL_SENT.WORKSHOP_ID.eq(workshopId), MAIL_SENT.PERSON_ID.eq(personId))
+                .where(MAIL_SENT.WORKSHOP_ID.eq(CurrentPerson.workshopId()), MAIL_SENT.PERSON_ID.eq(personId))
                 .orderBy(MAIL_SENT.AT.desc(), MAIL_SENT.ID)
                 .limit(most)
                 .fetch(row -> new SentMail(

@@ -12,6 +12,7 @@ import java.util.List;
 import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
+import oldtallow.app.identity.access.CurrentPerson;
 import oldtallow.app.outlet.model.PaletteStore;
 import oldtallow.db.tables.PaletteWord;
 import oldtallow.db.tables.records.PaletteWordRecord;
@@ -36,32 +37,35 @@ class JooqPalette implements PaletteStore {
     }
 
     @Override
-    public void index(UUID workshopId, UUID rigId, List<Entry> entries) {
+    public void index(UUID rigId, List<Entry> entries) {
         db.deleteFrom(PALETTE_WORD)
-                .where(PALETTE_WORD.WORKSHOP_ID.eq(workshopId), PALETTE_WORD.RIG_ID.eq(rigId))
+                .where(PALETTE_WORD.WORKSHOP_ID.eq(CurrentPerson.workshopId()), PALETTE_WORD.RIG_ID.eq(rigId))
                 .execute();
         List<PaletteWordRecord> rows = new ArrayList<>();
         for (Entry entry : entries) {
             for (String word : entry.words()) {
-                rows.add(new PaletteWordRecord(workshopId, word, entry.kind().name(), entry.targetId(), entry.rigId()));
+                rows.add(new PaletteWordRecord(
+                        CurrentPerson.workshopId(), word, entry.kind().name(), entry.targetId(), entry.rigId()));
             }
         }
         db.batchInsert(rows).execute();
     }
 
     @Override
-    public List<Entry> find(UUID workshopId, List<String> beginnings, int most) {
+    public List<Entry> find(List<String> beginnings, int most) {
         List<String> rarestFirst = beginnings.size() == 1
                 ? beginnings
                 : beginnings.stream()
-                        .sorted(Comparator.comparingInt(word -> known(workshopId, word)))
+                        .sorted(Comparator.comparingInt(word -> known(word)))
                         .toList();
         List<Condition> others =
                 rarestFirst.stream().skip(1).map(JooqPalette::alsoHas).toList();
         return db
                 .select(PALETTE_WORD.KIND, PALETTE_WORD.TARGET_ID, PALETTE_WORD.RIG_ID, PALETTE_WORD.WORD)
                 .from(PALETTE_WORD)
-                .where(PALETTE_WORD.WORKSHOP_ID.eq(workshopId), begins(PALETTE_WORD, rarestFirst.getFirst()))
+                .where(
+                        PALETTE_WORD.WORKSHOP_ID.eq(CurrentPerson.workshopId()),
+                        begins(PALETTE_WORD, rarestFirst.getFirst()))
                 .and(org.jooq.impl.DSL.and(others))
                 .orderBy(PALETTE_WORD.WORD, PALETTE_WORD.KIND, PALETTE_WORD.TARGET_ID)
                 .limit(most * 3)
@@ -78,10 +82,10 @@ class JooqPalette implements PaletteStore {
                 .toList();
     }
 
-    private int known(UUID workshopId, String word) {
+    private int known(String word) {
         return db.fetchCount(selectOne()
                 .from(PALETTE_WORD)
-                .where(PALETTE_WORD.WORKSHOP_ID.eq(workshopId), begins(PALETTE_WORD, word))
+                .where(PALETTE_WORD.WORKSHOP_ID.eq(CurrentPerson.workshopId()), begins(PALETTE_WORD, word))
                 .limit(COMMON));
     }
 

@@ -4,7 +4,6 @@ import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Stream;
-import oldtallow.app.identity.access.CurrentPerson;
 import oldtallow.app.platform.problem.ConflictException;
 import oldtallow.app.register.reference.OwnProcedure;
 import oldtallow.app.register.reference.ProcedureStore;
@@ -39,7 +38,7 @@ public class AdjustmentProcedures {
     /** The workshop's own, retired ones too. */
     @Transactional(readOnly = true)
     public List<OwnProcedure> own() {
-        return store.all(CurrentPerson.now().workshopId());
+        return store.all();
     }
 
     /** A school by its id, in use or not. */
@@ -84,7 +83,7 @@ public class AdjustmentProcedures {
             throw new ConflictException("Somebody changed "
                     + now.map(one -> one.school().label()).orElse("it") + " meanwhile. Load it again.");
         }
-        if (!store.put(CurrentPerson.now().workshopId(), school)) {
+        if (!store.put(school)) {
             throw new InvalidInputException(
                     "label", school.school().label(), "is the name of another school; call this one something else");
         }
@@ -95,7 +94,6 @@ public class AdjustmentProcedures {
     public void retire(UUID id) {
         own().stream()
                 .filter(one -> one.id().equals(id) && !one.retired())
-                .forEach(now -> store.put(
-                        CurrentPerson.now().workshopId(), new OwnProcedure(now.school(), true, now.version())));
+                .forEach(now -> store.put(new OwnProcedure(now.school(), true, now.version())));
     }
 }

@@ -6,7 +6,6 @@ import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
-import oldtallow.app.identity.access.CurrentPerson;
 import oldtallow.app.register.reference.CatalogueSet;
 import oldtallow.app.register.reference.CatalogueStore;
 import oldtallow.core.bearing.BearingSet;
@@ -33,7 +32,7 @@ public class Catalogue {
     public List<CatalogueSet> all() {
         return Stream.concat(
                         StandardCatalogue.entries().stream().map(entry -> new CatalogueSet(entry, null)),
-                        store.own(CurrentPerson.now().workshopId()).stream())
+                        store.own().stream())
                 .toList();
     }
 
@@ -81,7 +80,7 @@ public class Catalogue {
         var errors = new FieldErrors();
         if (StandardCatalogue.entries().stream()
                         .anyMatch(known -> known.set().designation().equals(designation))
-                || !store.add(CurrentPerson.now().workshopId(), id, entry)) {
+                || !store.add(id, entry)) {
             errors.add("cone", designation, "is in the catalogue already; look it up there");
         }
         errors.throwIfAny();
@@ -98,6 +97,6 @@ public class Catalogue {
     /** Takes a set of the workshop's own away, if it is still there. */
     @Transactional
     public void remove(UUID id) {
-        store.remove(CurrentPerson.now().workshopId(), id);
+        store.remove(id);
     }
 }

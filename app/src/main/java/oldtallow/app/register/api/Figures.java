@@ -83,8 +83,7 @@ public class Figures {
     /** The workshop's own rules for everything. */
     @Transactional(readOnly = true)
     public List<FiledFigure> rules() {
-        return filed(
-                EnumSet.allOf(FigureKind.class), List.of(CurrentPerson.now().workshopId()));
+        return filed(EnumSet.allOf(FigureKind.class), List.of(CurrentPerson.workshopId()));
     }
 
     /** What governs at a wheel end, by kind, common practice at the bottom; the first of a kind governs. */
@@ -117,19 +116,15 @@ public class Figures {
     /** Intervals of these rigs. */
     @Transactional(readOnly = true)
     public IntervalLadders intervals(Collection<RigPlan> rigs) {
-        return new IntervalLadders(
-                CurrentPerson.now().workshopId(), filed(EnumSet.of(FigureKind.INTERVAL), places(rigs)));
+        return new IntervalLadders(CurrentPerson.workshopId(), filed(EnumSet.of(FigureKind.INTERVAL), places(rigs)));
     }
 
     /** Intervals of every rig of the workshop. */
     @Transactional(readOnly = true)
     public IntervalLadders intervals() {
-        UUID workshopId = CurrentPerson.now().workshopId();
         return new IntervalLadders(
-                workshopId,
-                store.all(workshopId, FigureKind.INTERVAL).stream()
-                        .sorted(GOVERNING_FIRST)
-                        .toList());
+                CurrentPerson.workshopId(),
+                store.all(FigureKind.INTERVAL).stream().sorted(GOVERNING_FIRST).toList());
     }
 
     /**
@@ -143,7 +138,7 @@ public class Figures {
         if (figure.value() instanceof FigureValue.NutSequence sequence) {
             schools.require(sequence.school());
         }
-        if (!store.put(CurrentPerson.now().workshopId(), place, version, figure) && !isFiled(place, figure)) {
+        if (!store.put(place, version, figure) && !isFiled(place, figure)) {
             throw ConflictException.staleEdit("this figure");
         }
         log.note(Kind.FIGURE_FILED, words(figure.value().kind(), figure.authority(), place));
@@ -158,7 +153,7 @@ public class Figures {
     /** Takes a figure away; the next one below governs then. */
     @Transactional
     public void withdraw(FiledFigure filed) {
-        if (!store.remove(CurrentPerson.now().workshopId(), filed.id(), filed.version())) {
+        if (!store.remove(filed.id(), filed.version())) {
             throw ConflictException.staleEdit("this figure");
         }
         log.note(
@@ -213,9 +208,7 @@ public class Figures {
     }
 
     private List<FiledFigure> filed(Set<FigureKind> kinds, Collection<UUID> places) {
-        return store.at(CurrentPerson.now().workshopId(), kinds, places).stream()
-                .sorted(GOVERNING_FIRST)
-                .toList();
+        return store.at(kinds, places).stream().sorted(GOVERNING_FIRST).toList();
     }
 
     private List<GoverningFigure<FigureValue>> ladder(WheelEnd end, FigureKind kind, List<FiledFigure> filed) {
@@ -238,11 +231,11 @@ public class Figures {
     }
 
     private static List<UUID> places(WheelEnd end) {
-        return List.of(CurrentPerson.now().workshopId(), end.rigId(), end.axleId(), end.id());
+        return List.of(CurrentPerson.workshopId(), end.rigId(), end.axleId(), end.id());
     }
 
     private static List<UUID> places(Collection<RigPlan> rigs) {
-        List<UUID> places = new ArrayList<>(List.of(CurrentPerson.now().workshopId()));
+        List<UUID> places = new ArrayList<>(List.of(CurrentPerson.workshopId()));
         for (RigPlan rig : rigs) {
             places.add(rig.id());
             for (RigPlan.AxlePlan axle : rig.axles()) {

@@ -5,7 +5,6 @@ import java.time.LocalDate;
 import java.util.Collection;
 import java.util.List;
 import java.util.UUID;
-import oldtallow.app.identity.access.CurrentPerson;
 import oldtallow.app.register.model.FittedPart;
 import oldtallow.app.register.model.FittedPartStore;
 import oldtallow.app.register.model.PartEntry;
@@ -31,7 +30,7 @@ public class FittedParts {
     /** Everything that is or was fitted to these wheel ends, by place, the latest first. */
     @Transactional(readOnly = true)
     public List<FittedPart> of(Collection<UUID> wheelEndIds) {
-        return store.of(CurrentPerson.now().workshopId(), wheelEndIds);
+        return store.of(wheelEndIds);
     }
 
     /** What is fitted to a wheel end now. */
@@ -43,7 +42,7 @@ public class FittedParts {
     /** Parts on a wheel end now whose batch begins so, however it is written. */
     @Transactional(readOnly = true)
     public List<FittedPart> ofBatch(String beginning) {
-        return store.ofBatch(CurrentPerson.now().workshopId(), beginning, MOST_OF_A_BATCH);
+        return store.ofBatch(beginning, MOST_OF_A_BATCH);
     }
 
     /** Puts a part in its place; what was there is off from that day on, or from today. */
@@ -53,10 +52,9 @@ public class FittedParts {
         var errors = new FieldErrors();
         entry.check(today, errors);
         errors.throwIfAny();
-        UUID workshopId = CurrentPerson.now().workshopId();
         if (of(List.of(wheelEndId)).stream().noneMatch(one -> one.id().equals(entry.id()))) {
-            store.takeOff(workshopId, wheelEndId, entry.place(), entry.fittedOn() == null ? today : entry.fittedOn());
-            store.fit(workshopId, entry.on(wheelEndId));
+            store.takeOff(wheelEndId, entry.place(), entry.fittedOn() == null ? today : entry.fittedOn());
+            store.fit(entry.on(wheelEndId));
         }
     }
 
@@ -66,12 +64,12 @@ public class FittedParts {
         var errors = new FieldErrors();
         entry.check(LocalDate.now(clock), errors);
         errors.throwIfAny();
-        return store.correct(CurrentPerson.now().workshopId(), entry.on(wheelEndId));
+        return store.correct(entry.on(wheelEndId));
     }
 
     /** Takes a part off; its place is empty then. */
     @Transactional
     public void takeOff(UUID wheelEndId, PartPlace place) {
-        store.takeOff(CurrentPerson.now().workshopId(), wheelEndId, place, LocalDate.now(clock));
+        store.takeOff(wheelEndId, place, LocalDate.now(clock));
     }
 }

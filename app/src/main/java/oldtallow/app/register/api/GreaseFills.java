@@ -31,7 +31,7 @@ public class GreaseFills {
     @Transactional(readOnly = true)
     public List<GreaseFill> of(UUID wheelEndId) {
         register.wheelEnd(wheelEndId);
-        return store.of(CurrentPerson.now().workshopId(), wheelEndId);
+        return store.of(wheelEndId);
     }
 
     /** What is in it; empty where nobody ever wrote it down. */

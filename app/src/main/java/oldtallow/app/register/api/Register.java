@@ -12,7 +12,6 @@ import java.util.UUID;
 import java.util.function.Consumer;
 import java.util.function.Function;
 import java.util.stream.Collectors;
-import oldtallow.app.identity.access.CurrentPerson;
 import oldtallow.app.platform.problem.ConflictException;
 import oldtallow.app.platform.problem.NotFoundException;
 import oldtallow.app.register.model.RegisterStore;
@@ -55,13 +54,13 @@ public class Register {
     /** Rigs of these ids, in that order. */
     @Transactional(readOnly = true)
     public List<Rig> rigs(Collection<UUID> ids) {
-        return store.rigs(CurrentPerson.now().workshopId(), ids);
+        return store.rigs(ids);
     }
 
     /** The same for lists: wheel ends by their names alone. */
     @Transactional(readOnly = true)
     public List<RigPlan> plans(Collection<UUID> ids) {
-        return store.plans(CurrentPerson.now().workshopId(), ids);
+        return store.plans(ids);
     }
 
     /** One rig for a list; throws {@link NotFoundException} if this workshop has none of that id. */
@@ -73,7 +72,7 @@ public class Register {
     /** Rigs of an owner, named in full. */
     @Transactional(readOnly = true)
     public List<UUID> idsOfOwner(String owner) {
-        return store.idsOfOwner(CurrentPerson.now().workshopId(), owner);
+        return store.idsOfOwner(owner);
     }
 
     /** Goes through every rig of the workshop, some hundred at a time. */
@@ -81,7 +80,7 @@ public class Register {
     public void everyRig(Consumer<List<Rig>> batch) {
         @Nullable UUID last = null;
         while (true) {
-            List<UUID> ids = store.idsAfter(CurrentPerson.now().workshopId(), last, BATCH);
+            List<UUID> ids = store.idsAfter(last, BATCH);
             if (ids.isEmpty()) {
                 return;
             }
@@ -92,33 +91,31 @@ public class Register {
 
     @Transactional(readOnly = true)
     public boolean isEmpty() {
-        return store.idsAfter(CurrentPerson.now().workshopId(), null, 1).isEmpty();
+        return store.idsAfter(null, 1).isEmpty();
     }
 
     /** One wheel end; throws {@link NotFoundException} if this workshop has none of that id. */
     @Transactional(readOnly = true)
     public WheelEnd wheelEnd(UUID id) {
-        return store.wheelEnd(CurrentPerson.now().workshopId(), id)
-                .orElseThrow(() -> new NotFoundException("wheel end", id));
+        return store.wheelEnd(id).orElseThrow(() -> new NotFoundException("wheel end", id));
     }
 
     /** What wheel ends are called; those of other workshops are not there. */
     @Transactional(readOnly = true)
     public Map<UUID, WheelEndName> names(Collection<UUID> ids) {
-        return store.names(CurrentPerson.now().workshopId(), ids).stream()
-                .collect(Collectors.toMap(WheelEndName::id, Function.identity()));
+        return store.names(ids).stream().collect(Collectors.toMap(WheelEndName::id, Function.identity()));
     }
 
     /** Whose axle it is. */
     @Transactional(readOnly = true)
     public Optional<UUID> rigOfAxle(UUID axleId) {
-        return store.rigOfAxle(CurrentPerson.now().workshopId(), axleId);
+        return store.rigOfAxle(axleId);
     }
 
     /** What a wheel end was made of, the latest first. */
     @Transactional(readOnly = true)
     public List<WheelEndBuild> builds(UUID wheelEndId) {
-        return store.builds(CurrentPerson.now().workshopId(), wheelEndId);
+        return store.builds(wheelEndId);
     }
 
     /** Where an axle stands and what is at its two ends. */
@@ -138,11 +135,10 @@ public class Register {
         }
         checkPlate(id, entry, errors);
         errors.throwIfAny();
-        UUID workshopId = CurrentPerson.now().workshopId();
         Rig rig = new Rig(
                 id,
                 1,
-                store.nextYardNumber(workshopId),
+                store.nextYardNumber(),
                 entry.kind(),
                 entry.name(),
                 entry.plate(),
@@ -152,7 +148,7 @@ public class Register {
                 entry.distance(),
                 entry.plan(),
                 axles(id, entry, axles));
-        store.add(workshopId, rig);
+        store.add(rig);
         touched(id);
         return rig;
     }
@@ -168,7 +164,7 @@ public class Register {
         entry.check(errors, LocalDate.now(clock));
         checkPlate(rigId, entry, errors);
         errors.throwIfAny();
-        if (!store.change(CurrentPerson.now().workshopId(), rigId, version, entry)) {
+        if (!store.change(rigId, version, entry)) {
             throw ConflictException.staleEdit("this rig");
         }
         touched(rigId);
@@ -186,7 +182,7 @@ public class Register {
         }
         var errors = new FieldErrors();
         LocalDate today = LocalDate.now(clock);
-        LocalDate earliest = store.builds(CurrentPerson.now().workshopId(), end.id()).stream()
+        LocalDate earliest = store.builds(end.id()).stream()
                 .map(WheelEndBuild::since)
                 .max(LocalDate::compareTo)
                 .orElse(LocalDate.MIN);
@@ -199,7 +195,7 @@ public class Register {
                     "is before the last change of " + earliest + "; give that day or a later one");
         }
         errors.throwIfAny();
-        if (!store.changeBuild(CurrentPerson.now().workshopId(), end.id(), version, build)) {
+        if (!store.changeBuild(end.id(), version, build)) {
             throw ConflictException.staleEdit("this wheel end");
         }
         touched(end.rigId());
@@ -225,7 +221,7 @@ public class Register {
         if (entry.plate().isEmpty()) {
             return;
         }
-        store.rigWithPlate(CurrentPerson.now().workshopId(), entry.plate(), rigId)
+        store.rigWithPlate(entry.plate(), rigId)
                 .ifPresent(other -> errors.add(
                         "plate",
                         entry.plate(),

@@ -4,7 +4,6 @@ import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.UUID;
-import oldtallow.app.identity.access.CurrentPerson;
 import oldtallow.app.platform.problem.ConflictException;
 import oldtallow.app.register.reference.ToolStore;
 import oldtallow.app.register.reference.WorkshopTool;
@@ -32,7 +31,7 @@ public class Tools {
 
     @Transactional(readOnly = true)
     public List<WorkshopTool> all() {
-        return store.all(CurrentPerson.now().workshopId());
+        return store.all();
     }
 
     /** Enters or changes one. */
@@ -47,7 +46,7 @@ public class Tools {
         if (now.isPresent() && now.get().version() != tool.version()) {
             throw new ConflictException("Somebody changed " + now.get().name() + " meanwhile. Load it again.");
         }
-        if (!store.put(CurrentPerson.now().workshopId(), tool)) {
+        if (!store.put(tool)) {
             var errors = new FieldErrors();
             errors.add("name", tool.name(), "is the name of another tool; call this one something else");
             errors.throwIfAny();
@@ -56,7 +55,7 @@ public class Tools {
 
     @Transactional
     public void remove(UUID id) {
-        store.remove(CurrentPerson.now().workshopId(), id);
+        store.remove(id);
     }
 
     private static void check(WorkshopTool tool) {

@@ -9,17 +9,17 @@ import java.util.UUID;
 public interface FittedPartStore {
 
     /** Everything that is or was fitted to these wheel ends, by place, the latest first. */
-    List<FittedPart> of(UUID workshopId, Collection<UUID> wheelEndIds);
+    List<FittedPart> of(Collection<UUID> wheelEndIds);
 
     /** Parts on a wheel end now whose batch begins so, however it is written; at most so many. */
-    List<FittedPart> ofBatch(UUID workshopId, String beginning, int most);
+    List<FittedPart> ofBatch(String beginning, int most);
 
     /** Takes off what is in a place; nothing happens where it is empty. */
-    void takeOff(UUID workshopId, UUID wheelEndId, PartPlace place, LocalDate on);
+    void takeOff(UUID wheelEndId, PartPlace place, LocalDate on);
 
     /** Writes a part anew, but for its place and the day it came off; false where there is none of that id there. */
-    boolean correct(UUID workshopId, FittedPart part);
+    boolean correct(FittedPart part);
 
     /** Puts a part in its empty place; a part that is on record already stays as it is. */
-    void fit(UUID workshopId, FittedPart part);
+    void fit(FittedPart part);
 }

@@ -8,7 +8,7 @@ import oldtallow.app.identity.access.SignedIn;
 public interface GreaseFillStore {
 
     /** Of a wheel end, the latest first. */
-    List<GreaseFill> of(UUID workshopId, UUID wheelEndId);
+    List<GreaseFill> of(UUID wheelEndId);
 
     /** Nothing happens where its id is on record. */
     void add(SignedIn person, GreaseFill fill);

@@ -4,6 +4,7 @@ import java.util.EnumMap;
 import java.util.Map;
 import java.util.TreeMap;
 import java.util.UUID;
+import oldtallow.app.identity.access.CurrentPerson;
 import oldtallow.app.register.model.WheelEndBuild;
 import oldtallow.core.fastening.sequence.ProcedureId;
 import oldtallow.core.fastening.thread.ScrewThread;
@@ -57,9 +58,9 @@ final class BuildRow {
                 dimensions(row.getDimensionsUm()));
     }
 
-    static WheelEndBuildRecord record(UUID workshopId, UUID wheelEndId, WheelEndBuild build) {
+    static WheelEndBuildRecord record(UUID wheelEndId, WheelEndBuild build) {
         var row = new WheelEndBuildRecord();
-        row.setWorkshopId(workshopId);
+        row.setWorkshopId(CurrentPerson.workshopId());
         row.setWheelEndId(wheelEndId);
         row.setSince(build.since());
         row.setConstruction(build.construction().name());

@@ -1,7 +1,7 @@
 package oldtallow.app.register.persistence;
 
 import java.util.List;
-import java.util.UUID;
+import oldtallow.app.identity.access.CurrentPerson;
 import oldtallow.app.register.reference.FiledFigure;
 import oldtallow.app.register.reference.Place;
 import oldtallow.app.register.reference.Place.Scope;
@@ -46,9 +46,9 @@ class FigureRow {
                 new GoverningFigure<>(value(row), Authority.valueOf(row.getAuthority()), row.getSource()));
     }
 
-    FigureRecord record(UUID workshopId, Place place, GoverningFigure<FigureValue> figure) {
+    FigureRecord record(Place place, GoverningFigure<FigureValue> figure) {
         var row = new FigureRecord();
-        row.setWorkshopId(workshopId);
+        row.setWorkshopId(CurrentPerson.workshopId());
         row.setAuthority(figure.authority().name());
         row.setKind(figure.value().kind().name());
         row.setSource(figure.source());

@@ -4,6 +4,7 @@ import static oldtallow.db.tables.OwnBearingSet.OWN_BEARING_SET;
 
 import java.util.List;
 import java.util.UUID;
+import oldtallow.app.identity.access.CurrentPerson;
 import oldtallow.app.register.reference.CatalogueSet;
 import oldtallow.app.register.reference.CatalogueStore;
 import oldtallow.core.bearing.BearingSet;
@@ -26,19 +27,19 @@ class JooqCatalogue implements CatalogueStore {
     }
 
     @Override
-    public List<CatalogueSet> own(UUID workshopId) {
+    public List<CatalogueSet> own() {
         return db.selectFrom(OWN_BEARING_SET)
-                .where(OWN_BEARING_SET.WORKSHOP_ID.eq(workshopId))
+                .where(OWN_BEARING_SET.WORKSHOP_ID.eq(CurrentPerson.workshopId()))
                 .orderBy(OWN_BEARING_SET.CONE, OWN_BEARING_SET.CUP)
                 .fetch(JooqCatalogue::read);
     }
 
     @Override
-    public boolean add(UUID workshopId, UUID id, CatalogueEntry entry) {
+    public boolean add(UUID id, CatalogueEntry entry) {
         BearingSet set = entry.set();
         return db.insertInto(OWN_BEARING_SET)
                         .set(OWN_BEARING_SET.ID, id)
-                        .set(OWN_BEARING_SET.WORKSHOP_ID, workshopId)
+                        .set(OWN_BEARING_SET.WORKSHOP_ID, CurrentPerson.workshopId())
                         .set(OWN_BEARING_SET.CONE, set.designation().cone())
                         .set(OWN_BEARING_SET.CUP, set.designation().cup())
                         .set(OWN_BEARING_SET.SERIES, set.series().name())
@@ -55,9 +56,9 @@ class JooqCatalogue implements CatalogueStore {
     }
 
     @Override
-    public boolean remove(UUID workshopId, UUID id) {
+    public boolean remove(UUID id) {
         return db.deleteFrom(OWN_BEARING_SET)
-                        .where(OWN_BEARING_SET.WORKSHOP_ID.eq(workshopId), OWN_BEARING_SET.ID.eq(id))
+                        .where(OWN_BEARING_SET.WORKSHOP_ID.eq(CurrentPerson.workshopId()), OWN_BEARING_SET.ID.eq(id))
                         .execute()
                 == 1;
     }

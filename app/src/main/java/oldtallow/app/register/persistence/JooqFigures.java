@@ -8,6 +8,7 @@ import java.util.Collection;
 import java.util.List;
 import java.util.Set;
 import java.util.UUID;
+import oldtallow.app.identity.access.CurrentPerson;
 import oldtallow.app.register.reference.FigureStore;
 import oldtallow.app.register.reference.FiledFigure;
 import oldtallow.app.register.reference.Place;
@@ -35,25 +36,25 @@ class JooqFigures implements FigureStore {
     }
 
     @Override
-    public List<FiledFigure> at(UUID workshopId, Set<FigureKind> kinds, Collection<UUID> places) {
+    public List<FiledFigure> at(Set<FigureKind> kinds, Collection<UUID> places) {
         return db.selectFrom(FIGURE)
                 .where(
-                        FIGURE.WORKSHOP_ID.eq(workshopId),
+                        FIGURE.WORKSHOP_ID.eq(CurrentPerson.workshopId()),
                         FIGURE.KIND.in(kinds.stream().map(FigureKind::name).toList()),
                         PLACE.eq(any(places.toArray(UUID[]::new))))
                 .fetch(rows::read);
     }
 
     @Override
-    public List<FiledFigure> all(UUID workshopId, FigureKind kind) {
+    public List<FiledFigure> all(FigureKind kind) {
         return db.selectFrom(FIGURE)
-                .where(FIGURE.WORKSHOP_ID.eq(workshopId), FIGURE.KIND.eq(kind.name()))
+                .where(FIGURE.WORKSHOP_ID.eq(CurrentPerson.workshopId()), FIGURE.KIND.eq(kind.name()))
                 .fetch(rows::read);
     }
 
     @Override
-    public boolean put(UUID workshopId, Place place, int version, GoverningFigure<FigureValue> figure) {
-        FigureRecord row = rows.record(workshopId, place, figure);
+    public boolean put(Place place, int version, GoverningFigure<FigureValue> figure) {
+        FigureRecord row = rows.record(place, figure);
         row.setVersion(version + 1);
         if (version == 0) {
             row.setId(UUID.randomUUID());
@@ -62,7 +63,7 @@ class JooqFigures implements FigureStore {
         return db.update(FIGURE)
                         .set(row)
                         .where(
-                                FIGURE.WORKSHOP_ID.eq(workshopId),
+                                FIGURE.WORKSHOP_ID.eq(CurrentPerson.workshopId()),
                                 PLACE.eq(place.id()),
                                 FIGURE.AUTHORITY.eq(figure.authority().name()),
                                 FIGURE.KIND.eq(figure.value().kind().name()),
@@ -72,9 +73,12 @@ class JooqFigures implements FigureStore {
     }
 
     @Override
-    public boolean remove(UUID workshopId, UUID figureId, int version) {
+    public boolean remove(UUID figureId, int version) {
         return db.deleteFrom(FIGURE)
-                        .where(FIGURE.WORKSHOP_ID.eq(workshopId), FIGURE.ID.eq(figureId), FIGURE.VERSION.eq(version))
+                        .where(
+                                FIGURE.WORKSHOP_ID.eq(CurrentPerson.workshopId()),
+                                FIGURE.ID.eq(figureId),
+                                FIGURE.VERSION.eq(version))
                         .execute()
                 == 1;
     }

@@ -10,6 +10,7 @@ import java.util.Collection;
 import java.util.List;
 import java.util.Locale;
 import java.util.UUID;
+import oldtallow.app.identity.access.CurrentPerson;
 import oldtallow.app.register.model.FittedPart;
 import oldtallow.app.register.model.FittedPartStore;
 import oldtallow.app.register.model.PartPlace;
@@ -30,10 +31,10 @@ class JooqFittedParts implements FittedPartStore {
     }
 
     @Override
-    public List<FittedPart> of(UUID workshopId, Collection<UUID> wheelEndIds) {
+    public List<FittedPart> of(Collection<UUID> wheelEndIds) {
         return db.selectFrom(FITTED_PART)
                 .where(
-                        FITTED_PART.WORKSHOP_ID.eq(workshopId),
+                        FITTED_PART.WORKSHOP_ID.eq(CurrentPerson.workshopId()),
                         FITTED_PART.WHEEL_END_ID.eq(any(wheelEndIds.toArray(UUID[]::new))))
                 .orderBy(
                         FITTED_PART.WHEEL_END_ID,
@@ -44,11 +45,11 @@ class JooqFittedParts implements FittedPartStore {
     }
 
     @Override
-    public List<FittedPart> ofBatch(UUID workshopId, String beginning, int most) {
+    public List<FittedPart> ofBatch(String beginning, int most) {
         String low = beginning.toLowerCase(Locale.ROOT);
         return db.selectFrom(FITTED_PART)
                 .where(
-                        FITTED_PART.WORKSHOP_ID.eq(workshopId),
+                        FITTED_PART.WORKSHOP_ID.eq(CurrentPerson.workshopId()),
                         FITTED_PART.BATCH_LOW.ne(""),
                         FITTED_PART.REMOVED_ON.isNull(),
                         FITTED_PART.BATCH_LOW.ge(low),
@@ -59,12 +60,12 @@ class JooqFittedParts implements FittedPartStore {
     }
 
     @Override
-    public void takeOff(UUID workshopId, UUID wheelEndId, PartPlace place, LocalDate on) {
+    public void takeOff(UUID wheelEndId, PartPlace place, LocalDate on) {
         db.update(FITTED_PART)
                 // never off before it was on
                 .set(FITTED_PART.REMOVED_ON, greatest(val(on), FITTED_PART.FITTED_ON))
                 .where(
-                        FITTED_PART.WORKSHOP_ID.eq(workshopId),
+                        FITTED_PART.WORKSHOP_ID.eq(CurrentPerson.workshopId()),
                         FITTED_PART.WHEEL_END_ID.eq(wheelEndId),
                         FITTED_PART.PLACE.eq(place.name()),
                         FITTED_PART.REMOVED_ON.isNull())
@@ -72,11 +73,11 @@ class JooqFittedParts implements FittedPartStore {
     }
 
     @Override
-    public boolean correct(UUID workshopId, FittedPart part) {
+    public boolean correct(FittedPart part) {
         return db.update(FITTED_PART)
                         .set(written(part))
                         .where(
-                                FITTED_PART.WORKSHOP_ID.eq(workshopId),
+                                FITTED_PART.WORKSHOP_ID.eq(CurrentPerson.workshopId()),
                                 FITTED_PART.WHEEL_END_ID.eq(part.wheelEndId()),
                                 FITTED_PART.PLACE.eq(part.place().name()),
                                 FITTED_PART.ID.eq(part.id()))
@@ -85,10 +86,10 @@ class JooqFittedParts implements FittedPartStore {
     }
 
     @Override
-    public void fit(UUID workshopId, FittedPart part) {
+    public void fit(FittedPart part) {
         db.insertInto(FITTED_PART)
                 .set(FITTED_PART.ID, part.id())
-                .set(FITTED_PART.WORKSHOP_ID, workshopId)
+                .set(FITTED_PART.WORKSHOP_ID, CurrentPerson.workshopId())
                 .set(FITTED_PART.WHEEL_END_ID, part.wheelEndId())
                 .set(FITTED_PART.PLACE, part.place().name())
                 .set(written(part))

@@ -5,6 +5,7 @@ import static oldtallow.db.tables.GreaseFill.GREASE_FILL;
 import java.time.ZoneOffset;
 import java.util.List;
 import java.util.UUID;
+import oldtallow.app.identity.access.CurrentPerson;
 import oldtallow.app.identity.access.SignedIn;
 import oldtallow.app.register.model.GreaseFill;
 import oldtallow.app.register.model.GreaseFillStore;
@@ -23,9 +24,9 @@ class JooqGreaseFills implements GreaseFillStore {
     }
 
     @Override
-    public List<GreaseFill> of(UUID workshopId, UUID wheelEndId) {
+    public List<GreaseFill> of(UUID wheelEndId) {
         return db.selectFrom(GREASE_FILL)
-                .where(GREASE_FILL.WORKSHOP_ID.eq(workshopId), GREASE_FILL.WHEEL_END_ID.eq(wheelEndId))
+                .where(GREASE_FILL.WORKSHOP_ID.eq(CurrentPerson.workshopId()), GREASE_FILL.WHEEL_END_ID.eq(wheelEndId))
                 .orderBy(GREASE_FILL.FILLED_AT.desc(), GREASE_FILL.ID)
                 .fetch(row -> new GreaseFill(
                         row.getId(),

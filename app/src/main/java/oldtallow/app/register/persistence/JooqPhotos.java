@@ -4,6 +4,7 @@ import static oldtallow.db.tables.RigPhoto.RIG_PHOTO;
 
 import java.util.Optional;
 import java.util.UUID;
+import oldtallow.app.identity.access.CurrentPerson;
 import oldtallow.app.register.photo.Photo;
 import oldtallow.app.register.photo.PhotoStore;
 import org.jooq.DSLContext;
@@ -20,23 +21,24 @@ class JooqPhotos implements PhotoStore {
     }
 
     @Override
-    public Optional<Photo> ofRig(UUID workshopId, UUID rigId) {
+    public Optional<Photo> ofRig(UUID rigId) {
         return db.select(RIG_PHOTO.MEDIA_TYPE, RIG_PHOTO.IMAGE)
                 .from(RIG_PHOTO)
-                .where(RIG_PHOTO.WORKSHOP_ID.eq(workshopId), RIG_PHOTO.RIG_ID.eq(rigId))
+                .where(RIG_PHOTO.WORKSHOP_ID.eq(CurrentPerson.workshopId()), RIG_PHOTO.RIG_ID.eq(rigId))
                 .fetchOptional(Records.mapping(Photo::new));
     }
 
     @Override
-    public boolean has(UUID workshopId, UUID rigId) {
-        return db.fetchExists(RIG_PHOTO, RIG_PHOTO.WORKSHOP_ID.eq(workshopId), RIG_PHOTO.RIG_ID.eq(rigId));
+    public boolean has(UUID rigId) {
+        return db.fetchExists(
+                RIG_PHOTO, RIG_PHOTO.WORKSHOP_ID.eq(CurrentPerson.workshopId()), RIG_PHOTO.RIG_ID.eq(rigId));
     }
 
     @Override
-    public void put(UUID workshopId, UUID rigId, Photo photo) {
+    public void put(UUID rigId, Photo photo) {
         db.insertInto(RIG_PHOTO)
                 .set(RIG_PHOTO.ID, UUID.randomUUID())
-                .set(RIG_PHOTO.WORKSHOP_ID, workshopId)
+                .set(RIG_PHOTO.WORKSHOP_ID, CurrentPerson.workshopId())
                 .set(RIG_PHOTO.RIG_ID, rigId)
                 .set(RIG_PHOTO.MEDIA_TYPE, photo.mediaType())
                 .set(RIG_PHOTO.IMAGE, photo.bytes())
@@ -48,9 +50,9 @@ class JooqPhotos implements PhotoStore {
     }
 
     @Override
-    public void remove(UUID workshopId, UUID rigId) {
+    public void remove(UUID rigId) {
         db.deleteFrom(RIG_PHOTO)
-                .where(RIG_PHOTO.WORKSHOP_ID.eq(workshopId), RIG_PHOTO.RIG_ID.eq(rigId))
+                .where(RIG_PHOTO.WORKSHOP_ID.eq(CurrentPerson.workshopId()), RIG_PHOTO.RIG_ID.eq(rigId))
                 .execute();
     }
 }

@@ -3,7 +3,7 @@ package oldtallow.app.register.persistence;
 import static oldtallow.db.tables.OwnSchool.OWN_SCHOOL;
 
 import java.util.List;
-import java.util.UUID;
+import oldtallow.app.identity.access.CurrentPerson;
 import oldtallow.app.register.reference.OwnProcedure;
 import oldtallow.app.register.reference.ProcedureStore;
 import oldtallow.app.units.form.ProcedureForm;
@@ -27,15 +27,15 @@ class JooqProcedures implements ProcedureStore {
     }
 
     @Override
-    public List<OwnProcedure> all(UUID workshopId) {
+    public List<OwnProcedure> all() {
         return db.selectFrom(OWN_SCHOOL)
-                .where(OWN_SCHOOL.WORKSHOP_ID.eq(workshopId))
+                .where(OWN_SCHOOL.WORKSHOP_ID.eq(CurrentPerson.workshopId()))
                 .orderBy(OWN_SCHOOL.LABEL, OWN_SCHOOL.ID)
                 .fetch(this::read);
     }
 
     @Override
-    public boolean put(UUID workshopId, OwnProcedure own) {
+    public boolean put(OwnProcedure own) {
         var row = new OwnSchoolRecord();
         row.setLabel(own.school().label());
         row.setBody(JSONB.valueOf(json.writeValueAsString(ProcedureForm.of(own.school()))));
@@ -45,7 +45,7 @@ class JooqProcedures implements ProcedureStore {
             return db.insertInto(OWN_SCHOOL)
                             .set(row)
                             .set(OWN_SCHOOL.ID, own.id())
-                            .set(OWN_SCHOOL.WORKSHOP_ID, workshopId)
+                            .set(OWN_SCHOOL.WORKSHOP_ID, CurrentPerson.workshopId())
                             .onConflict(OWN_SCHOOL.WORKSHOP_ID, OWN_SCHOOL.ID)
                             .doUpdate()
                             .set(row)

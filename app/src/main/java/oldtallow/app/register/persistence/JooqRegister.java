@@ -21,6 +21,7 @@ import java.util.Optional;
 import java.util.UUID;
 import java.util.function.Function;
 import java.util.stream.Collectors;
+import oldtallow.app.identity.access.CurrentPerson;
 import oldtallow.app.register.model.RegisterStore;
 import oldtallow.app.register.model.Rig;
 import oldtallow.app.register.model.RigEntry;
@@ -52,17 +53,17 @@ class JooqRegister implements RegisterStore {
     }
 
     @Override
-    public List<Rig> rigs(UUID workshopId, Collection<UUID> ids) {
+    public List<Rig> rigs(Collection<UUID> ids) {
         UUID[] asked = ids.toArray(UUID[]::new);
         List<RigRecord> rows = db.selectFrom(RIG)
-                .where(RIG.WORKSHOP_ID.eq(workshopId), RIG.ID.eq(any(asked)))
+                .where(RIG.WORKSHOP_ID.eq(CurrentPerson.workshopId()), RIG.ID.eq(any(asked)))
                 .fetch();
         List<AxleRecord> axles = db.selectFrom(AXLE)
-                .where(AXLE.WORKSHOP_ID.eq(workshopId), AXLE.RIG_ID.eq(any(asked)))
+                .where(AXLE.WORKSHOP_ID.eq(CurrentPerson.workshopId()), AXLE.RIG_ID.eq(any(asked)))
                 .orderBy(AXLE.RIG_ID, AXLE.POSITION)
                 .fetch();
-        Map<UUID, List<WheelEnd>> ends = wheelEnds.byAxle(
-                workshopId, axles, rows.stream().collect(Collectors.toMap(RigRecord::getId, RigRecord::getName)));
+        Map<UUID, List<WheelEnd>> ends =
+                wheelEnds.byAxle(axles, rows.stream().collect(Collectors.toMap(RigRecord::getId, RigRecord::getName)));
         Map<UUID, List<Rig.Axle>> byRig = axles.stream()
                 .collect(Collectors.groupingBy(
                         AxleRecord::getRigId,
@@ -75,52 +76,55 @@ class JooqRegister implements RegisterStore {
     }
 
     @Override
-    public List<RigPlan> plans(UUID workshopId, Collection<UUID> ids) {
-        return plans.of(workshopId, ids);
+    public List<RigPlan> plans(Collection<UUID> ids) {
+        return plans.of(ids);
     }
 
     @Override
-    public List<UUID> idsOfOwner(UUID workshopId, String owner) {
+    public List<UUID> idsOfOwner(String owner) {
         return db.select(RIG.ID)
                 .from(RIG)
-                .where(RIG.WORKSHOP_ID.eq(workshopId), RIG.OWNER_NAME.eq(owner), RIG.OWNER_NAME.ne(inline("")))
+                .where(
+                        RIG.WORKSHOP_ID.eq(CurrentPerson.workshopId()),
+                        RIG.OWNER_NAME.eq(owner),
+                        RIG.OWNER_NAME.ne(inline("")))
                 .fetch(RIG.ID);
     }
 
     @Override
-    public List<UUID> idsAfter(UUID workshopId, @Nullable UUID after, int most) {
+    public List<UUID> idsAfter(@Nullable UUID after, int most) {
         return db.select(RIG.ID)
                 .from(RIG)
-                .where(RIG.WORKSHOP_ID.eq(workshopId), after == null ? noCondition() : RIG.ID.gt(after))
+                .where(RIG.WORKSHOP_ID.eq(CurrentPerson.workshopId()), after == null ? noCondition() : RIG.ID.gt(after))
                 .orderBy(RIG.ID)
                 .limit(most)
                 .fetch(RIG.ID);
     }
 
     @Override
-    public Optional<WheelEnd> wheelEnd(UUID workshopId, UUID wheelEndId) {
-        return wheelEnds.find(workshopId, wheelEndId);
+    public Optional<WheelEnd> wheelEnd(UUID wheelEndId) {
+        return wheelEnds.find(wheelEndId);
     }
 
     @Override
-    public List<WheelEndName> names(UUID workshopId, Collection<UUID> wheelEndIds) {
-        return wheelEnds.names(workshopId, wheelEndIds);
+    public List<WheelEndName> names(Collection<UUID> wheelEndIds) {
+        return wheelEnds.names(wheelEndIds);
     }
 
     @Override
-    public Optional<UUID> rigOfAxle(UUID workshopId, UUID axleId) {
+    public Optional<UUID> rigOfAxle(UUID axleId) {
         return db.select(AXLE.RIG_ID)
                 .from(AXLE)
-                .where(AXLE.WORKSHOP_ID.eq(workshopId), AXLE.ID.eq(axleId))
+                .where(AXLE.WORKSHOP_ID.eq(CurrentPerson.workshopId()), AXLE.ID.eq(axleId))
                 .fetchOptional(AXLE.RIG_ID);
     }
 
     @Override
-    public Optional<String> rigWithPlate(UUID workshopId, String plate, UUID exceptRigId) {
+    public Optional<String> rigWithPlate(String plate, UUID exceptRigId) {
         return db.select(RIG.NAME)
                 .from(RIG)
                 .where(
-                        RIG.WORKSHOP_ID.eq(workshopId),
+                        RIG.WORKSHOP_ID.eq(CurrentPerson.workshopId()),
                         RIG.PLATE_KEY.eq(Routines.plainPlate(val(plate))),
                         RIG.PLATE_KEY.ne(""),
                         RIG.ID.ne(exceptRigId))
@@ -128,12 +132,12 @@ class JooqRegister implements RegisterStore {
     }
 
     @Override
-    public int nextYardNumber(UUID workshopId) {
-        hold(workshopId);
+    public int nextYardNumber() {
+        hold(CurrentPerson.workshopId());
         return Objects.requireNonNull(
                 db.select(coalesce(max(RIG.YARD_NUMBER), inline(0)).plus(1))
                         .from(RIG)
-                        .where(RIG.WORKSHOP_ID.eq(workshopId))
+                        .where(RIG.WORKSHOP_ID.eq(CurrentPerson.workshopId()))
                         .fetchSingle()
                         .value1());
     }
@@ -145,10 +149,10 @@ class JooqRegister implements RegisterStore {
     }
 
     @Override
-    public void add(UUID workshopId, Rig rig) {
+    public void add(Rig rig) {
         var row = new RigRecord();
         row.setId(rig.id());
-        row.setWorkshopId(workshopId);
+        row.setWorkshopId(CurrentPerson.workshopId());
         row.setYardNumber(rig.yardNumber());
         RigRow.write(
                 new RigEntry(
@@ -165,49 +169,57 @@ class JooqRegister implements RegisterStore {
         for (Rig.Axle axle : rig.axles()) {
             db.insertInto(AXLE)
                     .set(AXLE.ID, axle.id())
-                    .set(AXLE.WORKSHOP_ID, workshopId)
+                    .set(AXLE.WORKSHOP_ID, CurrentPerson.workshopId())
                     .set(AXLE.RIG_ID, rig.id())
                     .set(AXLE.POSITION, (short) axle.position())
                     .set(AXLE.FROM_FRONT_MM, axle.fromFrontMillimetres())
                     .set(AXLE.TRACK_MM, axle.trackMillimetres())
                     .execute();
-            axle.wheelEnds().forEach(end -> wheelEnds.add(workshopId, end));
+            axle.wheelEnds().forEach(end -> wheelEnds.add(end));
         }
     }
 
     @Override
-    public boolean change(UUID workshopId, UUID rigId, int version, RigEntry entry) {
+    public boolean change(UUID rigId, int version, RigEntry entry) {
         var row = new RigRecord();
         RigRow.write(entry, row);
         return db.update(RIG)
                         .set(row)
                         .set(RIG.VERSION, version + 1)
-                        .where(RIG.WORKSHOP_ID.eq(workshopId), RIG.ID.eq(rigId), RIG.VERSION.eq(version))
+                        .where(
+                                RIG.WORKSHOP_ID.eq(CurrentPerson.workshopId()),
+                                RIG.ID.eq(rigId),
+                                RIG.VERSION.eq(version))
                         .execute()
                 == 1;
     }
 
     @Override
-    public List<WheelEndBuild> builds(UUID workshopId, UUID wheelEndId) {
+    public List<WheelEndBuild> builds(UUID wheelEndId) {
         return new ArrayList<>(db.selectFrom(WHEEL_END_BUILD)
-                .where(WHEEL_END_BUILD.WORKSHOP_ID.eq(workshopId), WHEEL_END_BUILD.WHEEL_END_ID.eq(wheelEndId))
+                .where(
+                        WHEEL_END_BUILD.WORKSHOP_ID.eq(CurrentPerson.workshopId()),
+                        WHEEL_END_BUILD.WHEEL_END_ID.eq(wheelEndId))
                 .orderBy(WHEEL_END_BUILD.SINCE.desc())
                 .fetch(BuildRow::read));
     }
 
     @Override
     public WheelEndBuild asKept(WheelEndBuild build) {
-        return BuildRow.read(BuildRow.record(NOBODY, NOBODY, build));
+        return BuildRow.read(BuildRow.record(NOBODY, build));
     }
 
     @Override
-    public boolean changeBuild(UUID workshopId, UUID wheelEndId, int version, WheelEndBuild build) {
+    public boolean changeBuild(UUID wheelEndId, int version, WheelEndBuild build) {
         int changed = db.update(WHEEL_END)
                 .set(WHEEL_END.VERSION, version + 1)
-                .where(WHEEL_END.WORKSHOP_ID.eq(workshopId), WHEEL_END.ID.eq(wheelEndId), WHEEL_END.VERSION.eq(version))
+                .where(
+                        WHEEL_END.WORKSHOP_ID.eq(CurrentPerson.workshopId()),
+                        WHEEL_END.ID.eq(wheelEndId),
+                        WHEEL_END.VERSION.eq(version))
                 .execute();
         if (changed == 1) {
-            wheelEnds.date(workshopId, wheelEndId, build);
+            wheelEnds.date(wheelEndId, build);
         }
         return changed == 1;
     }

@@ -4,6 +4,7 @@ import static oldtallow.db.tables.WorkshopTool.WORKSHOP_TOOL;
 
 import java.util.List;
 import java.util.UUID;
+import oldtallow.app.identity.access.CurrentPerson;
 import oldtallow.app.register.reference.ToolStore;
 import oldtallow.app.register.reference.WorkshopTool;
 import oldtallow.core.quantity.Length;
@@ -25,15 +26,15 @@ class JooqTools implements ToolStore {
     }
 
     @Override
-    public List<WorkshopTool> all(UUID workshopId) {
+    public List<WorkshopTool> all() {
         return db.selectFrom(WORKSHOP_TOOL)
-                .where(WORKSHOP_TOOL.WORKSHOP_ID.eq(workshopId))
+                .where(WORKSHOP_TOOL.WORKSHOP_ID.eq(CurrentPerson.workshopId()))
                 .orderBy(WORKSHOP_TOOL.KIND, WORKSHOP_TOOL.OUTSIDE_UM, WORKSHOP_TOOL.NAME)
                 .fetch(JooqTools::read);
     }
 
     @Override
-    public boolean put(UUID workshopId, WorkshopTool tool) {
+    public boolean put(WorkshopTool tool) {
         var row = new WorkshopToolRecord();
         row.setKind(tool.kind().name());
         row.setName(tool.name());
@@ -46,7 +47,7 @@ class JooqTools implements ToolStore {
             return db.insertInto(WORKSHOP_TOOL)
                             .set(row)
                             .set(WORKSHOP_TOOL.ID, tool.id())
-                            .set(WORKSHOP_TOOL.WORKSHOP_ID, workshopId)
+                            .set(WORKSHOP_TOOL.WORKSHOP_ID, CurrentPerson.workshopId())
                             .onConflict(WORKSHOP_TOOL.WORKSHOP_ID, WORKSHOP_TOOL.ID)
                             .doUpdate()
                             .set(row)
@@ -59,9 +60,9 @@ class JooqTools implements ToolStore {
     }
 
     @Override
-    public boolean remove(UUID workshopId, UUID id) {
+    public boolean remove(UUID id) {
         return db.deleteFrom(WORKSHOP_TOOL)
-                        .where(WORKSHOP_TOOL.WORKSHOP_ID.eq(workshopId), WORKSHOP_TOOL.ID.eq(id))
+                        .where(WORKSHOP_TOOL.WORKSHOP_ID.eq(CurrentPerson.workshopId()), WORKSHOP_TOOL.ID.eq(id))
                         .execute()
                 == 1;
     }

@@ -20,6 +20,7 @@ import java.util.Optional;
 import java.util.UUID;
 import java.util.function.Function;
 import java.util.stream.Collectors;
+import oldtallow.app.identity.access.CurrentPerson;
 import oldtallow.app.register.model.Side;
 import oldtallow.app.register.model.WheelEnd;
 import oldtallow.app.register.model.WheelEndBuild;
@@ -50,18 +51,18 @@ class JooqWheelEnds {
      * @param axles all of each rig
      * @param rigNames by rig
      */
-    Map<UUID, List<WheelEnd>> byAxle(UUID workshopId, Collection<AxleRecord> axles, Map<UUID, String> rigNames) {
+    Map<UUID, List<WheelEnd>> byAxle(Collection<AxleRecord> axles, Map<UUID, String> rigNames) {
         Map<UUID, AxleRecord> axle = axles.stream().collect(Collectors.toMap(AxleRecord::getId, Function.identity()));
         Map<UUID, Long> count =
                 axles.stream().collect(Collectors.groupingBy(AxleRecord::getRigId, Collectors.counting()));
         List<WheelEndRecord> ends = db.selectFrom(WHEEL_END)
                 .where(
-                        WHEEL_END.WORKSHOP_ID.eq(workshopId),
+                        WHEEL_END.WORKSHOP_ID.eq(CurrentPerson.workshopId()),
                         WHEEL_END.AXLE_ID.eq(any(axle.keySet().toArray(UUID[]::new))))
                 .orderBy(WHEEL_END.SIDE)
                 .fetch();
-        Map<UUID, WheelEndBuildRecord> builds = latestBuilds(
-                workshopId, ends.stream().map(WheelEndRecord::getId).toArray(UUID[]::new));
+        Map<UUID, WheelEndBuildRecord> builds =
+                latestBuilds(ends.stream().map(WheelEndRecord::getId).toArray(UUID[]::new));
         Map<UUID, List<WheelEnd>> byAxle = new HashMap<>();
         for (WheelEndRecord end : ends) {
             AxleRecord of = Objects.requireNonNull(axle.get(end.getAxleId()));
@@ -80,10 +81,12 @@ class JooqWheelEnds {
         return byAxle;
     }
 
-    private Map<UUID, WheelEndBuildRecord> latestBuilds(UUID workshopId, UUID[] ends) {
+    private Map<UUID, WheelEndBuildRecord> latestBuilds(UUID[] ends) {
         return db
                 .selectFrom(WHEEL_END_BUILD)
-                .where(WHEEL_END_BUILD.WORKSHOP_ID.eq(workshopId), WHEEL_END_BUILD.WHEEL_END_ID.eq(any(ends)))
+                .where(
+                        WHEEL_END_BUILD.WORKSHOP_ID.eq(CurrentPerson.workshopId()),
+                        WHEEL_END_BUILD.WHEEL_END_ID.eq(any(ends)))
                 .orderBy(WHEEL_END_BUILD.SINCE)
                 .fetch()
                 .stream()
@@ -91,7 +94,7 @@ class JooqWheelEnds {
                         WheelEndBuildRecord::getWheelEndId, Function.identity(), (earlier, later) -> later));
     }
 
-    Optional<WheelEnd> find(UUID workshopId, UUID wheelEndId) {
+    Optional<WheelEnd> find(UUID wheelEndId) {
         var other = WHEEL_END_BUILD.as("other");
         return db.select(
                         WHEEL_END.ID,
@@ -118,7 +121,7 @@ class JooqWheelEnds {
                                 .where(
                                         other.WORKSHOP_ID.eq(WHEEL_END.WORKSHOP_ID),
                                         other.WHEEL_END_ID.eq(WHEEL_END.ID)))))
-                .where(WHEEL_END.WORKSHOP_ID.eq(workshopId), WHEEL_END.ID.eq(wheelEndId))
+                .where(WHEEL_END.WORKSHOP_ID.eq(CurrentPerson.workshopId()), WHEEL_END.ID.eq(wheelEndId))
                 .fetchOptional(row -> new WheelEnd(
                         row.get(WHEEL_END.ID),
                         row.get(WHEEL_END.VERSION),
@@ -131,18 +134,18 @@ class JooqWheelEnds {
                         BuildRow.read(row.into(WHEEL_END_BUILD))));
     }
 
-    void add(UUID workshopId, WheelEnd end) {
+    void add(WheelEnd end) {
         db.insertInto(WHEEL_END)
                 .set(WHEEL_END.ID, end.id())
-                .set(WHEEL_END.WORKSHOP_ID, workshopId)
+                .set(WHEEL_END.WORKSHOP_ID, CurrentPerson.workshopId())
                 .set(WHEEL_END.AXLE_ID, end.axleId())
                 .set(WHEEL_END.SIDE, end.side().name())
                 .execute();
-        date(workshopId, end.id(), end.build());
+        date(end.id(), end.build());
     }
 
-    void date(UUID workshopId, UUID wheelEndId, WheelEndBuild build) {
-        WheelEndBuildRecord row = BuildRow.record(workshopId, wheelEndId, build);
+    void date(UUID wheelEndId, WheelEndBuild build) {
+        WheelEndBuildRecord row = BuildRow.record(wheelEndId, build);
         // the same columns in both: a second change of a day takes the first one's place and id
         db.insertInto(WHEEL_END_BUILD)
                 .set(row)
@@ -153,14 +156,16 @@ class JooqWheelEnds {
                 .execute();
     }
 
-    List<WheelEndName> names(UUID workshopId, Collection<UUID> wheelEndIds) {
+    List<WheelEndName> names(Collection<UUID> wheelEndIds) {
         return db.select(WHEEL_END.ID, RIG.ID, RIG.NAME, AXLE.POSITION, AXLE_COUNT, WHEEL_END.SIDE)
                 .from(WHEEL_END)
                 .join(AXLE)
                 .on(AXLE.WORKSHOP_ID.eq(WHEEL_END.WORKSHOP_ID), AXLE.ID.eq(WHEEL_END.AXLE_ID))
                 .join(RIG)
                 .on(RIG.WORKSHOP_ID.eq(AXLE.WORKSHOP_ID), RIG.ID.eq(AXLE.RIG_ID))
-                .where(WHEEL_END.WORKSHOP_ID.eq(workshopId), WHEEL_END.ID.eq(any(wheelEndIds.toArray(UUID[]::new))))
+                .where(
+                        WHEEL_END.WORKSHOP_ID.eq(CurrentPerson.workshopId()),
+                        WHEEL_END.ID.eq(any(wheelEndIds.toArray(UUID[]::new))))
                 .fetch(Records.mapping((id, rigId, rigName, position, axleCount, side) ->
                         new WheelEndName(id, rigId, rigName, position, axleCount, Side.valueOf(side))));
     }

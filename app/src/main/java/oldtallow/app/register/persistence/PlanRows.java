@@ -13,6 +13,7 @@ import java.util.Optional;
 import java.util.UUID;
 import java.util.function.Function;
 import java.util.stream.Collectors;
+import oldtallow.app.identity.access.CurrentPerson;
 import oldtallow.app.register.model.Rig;
 import oldtallow.app.register.model.RigKind;
 import oldtallow.app.register.model.RigPlan;
@@ -35,12 +36,11 @@ final class PlanRows {
     private record End(UUID id, Side side) {}
 
     /** In the order of the ids. */
-    List<RigPlan> of(UUID workshopId, Collection<UUID> ids) {
+    List<RigPlan> of(Collection<UUID> ids) {
         UUID[] asked = ids.toArray(UUID[]::new);
-        Map<UUID, List<Axle>> axles = axles(workshopId, asked);
-        Map<UUID, List<End>> ends = ends(
-                workshopId,
-                axles.values().stream().flatMap(List::stream).map(Axle::id).toArray(UUID[]::new));
+        Map<UUID, List<Axle>> axles = axles(asked);
+        Map<UUID, List<End>> ends =
+                ends(axles.values().stream().flatMap(List::stream).map(Axle::id).toArray(UUID[]::new));
         Map<UUID, RigPlan> plans = db
                 .select(
                         RIG.ID,
@@ -53,7 +53,7 @@ final class PlanRows {
                         RIG.WIDTH_MM,
                         RIG.DRAWBAR_MM)
                 .from(RIG)
-                .where(RIG.WORKSHOP_ID.eq(workshopId), RIG.ID.eq(any(asked)))
+                .where(RIG.WORKSHOP_ID.eq(CurrentPerson.workshopId()), RIG.ID.eq(any(asked)))
                 .fetch(row -> new RigPlan(
                         row.value1(),
                         row.value2(),
@@ -68,11 +68,11 @@ final class PlanRows {
         return ids.stream().map(plans::get).filter(Objects::nonNull).toList();
     }
 
-    private Map<UUID, List<Axle>> axles(UUID workshopId, UUID[] rigs) {
+    private Map<UUID, List<Axle>> axles(UUID[] rigs) {
         return db
                 .select(AXLE.ID, AXLE.RIG_ID, AXLE.POSITION, AXLE.FROM_FRONT_MM, AXLE.TRACK_MM)
                 .from(AXLE)
-                .where(AXLE.WORKSHOP_ID.eq(workshopId), AXLE.RIG_ID.eq(any(rigs)))
+                .where(AXLE.WORKSHOP_ID.eq(CurrentPerson.workshopId()), AXLE.RIG_ID.eq(any(rigs)))
                 .orderBy(AXLE.RIG_ID, AXLE.POSITION)
                 .fetch(row -> new Axle(row.value1(), row.value2(), row.value3(), row.value4(), row.value5()))
                 .stream()
@@ -80,10 +80,10 @@ final class PlanRows {
     }
 
     /** By axle, left before right. */
-    private Map<UUID, List<End>> ends(UUID workshopId, UUID[] axles) {
+    private Map<UUID, List<End>> ends(UUID[] axles) {
         return db.select(WHEEL_END.AXLE_ID, WHEEL_END.ID, WHEEL_END.SIDE)
                 .from(WHEEL_END)
-                .where(WHEEL_END.WORKSHOP_ID.eq(workshopId), WHEEL_END.AXLE_ID.eq(any(axles)))
+                .where(WHEEL_END.WORKSHOP_ID.eq(CurrentPerson.workshopId()), WHEEL_END.AXLE_ID.eq(any(axles)))
                 .orderBy(WHEEL_END.SIDE)
                 .fetchGroups(WHEEL_END.AXLE_ID, row -> new End(row.value2(), Side.valueOf(row.value3())));
     }

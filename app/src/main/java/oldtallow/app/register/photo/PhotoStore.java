@@ -6,11 +6,11 @@ import java.util.UUID;
 /** Where photos are kept. */
 public interface PhotoStore {
 
-    Optional<Photo> ofRig(UUID workshopId, UUID rigId);
+    Optional<Photo> ofRig(UUID rigId);
 
-    boolean has(UUID workshopId, UUID rigId);
+    boolean has(UUID rigId);
 
-    void put(UUID workshopId, UUID rigId, Photo photo);
+    void put(UUID rigId, Photo photo);
 
-    void remove(UUID workshopId, UUID rigId);
+    void remove(UUID rigId);
 }

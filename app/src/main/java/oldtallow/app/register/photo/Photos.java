@@ -1,7 +1,6 @@
 package oldtallow.app.register.photo;
 
 import java.util.UUID;
-import oldtallow.app.identity.access.CurrentPerson;
 import oldtallow.app.platform.problem.NotFoundException;
 import oldtallow.app.register.api.Register;
 import org.springframework.stereotype.Service;
@@ -21,25 +20,24 @@ public class Photos {
 
     @Transactional(readOnly = true)
     public boolean has(UUID rigId) {
-        return store.has(CurrentPerson.now().workshopId(), rigId);
+        return store.has(rigId);
     }
 
     /** Keeps a photo in place of the one before. */
     @Transactional
     public void put(UUID rigId, byte[] bytes) {
         UUID id = register.rig(rigId).id();
-        store.put(CurrentPerson.now().workshopId(), id, Photo.read(bytes));
+        store.put(id, Photo.read(bytes));
     }
 
     @Transactional
     public void remove(UUID rigId) {
-        store.remove(CurrentPerson.now().workshopId(), register.rig(rigId).id());
+        store.remove(register.rig(rigId).id());
     }
 
     /** The photo; throws {@link NotFoundException} where the rig has none. */
     @Transactional(readOnly = true)
     public Photo require(UUID rigId) {
-        return store.ofRig(CurrentPerson.now().workshopId(), rigId)
-                .orElseThrow(() -> new NotFoundException("photo of a rig", rigId));
+        return store.ofRig(rigId).orElseThrow(() -> new NotFoundException("photo of a rig", rigId));
     }
 }

@@ -7,11 +7,11 @@ import oldtallow.core.bearing.CatalogueEntry;
 /** Where a workshop's own sets are kept. */
 public interface CatalogueStore {
 
-    List<CatalogueSet> own(UUID workshopId);
+    List<CatalogueSet> own();
 
     /** False where the workshop has a set of that designation. */
-    boolean add(UUID workshopId, UUID id, CatalogueEntry entry);
+    boolean add(UUID id, CatalogueEntry entry);
 
     /** False where there was none. */
-    boolean remove(UUID workshopId, UUID id);
+    boolean remove(UUID id);
 }

@@ -12,14 +12,14 @@ import oldtallow.core.schedule.figure.GoverningFigure;
 public interface FigureStore {
 
     /** Figures of these kinds for any of these places; a workshop's own rules are found by its id. */
-    List<FiledFigure> at(UUID workshopId, Set<FigureKind> kinds, Collection<UUID> places);
+    List<FiledFigure> at(Set<FigureKind> kinds, Collection<UUID> places);
 
     /** Every figure of a kind. */
-    List<FiledFigure> all(UUID workshopId, FigureKind kind);
+    List<FiledFigure> all(FigureKind kind);
 
     /** Puts a figure in its place. False where the one there is no longer of this version (0: there should be none). */
-    boolean put(UUID workshopId, Place place, int version, GoverningFigure<FigureValue> figure);
+    boolean put(Place place, int version, GoverningFigure<FigureValue> figure);
 
     /** False where the figure is no longer of this version. */
-    boolean remove(UUID workshopId, UUID figureId, int version);
+    boolean remove(UUID figureId, int version);
 }

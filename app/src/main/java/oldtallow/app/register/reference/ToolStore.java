@@ -7,11 +7,11 @@ import java.util.UUID;
 public interface ToolStore {
 
     /** By kind, size and name. */
-    List<WorkshopTool> all(UUID workshopId);
+    List<WorkshopTool> all();
 
     /** Enters one, or changes the one of its id. False where its name is taken, or the version is stale. */
-    boolean put(UUID workshopId, WorkshopTool tool);
+    boolean put(WorkshopTool tool);
 
     /** False where there is none. */
-    boolean remove(UUID workshopId, UUID id);
+    boolean remove(UUID id);
 }

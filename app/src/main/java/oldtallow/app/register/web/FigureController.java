@@ -51,8 +51,7 @@ class FigureController {
     /** Files a rule of the workshop; the owner's to do. */
     @PostMapping("/api/v1/workshop/rules")
     List<FiledFigureView> setRule(@RequestBody FigureEntry entry) {
-        figures.file(
-                new Place(Place.Scope.WORKSHOP, CurrentPerson.now().workshopId()), entry.version(), entry.toFigure());
+        figures.file(new Place(Place.Scope.WORKSHOP, CurrentPerson.workshopId()), entry.version(), entry.toFigure());
         return rules();
     }
 

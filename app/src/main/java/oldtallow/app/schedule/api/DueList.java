@@ -9,7 +9,6 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Stream;
-import oldtallow.app.identity.access.CurrentPerson;
 import oldtallow.app.register.api.Register;
 import oldtallow.app.register.model.RigPlan;
 import oldtallow.app.schedule.model.DueStore;
@@ -131,7 +130,7 @@ public class DueList {
     @Transactional
     public List<Week> weeks() {
         dues.complete();
-        return store.weeks(CurrentPerson.now().workshopId(), LocalDate.now(clock), WEEKS);
+        return store.weeks(LocalDate.now(clock), WEEKS);
     }
 
     /** What is due at a rig by a day, alike ones together; of a wheel end outside its window the first thing whenever it is. */

@@ -45,7 +45,7 @@ class DueRenewal {
     /** Works out what was never worked out: rigs from before there was an almanac. */
     @Transactional
     public void complete() {
-        List<UUID> unknown = store.withoutBasis(CurrentPerson.now().workshopId());
+        List<UUID> unknown = store.withoutBasis();
         for (int i = 0; i < unknown.size(); i += SLOWLY) {
             renew(register.rigs(unknown.subList(i, Math.min(i + SLOWLY, unknown.size()))), "");
         }
@@ -54,32 +54,32 @@ class DueRenewal {
     /** In one pass over what is kept of every rig. */
     @Transactional
     public void renewAll() {
-        UUID workshop = CurrentPerson.now().workshopId();
-        store.claimPass(workshop);
+        UUID workshop = CurrentPerson.workshopId();
+        store.claimPass();
         complete();
         var derivation = new DueDerivation(figures.intervals());
-        store.replaceAll(workshop, derivation::rank);
+        store.replaceAll(derivation::rank);
         events.publishEvent(new DuesMoved(workshop));
     }
 
     /** {@code why} is told with every date that moved; nothing is told where it is empty. */
     @Transactional
     public void renew(List<Rig> rigs, String why) {
-        UUID workshop = CurrentPerson.now().workshopId();
-        store.holdPasses(workshop);
+        UUID workshop = CurrentPerson.workshopId();
+        store.holdPasses();
         var derivation = new DueDerivation(
                 figures.intervals(rigs.stream().map(Rig::inPlan).toList()));
         List<Rank> ranks = new ArrayList<>();
         for (DueBases.Read read : bases.of(rigs).values()) {
             Rank rank = derivation.rank(read.basis());
-            store.put(workshop, read.basis());
+            store.put(read.basis());
             if (!why.isEmpty()) {
-                List<Change> changes = changes(store.next(workshop, rank.rigId()), rank.next(), why);
-                store.tell(workshop, rank.rigId(), changes);
+                List<Change> changes = changes(store.next(rank.rigId()), rank.next(), why);
+                store.tell(rank.rigId(), changes);
             }
             ranks.add(rank);
         }
-        store.put(workshop, ranks);
+        store.put(ranks);
         events.publishEvent(new DuesMoved(workshop));
     }
 

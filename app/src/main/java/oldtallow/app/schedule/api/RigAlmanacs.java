@@ -8,7 +8,6 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.function.UnaryOperator;
-import oldtallow.app.identity.access.CurrentPerson;
 import oldtallow.app.job.api.JobRecords;
 import oldtallow.app.register.api.Figures;
 import oldtallow.app.register.api.IntervalLadders;
@@ -123,7 +122,7 @@ public class RigAlmanacs {
                         .map(end -> Optional.ofNullable(standings.get(end)).orElseThrow())
                         .toList(),
                 services.of(ends),
-                store.told(CurrentPerson.now().workshopId(), rigId, MOST_TOLD));
+                store.told(rigId, MOST_TOLD));
     }
 
     private static List<GoverningFigure<FigureValue>> with(

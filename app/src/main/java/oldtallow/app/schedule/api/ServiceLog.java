@@ -36,7 +36,7 @@ public class ServiceLog {
     /** What was done at these wheel ends, in the order of the days. */
     @Transactional(readOnly = true)
     public List<ServiceEvent> of(Collection<UUID> wheelEndIds) {
-        return store.of(CurrentPerson.now().workshopId(), wheelEndIds);
+        return store.of(wheelEndIds);
     }
 
     /** Something done outside a job, as a re-torque at the roadside; sent again under the same id it is the same. */
@@ -57,9 +57,8 @@ public class ServiceLog {
     @Transactional
     public void record(
             UUID id, WheelEnd end, Kind kind, LocalDate on, Source source, @Nullable UUID jobId, String note) {
-        UUID workshop = CurrentPerson.now().workshopId();
         var event = new ServiceEvent(
                 id, end.id(), kind, on, source, jobId, CurrentPerson.now().name(), note);
-        store.add(workshop, event);
+        store.add(event);
     }
 }

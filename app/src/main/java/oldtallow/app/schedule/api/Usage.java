@@ -12,7 +12,6 @@ import java.util.Optional;
 import java.util.UUID;
 import java.util.function.Function;
 import java.util.stream.Collectors;
-import oldtallow.app.identity.access.CurrentPerson;
 import oldtallow.app.platform.problem.ConflictException;
 import oldtallow.app.platform.problem.NotFoundException;
 import oldtallow.app.register.api.Register;
@@ -68,11 +67,10 @@ public class Usage {
     /** How these rigs are used, by the rig's id. */
     @Transactional(readOnly = true)
     public Map<UUID, RigUsage> of(Collection<Rig> rigs) {
-        UUID workshop = CurrentPerson.now().workshopId();
         List<UUID> ids = rigs.stream().map(Rig::id).toList();
-        Map<UUID, List<KeptEntry>> meters = byRig(store.meters(workshop, ids), KeptEntry::rigId);
-        Map<UUID, List<Trip>> trips = byRig(store.trips(workshop, ids), Trip::rigId);
-        Map<UUID, List<WaterNote>> water = byRig(store.water(workshop, ids), WaterNote::rigId);
+        Map<UUID, List<KeptEntry>> meters = byRig(store.meters(ids), KeptEntry::rigId);
+        Map<UUID, List<Trip>> trips = byRig(store.trips(ids), Trip::rigId);
+        Map<UUID, List<WaterNote>> water = byRig(store.water(ids), WaterNote::rigId);
         Map<UUID, RigUsage> usages = new HashMap<>();
         for (Rig rig : rigs) {
             usages.put(
@@ -102,8 +100,7 @@ public class Usage {
         }
         errors.atMost("note", kept.note(), MOST_NOTE);
         errors.throwIfAny();
-        UUID workshop = CurrentPerson.now().workshopId();
-        Optional<KeptEntry> earlier = store.meterEntry(workshop, kept.id());
+        Optional<KeptEntry> earlier = store.meterEntry(kept.id());
         if (earlier.filter(one -> one.entry().equals(kept.entry())
                         && one.note().equals(kept.note().strip()))
                 .isPresent()) {
@@ -112,14 +109,12 @@ public class Usage {
         if (earlier.map(KeptEntry::version).orElse(0) != version) {
             throw ConflictException.staleEdit("this reading");
         }
-        List<KeptEntry> others = store.meters(workshop, List.of(rig.id())).stream()
+        List<KeptEntry> others = store.meters(List.of(rig.id())).stream()
                 .filter(one -> !one.id().equals(kept.id()))
                 .toList();
         refuseSlips(others, kept.entry());
-        if (!store.put(
-                workshop,
-                new KeptEntry(
-                        kept.id(), version, rig.id(), kept.entry(), kept.note().strip()))) {
+        if (!store.put(new KeptEntry(
+                kept.id(), version, rig.id(), kept.entry(), kept.note().strip()))) {
             throw ConflictException.staleEdit("this reading");
         }
         register.touched(rig.id(), "the meter showed " + Math.round(kept.entry().shows()) + " km");
@@ -128,21 +123,20 @@ public class Usage {
 
     @Transactional
     public void removeMeter(UUID id, int version) {
-        UUID workshop = CurrentPerson.now().workshopId();
-        Optional<KeptEntry> found = store.meterEntry(workshop, id);
+        Optional<KeptEntry> found = store.meterEntry(id);
         if (found.isEmpty()) {
             return; // taken back twice
         }
         KeptEntry kept = found.get();
         register.hold(kept.rigId());
-        List<MeterEntry> left = store.meters(workshop, List.of(kept.rigId())).stream()
+        List<MeterEntry> left = store.meters(List.of(kept.rigId())).stream()
                 .filter(one -> !one.id().equals(id))
                 .map(KeptEntry::entry)
                 .toList();
         var errors = new FieldErrors();
         DistanceLine.slips(left).forEach(slip -> errors.add("on", slip.on(), "the meter " + slip.says()));
         errors.throwIfAny();
-        if (!store.removeMeterEntry(workshop, id, version)) {
+        if (!store.removeMeterEntry(id, version)) {
             throw ConflictException.staleEdit("this reading");
         }
         register.touched(kept.rigId(), "a reading was taken back");
@@ -159,12 +153,11 @@ public class Usage {
         if (entry.to().isAfter(today.plusYears(MOST_YEARS_AHEAD))) {
             errors.add("to", entry.to(), "is more than five years ahead; plan it nearer the time");
         }
-        UUID workshop = CurrentPerson.now().workshopId();
         if (entry.state() != Trip.State.CANCELLED) {
-            refuseOverlap(store.trips(workshop, List.of(rigId)), id, entry, errors);
+            refuseOverlap(store.trips(List.of(rigId)), id, entry, errors);
         }
         errors.throwIfAny();
-        Optional<Trip> earlier = store.trip(workshop, id);
+        Optional<Trip> earlier = store.trip(id);
         if (earlier.isPresent() && !earlier.get().rigId().equals(rigId)) {
             throw new ConflictException("This trip is another rig's. Enter it anew.");
         }
@@ -183,7 +176,7 @@ public class Usage {
         if (earlier.filter(kept -> kept.withVersion(version).equals(trip)).isPresent()) {
             return earlier.get(); // sent twice
         }
-        if (!store.put(workshop, trip)) {
+        if (!store.put(trip)) {
             throw ConflictException.staleEdit("this trip");
         }
         register.touched(rig.id(), words(entry));
@@ -192,14 +185,14 @@ public class Usage {
 
     @Transactional(readOnly = true)
     public Trip trip(UUID id) {
-        return store.trip(CurrentPerson.now().workshopId(), id).orElseThrow(() -> new NotFoundException("trip", id));
+        return store.trip(id).orElseThrow(() -> new NotFoundException("trip", id));
     }
 
     /** Trips that are planned and not over, within a year; those that leave first. */
     @Transactional(readOnly = true)
     public List<Trip> coming() {
         LocalDate today = LocalDate.now(clock);
-        return store.coming(CurrentPerson.now().workshopId(), today, today.plusYears(1), MOST_COMING);
+        return store.coming(today, today.plusYears(1), MOST_COMING);
     }
 
     /** Writes down that hubs went under water; sent again under the same id it is the same time. */
@@ -212,9 +205,7 @@ public class Usage {
         }
         errors.atMost("note", water.note(), MOST_NOTE);
         errors.throwIfAny();
-        UUID workshop = CurrentPerson.now().workshopId();
-        if (!store.add(workshop, water)
-                && !store.water(workshop, List.of(rig.id())).contains(water)) {
+        if (!store.add(water) && !store.water(List.of(rig.id())).contains(water)) {
             throw ConflictException.idIsTaken();
         }
         register.touched(
@@ -225,8 +216,7 @@ public class Usage {
 
     @Transactional
     public void removeWater(UUID id) {
-        store.removeWater(CurrentPerson.now().workshopId(), id)
-                .ifPresent(rigId -> register.touched(rigId, "a water entry was taken back"));
+        store.removeWater(id).ifPresent(rigId -> register.touched(rigId, "a water entry was taken back"));
     }
 
     /** The distance a rig is entered with is its meter's first entry. */
@@ -235,15 +225,10 @@ public class Usage {
     @Transactional
     public void begin(RigTouched touched) {
         Rig rig = register.rig(touched.rigId());
-        UUID workshop = CurrentPerson.now().workshopId();
         @Nullable Integer km = rig.distance().km();
         @Nullable LocalDate on = rig.distance().readOn();
-        if (km != null
-                && on != null
-                && store.meters(workshop, List.of(rig.id())).isEmpty()) {
-            store.put(
-                    workshop,
-                    new KeptEntry(UUID.randomUUID(), 0, rig.id(), MeterEntry.read(on, km), "as the rig was entered"));
+        if (km != null && on != null && store.meters(List.of(rig.id())).isEmpty()) {
+            store.put(new KeptEntry(UUID.randomUUID(), 0, rig.id(), MeterEntry.read(on, km), "as the rig was entered"));
         }
     }
 

@@ -66,7 +66,7 @@ public class WarmthLog {
     @Transactional(readOnly = true)
     public RigWarmth of(UUID rigId) {
         Rig rig = register.rig(rigId);
-        List<WarmthStop> stops = store.last(CurrentPerson.now().workshopId(), rigId, MOST_STOPS);
+        List<WarmthStop> stops = store.last(rigId, MOST_STOPS);
         return new RigWarmth(
                 rig,
                 stops,
@@ -78,7 +78,7 @@ public class WarmthLog {
     /** Of one trip, in the order they were made. */
     @Transactional(readOnly = true)
     public List<WarmthStop> ofTrip(UUID tripId) {
-        return store.ofTrip(CurrentPerson.now().workshopId(), tripId);
+        return store.ofTrip(tripId);
     }
 
     /** Writes a stop down; sent again under the same id it is the same stop. */
@@ -103,9 +103,7 @@ public class WarmthLog {
                 "dayCelsius",
                 () -> stop.hubs().isEmpty() ? null : reading(stop, stop.hubs().getFirst(), rig));
         errors.throwIfAny();
-        UUID workshop = CurrentPerson.now().workshopId();
-        if (!store.add(workshop, stop)
-                && store.last(workshop, rig.id(), MOST_STOPS).stream().noneMatch(stop::isSameAs)) {
+        if (!store.add(stop) && store.last(rig.id(), MOST_STOPS).stream().noneMatch(stop::isSameAs)) {
             throw ConflictException.idIsTaken();
         }
         return of(rig.id());
@@ -114,7 +112,7 @@ public class WarmthLog {
     /** Takes back a stop that was written down by mistake. */
     @Transactional
     public RigWarmth remove(UUID rigId, UUID id) {
-        store.remove(CurrentPerson.now().workshopId(), id);
+        store.remove(id);
         return of(rigId);
     }
 
@@ -129,19 +127,17 @@ public class WarmthLog {
                 .flatMap(other -> otherSide(register.rig(end.rigId()), end)
                         .map(beside -> new WarmthStop.Hub(beside.id(), Felt.measured(other))))
                 .ifPresent(hubs::add);
-        store.add(
-                CurrentPerson.now().workshopId(),
-                new WarmthStop(
-                        measured.entryId(),
-                        end.rigId(),
-                        clock.instant(),
-                        null,
-                        null,
-                        measured.jobId(),
-                        null,
-                        hubs,
-                        CurrentPerson.now().name(),
-                        measured.stepWords()));
+        store.add(new WarmthStop(
+                measured.entryId(),
+                end.rigId(),
+                clock.instant(),
+                null,
+                null,
+                measured.jobId(),
+                null,
+                hubs,
+                CurrentPerson.now().name(),
+                measured.stepWords()));
     }
 
     private static void checkHubs(Rig rig, WarmthStop stop, FieldErrors errors) {

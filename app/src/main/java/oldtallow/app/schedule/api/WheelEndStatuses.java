@@ -8,7 +8,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
-import oldtallow.app.identity.access.CurrentPerson;
 import oldtallow.app.job.api.JobRecords;
 import oldtallow.app.register.api.Figures;
 import oldtallow.app.register.api.Register;
@@ -64,10 +63,7 @@ public class WheelEndStatuses {
 
     private Map<UUID, DueBasis> kept(Collection<RigPlan> rigs) {
         Map<UUID, DueBasis> kept = new HashMap<>();
-        store.bases(
-                        CurrentPerson.now().workshopId(),
-                        rigs.stream().map(RigPlan::id).toList())
-                .forEach(basis -> kept.put(basis.rigId(), basis));
+        store.bases(rigs.stream().map(RigPlan::id).toList()).forEach(basis -> kept.put(basis.rigId(), basis));
         List<UUID> unknown = rigs.stream()
                 .map(RigPlan::id)
                 .filter(id -> !kept.containsKey(id))
@@ -81,7 +77,7 @@ public class WheelEndStatuses {
     /** Ranks from the worst on, behind one already seen. */
     @Transactional(readOnly = true)
     public List<Rank> worst(Filter filter, @Nullable Rank behind, int most) {
-        return store.worst(CurrentPerson.now().workshopId(), filter, behind, most);
+        return store.worst(filter, behind, most);
     }
 
     static Map<UUID, WheelEndStatus> of(

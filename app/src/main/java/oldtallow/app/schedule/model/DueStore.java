@@ -51,42 +51,42 @@ public interface DueStore {
      * Until the transaction ends no pass over all dates begins; waits for one under way. To be asked before the rules are read
      * by which a rig is ranked, so that it is not ranked by those of before the pass.
      */
-    void holdPasses(UUID workshopId);
+    void holdPasses();
 
     /** Until the transaction ends no other pass begins and nobody else ranks a rig of this workshop; waits for those who do. */
-    void claimPass(UUID workshopId);
+    void claimPass();
 
     /** Keeps ranks, with or without anything to change. */
-    void put(UUID workshopId, List<Rank> ranks);
+    void put(List<Rank> ranks);
 
     /**
      * Ranks every rig anew by what is kept of it, in place of all ranks there are, in one pass: written anew they cost a third
      * of being changed. Others who change ranks wait meanwhile, so that none is overtaken; whoever only reads does not, and
      * sees those of the pass before.
      */
-    void replaceAll(UUID workshopId, Function<DueBasis, Rank> ranking);
+    void replaceAll(Function<DueBasis, Rank> ranking);
 
-    void put(UUID workshopId, DueBasis basis);
+    void put(DueBasis basis);
 
     /** What the dues of these rigs are worked out from; rigs of which it is not kept are left out. */
-    List<DueBasis> bases(UUID workshopId, Collection<UUID> rigIds);
+    List<DueBasis> bases(Collection<UUID> rigIds);
 
     /** What was due next at a rig's wheel ends when it was last worked out. */
-    List<NextDue> next(UUID workshopId, UUID rigId);
+    List<NextDue> next(UUID rigId);
 
     /** Rigs whose basis is not kept yet. */
-    List<UUID> withoutBasis(UUID workshopId);
+    List<UUID> withoutBasis();
 
-    void tell(UUID workshopId, UUID rigId, List<Change> changes);
+    void tell(UUID rigId, List<Change> changes);
 
     /** Changes of a rig's dates, latest first. */
-    List<Told> told(UUID workshopId, UUID rigId, int most);
+    List<Told> told(UUID rigId, int most);
 
     /** Work by weeks from a Monday on; what is overdue in the first. Weeks without any are left out. */
-    List<Week> weeks(UUID workshopId, LocalDate from, int weeks);
+    List<Week> weeks(LocalDate from, int weeks);
 
     /** Ranks from the worst on, behind one already seen. */
-    List<Rank> worst(UUID workshopId, Filter filter, @Nullable Rank behind, int most);
+    List<Rank> worst(Filter filter, @Nullable Rank behind, int most);
 
     /**
      * Which rigs.

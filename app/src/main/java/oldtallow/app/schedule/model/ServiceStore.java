@@ -8,8 +8,8 @@ import java.util.UUID;
 public interface ServiceStore {
 
     /** By day, then in the order they were recorded. */
-    List<ServiceEvent> of(UUID workshopId, Collection<UUID> wheelEndIds);
+    List<ServiceEvent> of(Collection<UUID> wheelEndIds);
 
     /** Adds one; where there is one of the same id, that one stays. */
-    void add(UUID workshopId, ServiceEvent event);
+    void add(ServiceEvent event);
 }

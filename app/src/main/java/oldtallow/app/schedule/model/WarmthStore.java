@@ -8,14 +8,14 @@ import java.util.UUID;
 public interface WarmthStore {
 
     /** The last of a rig's, in the order they were made. */
-    List<WarmthStop> last(UUID workshopId, UUID rigId, int most);
+    List<WarmthStop> last(UUID rigId, int most);
 
     /** Of one trip, in the order they were made. */
-    List<WarmthStop> ofTrip(UUID workshopId, UUID tripId);
+    List<WarmthStop> ofTrip(UUID tripId);
 
     /** Adds one; false where there is one of the same id, which stays. */
-    boolean add(UUID workshopId, WarmthStop stop);
+    boolean add(WarmthStop stop);
 
     /** The rig it was of; empty where there is none. */
-    Optional<UUID> remove(UUID workshopId, UUID id);
+    Optional<UUID> remove(UUID id);
 }

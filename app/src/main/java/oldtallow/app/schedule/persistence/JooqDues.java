@@ -15,6 +15,7 @@ import java.util.Collection;
 import java.util.List;
 import java.util.UUID;
 import java.util.function.Function;
+import oldtallow.app.identity.access.CurrentPerson;
 import oldtallow.app.schedule.model.DueBasis;
 import oldtallow.app.schedule.model.DueStore;
 import oldtallow.app.schedule.model.Urgency;
@@ -46,18 +47,18 @@ class JooqDues implements DueStore {
     }
 
     @Override
-    public void holdPasses(UUID workshopId) {
-        ranks.hold(workshopId);
+    public void holdPasses() {
+        ranks.hold();
     }
 
     @Override
-    public void claimPass(UUID workshopId) {
-        ranks.claim(workshopId);
+    public void claimPass() {
+        ranks.claim();
     }
 
     @Override
-    public void put(UUID workshopId, List<Rank> worked) {
-        ranks.put(workshopId, worked);
+    public void put(List<Rank> worked) {
+        ranks.put(worked);
     }
 
     /**
@@ -65,38 +66,40 @@ class JooqDues implements DueStore {
      * read never fills the memory.
      */
     @Override
-    public void replaceAll(UUID workshopId, Function<DueBasis, Rank> ranking) {
-        int pass = ranks.begin(workshopId);
-        List<DueBasis> next = bases(workshopId, noCondition());
+    public void replaceAll(Function<DueBasis, Rank> ranking) {
+        int pass = ranks.begin();
+        List<DueBasis> next = bases(noCondition());
         while (!next.isEmpty()) {
-            ranks.add(workshopId, pass, next.stream().map(ranking).toList());
-            next = bases(workshopId, DUE_BASIS.RIG_ID.gt(next.getLast().rigId()));
+            ranks.add(pass, next.stream().map(ranking).toList());
+            next = bases(DUE_BASIS.RIG_ID.gt(next.getLast().rigId()));
         }
-        ranks.removeBefore(workshopId, pass);
+        ranks.removeBefore(pass);
     }
 
-    private List<DueBasis> bases(UUID workshopId, Condition behind) {
+    private List<DueBasis> bases(Condition behind) {
         return db.select(DUE_BASIS.RIG_ID, DUE_BASIS.BASIS)
                 .from(DUE_BASIS)
-                .where(DUE_BASIS.WORKSHOP_ID.eq(workshopId), behind)
+                .where(DUE_BASIS.WORKSHOP_ID.eq(CurrentPerson.workshopId()), behind)
                 .orderBy(DUE_BASIS.RIG_ID)
                 .limit(BATCH)
                 .fetch(this::basis);
     }
 
     @Override
-    public List<DueBasis> bases(UUID workshopId, Collection<UUID> rigIds) {
+    public List<DueBasis> bases(Collection<UUID> rigIds) {
         return db.select(DUE_BASIS.RIG_ID, DUE_BASIS.BASIS)
                 .from(DUE_BASIS)
-                .where(DUE_BASIS.WORKSHOP_ID.eq(workshopId), DUE_BASIS.RIG_ID.eq(any(rigIds.toArray(UUID[]::new))))
+                .where(
+                        DUE_BASIS.WORKSHOP_ID.eq(CurrentPerson.workshopId()),
+                        DUE_BASIS.RIG_ID.eq(any(rigIds.toArray(UUID[]::new))))
                 .fetch(this::basis);
     }
 
     @Override
-    public void put(UUID workshopId, DueBasis basis) {
+    public void put(DueBasis basis) {
         String body = json.writeValueAsString(DueBasisJson.of(basis));
         db.insertInto(DUE_BASIS)
-                .set(DUE_BASIS.WORKSHOP_ID, workshopId)
+                .set(DUE_BASIS.WORKSHOP_ID, CurrentPerson.workshopId())
                 .set(DUE_BASIS.RIG_ID, basis.rigId())
                 .set(DUE_BASIS.BASIS, body)
                 .onConflict(DUE_BASIS.WORKSHOP_ID, DUE_BASIS.RIG_ID)
@@ -106,30 +109,30 @@ class JooqDues implements DueStore {
     }
 
     @Override
-    public List<NextDue> next(UUID workshopId, UUID rigId) {
+    public List<NextDue> next(UUID rigId) {
         return db.selectFrom(RIG_STANDING)
-                .where(ranks.ofLatestPass(workshopId), RIG_STANDING.RIG_ID.eq(rigId))
+                .where(ranks.ofLatestPass(), RIG_STANDING.RIG_ID.eq(rigId))
                 .fetchOptional(row -> NextDues.read(row.getDueWhat(), row.getDueOn(), row.getDueMinutes()))
                 .orElse(List.of());
     }
 
     @Override
-    public List<UUID> withoutBasis(UUID workshopId) {
+    public List<UUID> withoutBasis() {
         return db.select(RIG_STANDING.RIG_ID)
                 .from(RIG_STANDING)
                 .leftAntiJoin(DUE_BASIS)
                 .on(DUE_BASIS.WORKSHOP_ID.eq(RIG_STANDING.WORKSHOP_ID), DUE_BASIS.RIG_ID.eq(RIG_STANDING.RIG_ID))
-                .where(ranks.ofLatestPass(workshopId))
+                .where(ranks.ofLatestPass())
                 .fetch(RIG_STANDING.RIG_ID);
     }
 
     @Override
-    public void tell(UUID workshopId, UUID rigId, List<Change> changes) {
+    public void tell(UUID rigId, List<Change> changes) {
         db.batchInsert(changes.stream()
                         .map(change -> {
                             var row = new DueChangeRecord();
                             row.setId(UUID.randomUUID());
-                            row.setWorkshopId(workshopId);
+                            row.setWorkshopId(CurrentPerson.workshopId());
                             row.setRigId(rigId);
                             row.setWheelEndId(change.wheelEndId());
                             row.setAction(change.action().name());
@@ -143,9 +146,9 @@ class JooqDues implements DueStore {
     }
 
     @Override
-    public List<Told> told(UUID workshopId, UUID rigId, int most) {
+    public List<Told> told(UUID rigId, int most) {
         return db.selectFrom(DUE_CHANGE)
-                .where(DUE_CHANGE.WORKSHOP_ID.eq(workshopId), DUE_CHANGE.RIG_ID.eq(rigId))
+                .where(DUE_CHANGE.WORKSHOP_ID.eq(CurrentPerson.workshopId()), DUE_CHANGE.RIG_ID.eq(rigId))
                 .orderBy(DUE_CHANGE.CHANGED_AT.desc(), DUE_CHANGE.ID)
                 .limit(most)
                 .fetch(row -> new Told(
@@ -159,7 +162,7 @@ class JooqDues implements DueStore {
     }
 
     @Override
-    public List<Week> weeks(UUID workshopId, LocalDate from, int weeks) {
+    public List<Week> weeks(LocalDate from, int weeks) {
         LocalDate monday = from.with(TemporalAdjusters.previousOrSame(DayOfWeek.MONDAY));
         return db.resultQuery(
                         """
@@ -168,7 +171,8 @@ class JooqDues implements DueStore {
                         from rig_standing s, unnest(s.due_on, s.due_minutes) as due(on_day, minutes)
                         where s.workshop_id = {1} and s.pass = {2} and due.on_day < {3}
                         group by 1 order by 1
-                        """, val(monday), val(workshopId), ranks.latestPass(workshopId), val(monday.plusWeeks(weeks)))
+                        """,
+                        val(monday), val(CurrentPerson.workshopId()), ranks.latestPass(), val(monday.plusWeeks(weeks)))
                 .fetch(row -> new Week(
                         row.get("monday", LocalDate.class),
                         row.get("wheel_ends", Integer.class),
@@ -176,13 +180,13 @@ class JooqDues implements DueStore {
     }
 
     @Override
-    public List<Rank> worst(UUID workshopId, Filter filter, @Nullable Rank behind, int most) {
+    public List<Rank> worst(Filter filter, @Nullable Rank behind, int most) {
         var query = db.select(
                         RIG_STANDING.URGENCY.convertFrom(Urgency::ofRank),
                         RIG_STANDING.ATTENTION_ON,
                         RIG_STANDING.RIG_ID)
                 .from(RIG_STANDING)
-                .where(ranks.ofLatestPass(workshopId));
+                .where(ranks.ofLatestPass());
         if (filter.among() != null) {
             query = query.and(RIG_STANDING.RIG_ID.eq(any(filter.among().toArray(UUID[]::new))));
         }

@@ -6,6 +6,7 @@ import static org.jooq.impl.DSL.any;
 import java.util.Collection;
 import java.util.List;
 import java.util.UUID;
+import oldtallow.app.identity.access.CurrentPerson;
 import oldtallow.app.schedule.model.ServiceEvent;
 import oldtallow.app.schedule.model.ServiceStore;
 import oldtallow.db.tables.records.ServiceEventRecord;
@@ -22,10 +23,10 @@ class JooqServices implements ServiceStore {
     }
 
     @Override
-    public List<ServiceEvent> of(UUID workshopId, Collection<UUID> wheelEndIds) {
+    public List<ServiceEvent> of(Collection<UUID> wheelEndIds) {
         return db.selectFrom(SERVICE_EVENT)
                 .where(
-                        SERVICE_EVENT.WORKSHOP_ID.eq(workshopId),
+                        SERVICE_EVENT.WORKSHOP_ID.eq(CurrentPerson.workshopId()),
                         SERVICE_EVENT.WHEEL_END_ID.eq(any(wheelEndIds.toArray(UUID[]::new))))
                 .orderBy(SERVICE_EVENT.DONE_ON, SERVICE_EVENT.RECORDED_AT, SERVICE_EVENT.ID)
                 .fetch(row -> new ServiceEvent(
@@ -40,10 +41,10 @@ class JooqServices implements ServiceStore {
     }
 
     @Override
-    public void add(UUID workshopId, ServiceEvent event) {
+    public void add(ServiceEvent event) {
         var row = new ServiceEventRecord();
         row.setId(event.id());
-        row.setWorkshopId(workshopId);
+        row.setWorkshopId(CurrentPerson.workshopId());
         row.setWheelEndId(event.wheelEndId());
         row.setAction(event.kind().name());
         row.setDoneOn(event.on());

@@ -9,6 +9,7 @@ import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import oldtallow.app.identity.access.CurrentPerson;
 import oldtallow.app.schedule.model.KeptEntry;
 import oldtallow.app.schedule.model.Trip;
 import oldtallow.app.schedule.model.UsageStore;
@@ -34,18 +35,19 @@ class JooqUsage implements UsageStore {
     }
 
     @Override
-    public List<KeptEntry> meters(UUID workshopId, Collection<UUID> rigIds) {
-        return meters(METER_ENTRY.WORKSHOP_ID.eq(workshopId).and(METER_ENTRY.RIG_ID.eq(any(ids(rigIds)))));
+    public List<KeptEntry> meters(Collection<UUID> rigIds) {
+        return meters(
+                METER_ENTRY.WORKSHOP_ID.eq(CurrentPerson.workshopId()).and(METER_ENTRY.RIG_ID.eq(any(ids(rigIds)))));
     }
 
     @Override
-    public Optional<KeptEntry> meterEntry(UUID workshopId, UUID id) {
-        return meters(METER_ENTRY.WORKSHOP_ID.eq(workshopId).and(METER_ENTRY.ID.eq(id))).stream()
+    public Optional<KeptEntry> meterEntry(UUID id) {
+        return meters(METER_ENTRY.WORKSHOP_ID.eq(CurrentPerson.workshopId()).and(METER_ENTRY.ID.eq(id))).stream()
                 .findFirst();
     }
 
     @Override
-    public boolean put(UUID workshopId, KeptEntry kept) {
+    public boolean put(KeptEntry kept) {
         var row = new MeterEntryRecord();
         row.setReadOn(kept.entry().on());
         row.setShowsKm(kept.entry().shows());
@@ -57,7 +59,7 @@ class JooqUsage implements UsageStore {
             return db.insertInto(METER_ENTRY)
                             .set(row)
                             .set(METER_ENTRY.ID, kept.id())
-                            .set(METER_ENTRY.WORKSHOP_ID, workshopId)
+                            .set(METER_ENTRY.WORKSHOP_ID, CurrentPerson.workshopId())
                             .set(METER_ENTRY.RIG_ID, kept.rigId())
                             .onConflict(METER_ENTRY.WORKSHOP_ID, METER_ENTRY.ID)
                             .doUpdate()
@@ -71,10 +73,10 @@ class JooqUsage implements UsageStore {
     }
 
     @Override
-    public boolean removeMeterEntry(UUID workshopId, UUID id, int version) {
+    public boolean removeMeterEntry(UUID id, int version) {
         return db.deleteFrom(METER_ENTRY)
                         .where(
-                                METER_ENTRY.WORKSHOP_ID.eq(workshopId),
+                                METER_ENTRY.WORKSHOP_ID.eq(CurrentPerson.workshopId()),
                                 METER_ENTRY.ID.eq(id),
                                 METER_ENTRY.VERSION.eq(version))
                         .execute()
@@ -82,29 +84,29 @@ class JooqUsage implements UsageStore {
     }
 
     @Override
-    public List<Trip> trips(UUID workshopId, Collection<UUID> rigIds) {
-        return trips.ofRigs(workshopId, ids(rigIds));
+    public List<Trip> trips(Collection<UUID> rigIds) {
+        return trips.ofRigs(ids(rigIds));
     }
 
     @Override
-    public List<Trip> coming(UUID workshopId, LocalDate from, LocalDate to, int most) {
-        return trips.coming(workshopId, from, to, most);
+    public List<Trip> coming(LocalDate from, LocalDate to, int most) {
+        return trips.coming(from, to, most);
     }
 
     @Override
-    public Optional<Trip> trip(UUID workshopId, UUID id) {
-        return trips.one(workshopId, id);
+    public Optional<Trip> trip(UUID id) {
+        return trips.one(id);
     }
 
     @Override
-    public boolean put(UUID workshopId, Trip trip) {
-        return trips.put(workshopId, trip);
+    public boolean put(Trip trip) {
+        return trips.put(trip);
     }
 
     @Override
-    public List<WaterNote> water(UUID workshopId, Collection<UUID> rigIds) {
+    public List<WaterNote> water(Collection<UUID> rigIds) {
         return db.selectFrom(WATER_ENTRY)
-                .where(WATER_ENTRY.WORKSHOP_ID.eq(workshopId), WATER_ENTRY.RIG_ID.eq(any(ids(rigIds))))
+                .where(WATER_ENTRY.WORKSHOP_ID.eq(CurrentPerson.workshopId()), WATER_ENTRY.RIG_ID.eq(any(ids(rigIds))))
                 .orderBy(WATER_ENTRY.ON_DAY, WATER_ENTRY.ID)
                 .fetch(row -> new WaterNote(
                         row.getId(),
@@ -116,10 +118,10 @@ class JooqUsage implements UsageStore {
     }
 
     @Override
-    public boolean add(UUID workshopId, WaterNote note) {
+    public boolean add(WaterNote note) {
         var row = new WaterEntryRecord();
         row.setId(note.id());
-        row.setWorkshopId(workshopId);
+        row.setWorkshopId(CurrentPerson.workshopId());
         row.setRigId(note.rigId());
         row.setOnDay(note.entry().on());
         row.setKind(note.entry().kind().name());
@@ -130,9 +132,9 @@ class JooqUsage implements UsageStore {
     }
 
     @Override
-    public Optional<UUID> removeWater(UUID workshopId, UUID id) {
+    public Optional<UUID> removeWater(UUID id) {
         return db.deleteFrom(WATER_ENTRY)
-                .where(WATER_ENTRY.WORKSHOP_ID.eq(workshopId), WATER_ENTRY.ID.eq(id))
+                .where(WATER_ENTRY.WORKSHOP_ID.eq(CurrentPerson.workshopId()), WATER_ENTRY.ID.eq(id))
                 .returning(WATER_ENTRY.RIG_ID)
                 .fetchOptional(WATER_ENTRY.RIG_ID);
     }

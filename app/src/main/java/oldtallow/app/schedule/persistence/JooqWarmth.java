@@ -9,6 +9,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import oldtallow.app.identity.access.CurrentPerson;
 import oldtallow.app.schedule.model.WarmthStop;
 import oldtallow.app.schedule.model.WarmthStore;
 import oldtallow.core.travel.warmth.Felt;
@@ -28,32 +29,28 @@ class JooqWarmth implements WarmthStore {
     }
 
     @Override
-    public List<WarmthStop> last(UUID workshopId, UUID rigId, int most) {
-        return read(
-                workshopId,
-                db.selectFrom(WARMTH_STOP)
-                        .where(WARMTH_STOP.WORKSHOP_ID.eq(workshopId), WARMTH_STOP.RIG_ID.eq(rigId))
-                        .orderBy(WARMTH_STOP.AT.desc(), WARMTH_STOP.ID)
-                        .limit(most)
-                        .fetch()
-                        .reversed());
+    public List<WarmthStop> last(UUID rigId, int most) {
+        return read(db.selectFrom(WARMTH_STOP)
+                .where(WARMTH_STOP.WORKSHOP_ID.eq(CurrentPerson.workshopId()), WARMTH_STOP.RIG_ID.eq(rigId))
+                .orderBy(WARMTH_STOP.AT.desc(), WARMTH_STOP.ID)
+                .limit(most)
+                .fetch()
+                .reversed());
     }
 
     @Override
-    public List<WarmthStop> ofTrip(UUID workshopId, UUID tripId) {
-        return read(
-                workshopId,
-                db.selectFrom(WARMTH_STOP)
-                        .where(WARMTH_STOP.WORKSHOP_ID.eq(workshopId), WARMTH_STOP.TRIP_ID.eq(tripId))
-                        .orderBy(WARMTH_STOP.AT, WARMTH_STOP.ID)
-                        .fetch());
+    public List<WarmthStop> ofTrip(UUID tripId) {
+        return read(db.selectFrom(WARMTH_STOP)
+                .where(WARMTH_STOP.WORKSHOP_ID.eq(CurrentPerson.workshopId()), WARMTH_STOP.TRIP_ID.eq(tripId))
+                .orderBy(WARMTH_STOP.AT, WARMTH_STOP.ID)
+                .fetch());
     }
 
     @Override
-    public boolean add(UUID workshopId, WarmthStop stop) {
+    public boolean add(WarmthStop stop) {
         var row = new WarmthStopRecord();
         row.setId(stop.id());
-        row.setWorkshopId(workshopId);
+        row.setWorkshopId(CurrentPerson.workshopId());
         row.setRigId(stop.rigId());
         row.setAt(stop.at().atOffset(ZoneOffset.UTC));
         row.setTripId(stop.tripId());
@@ -69,7 +66,7 @@ class JooqWarmth implements WarmthStore {
                     .set(stop.hubs().stream()
                             .map(hub -> new WarmthHubRecord(
                                     UUID.randomUUID(),
-                                    workshopId,
+                                    CurrentPerson.workshopId(),
                                     stop.id(),
                                     hub.wheelEndId(),
                                     hub.felt().touch().name(),
@@ -81,17 +78,17 @@ class JooqWarmth implements WarmthStore {
     }
 
     @Override
-    public Optional<UUID> remove(UUID workshopId, UUID id) {
+    public Optional<UUID> remove(UUID id) {
         return db.deleteFrom(WARMTH_STOP)
-                .where(WARMTH_STOP.WORKSHOP_ID.eq(workshopId), WARMTH_STOP.ID.eq(id))
+                .where(WARMTH_STOP.WORKSHOP_ID.eq(CurrentPerson.workshopId()), WARMTH_STOP.ID.eq(id))
                 .returning(WARMTH_STOP.RIG_ID)
                 .fetchOptional(WARMTH_STOP.RIG_ID);
     }
 
-    private List<WarmthStop> read(UUID workshopId, List<WarmthStopRecord> stops) {
+    private List<WarmthStop> read(List<WarmthStopRecord> stops) {
         UUID[] ids = stops.stream().map(WarmthStopRecord::getId).toArray(UUID[]::new);
         Map<UUID, List<WarmthStop.Hub>> hubs = db.selectFrom(WARMTH_HUB)
-                .where(WARMTH_HUB.WORKSHOP_ID.eq(workshopId), WARMTH_HUB.STOP_ID.eq(any(ids)))
+                .where(WARMTH_HUB.WORKSHOP_ID.eq(CurrentPerson.workshopId()), WARMTH_HUB.STOP_ID.eq(any(ids)))
                 .fetchGroups(
                         WarmthHubRecord::getStopId,
                         row -> new WarmthStop.Hub(

@@ -9,6 +9,7 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.UUID;
 import java.util.function.Function;
+import oldtallow.app.identity.access.CurrentPerson;
 import oldtallow.app.schedule.model.DueStore.NextDue;
 import oldtallow.app.schedule.model.DueStore.Rank;
 import org.jooq.Condition;
@@ -45,42 +46,42 @@ final class RankRows {
     }
 
     /** Ranks that count: those of other passes are being written, or about to go. */
-    Condition ofLatestPass(UUID workshopId) {
-        return RIG_STANDING.WORKSHOP_ID.eq(workshopId).and(RIG_STANDING.PASS.eq(latestPass(workshopId)));
+    Condition ofLatestPass() {
+        return RIG_STANDING.WORKSHOP_ID.eq(CurrentPerson.workshopId()).and(RIG_STANDING.PASS.eq(latestPass()));
     }
 
-    Field<Integer> latestPass(UUID workshopId) {
-        return field(pass(workshopId));
+    Field<Integer> latestPass() {
+        return field(pass());
     }
 
-    void hold(UUID workshopId) {
-        lock(workshopId, pass(workshopId).forShare());
+    void hold() {
+        lock(pass().forShare());
     }
 
-    void claim(UUID workshopId) {
-        lock(workshopId, pass(workshopId).forUpdate());
+    void claim() {
+        lock(pass().forUpdate());
     }
 
     /** The next pass, which nobody else sees until the transaction ends. */
-    int begin(UUID workshopId) {
-        claim(workshopId);
+    int begin() {
+        claim();
         return db.update(RANK_PASS)
                 .set(RANK_PASS.PASS, RANK_PASS.PASS.plus(1))
-                .where(RANK_PASS.WORKSHOP_ID.eq(workshopId))
+                .where(RANK_PASS.WORKSHOP_ID.eq(CurrentPerson.workshopId()))
                 .returningResult(RANK_PASS.PASS)
                 .fetchSingle()
                 .value1();
     }
 
-    private SelectConditionStep<Record1<Integer>> pass(UUID workshopId) {
-        return db.select(RANK_PASS.PASS).from(RANK_PASS).where(RANK_PASS.WORKSHOP_ID.eq(workshopId));
+    private SelectConditionStep<Record1<Integer>> pass() {
+        return db.select(RANK_PASS.PASS).from(RANK_PASS).where(RANK_PASS.WORKSHOP_ID.eq(CurrentPerson.workshopId()));
     }
 
     /** A workshop that has nothing ranked yet has no row to lock either. */
-    private void lock(UUID workshopId, ResultQuery<?> row) {
+    private void lock(ResultQuery<?> row) {
         if (row.fetch().isEmpty()) {
             db.insertInto(RANK_PASS)
-                    .set(RANK_PASS.WORKSHOP_ID, workshopId)
+                    .set(RANK_PASS.WORKSHOP_ID, CurrentPerson.workshopId())
                     .set(RANK_PASS.PASS, 1)
                     .onConflictDoNothing()
                     .execute();
@@ -88,28 +89,28 @@ final class RankRows {
         }
     }
 
-    void removeBefore(UUID workshopId, int pass) {
+    void removeBefore(int pass) {
         db.deleteFrom(RIG_STANDING)
-                .where(RIG_STANDING.WORKSHOP_ID.eq(workshopId), RIG_STANDING.PASS.lt(pass))
+                .where(RIG_STANDING.WORKSHOP_ID.eq(CurrentPerson.workshopId()), RIG_STANDING.PASS.lt(pass))
                 .execute();
     }
 
     /** Of rigs that have none in this pass. */
-    void add(UUID workshopId, int pass, List<Rank> ranks) {
-        write(ADD, workshopId, val(pass), ranks);
+    void add(int pass, List<Rank> ranks) {
+        write(ADD, val(pass), ranks);
     }
 
-    void put(UUID workshopId, List<Rank> ranks) {
-        write(PUT, workshopId, latestPass(workshopId), ranks);
+    void put(List<Rank> ranks) {
+        write(PUT, latestPass(), ranks);
     }
 
-    private void write(String statement, UUID workshopId, Field<Integer> pass, List<Rank> ranks) {
+    private void write(String statement, Field<Integer> pass, List<Rank> ranks) {
         if (ranks.isEmpty()) {
             return;
         }
         db.execute(
                 statement,
-                val(workshopId),
+                val(CurrentPerson.workshopId()),
                 pass,
                 val(ranks.stream().map(Rank::rigId).toArray(UUID[]::new)),
                 val(ranks.stream().map(rank -> (short) rank.urgency().rank()).toArray(Short[]::new)),

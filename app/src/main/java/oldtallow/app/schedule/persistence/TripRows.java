@@ -11,6 +11,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.IntStream;
+import oldtallow.app.identity.access.CurrentPerson;
 import oldtallow.app.schedule.model.Trip;
 import oldtallow.db.tables.records.TripLegRecord;
 import oldtallow.db.tables.records.TripRecord;
@@ -26,30 +27,28 @@ final class TripRows {
         this.db = db;
     }
 
-    List<Trip> ofRigs(UUID workshopId, UUID[] rigIds) {
-        return read(workshopId, TRIP.RIG_ID.eq(any(rigIds)));
+    List<Trip> ofRigs(UUID[] rigIds) {
+        return read(TRIP.RIG_ID.eq(any(rigIds)));
     }
 
-    List<Trip> coming(UUID workshopId, LocalDate from, LocalDate to, int most) {
-        return read(
-                workshopId,
-                TRIP.ID.in(select(TRIP.ID)
-                        .from(TRIP)
-                        .where(
-                                TRIP.WORKSHOP_ID.eq(workshopId),
-                                TRIP.STATE.eq(Trip.State.PLANNED.name()),
-                                TRIP.TO_ON.ge(from),
-                                TRIP.FROM_ON.le(to))
-                        .orderBy(TRIP.FROM_ON, TRIP.ID)
-                        .limit(most)));
+    List<Trip> coming(LocalDate from, LocalDate to, int most) {
+        return read(TRIP.ID.in(select(TRIP.ID)
+                .from(TRIP)
+                .where(
+                        TRIP.WORKSHOP_ID.eq(CurrentPerson.workshopId()),
+                        TRIP.STATE.eq(Trip.State.PLANNED.name()),
+                        TRIP.TO_ON.ge(from),
+                        TRIP.FROM_ON.le(to))
+                .orderBy(TRIP.FROM_ON, TRIP.ID)
+                .limit(most)));
     }
 
-    Optional<Trip> one(UUID workshopId, UUID id) {
-        return read(workshopId, TRIP.ID.eq(id)).stream().findFirst();
+    Optional<Trip> one(UUID id) {
+        return read(TRIP.ID.eq(id)).stream().findFirst();
     }
 
     /** False where the trip there is no longer of this version, or another rig's. */
-    boolean put(UUID workshopId, Trip trip) {
+    boolean put(Trip trip) {
         var row = new TripRecord();
         row.setName(trip.name());
         row.setState(trip.state().name());
@@ -62,7 +61,7 @@ final class TripRows {
         boolean kept = db.insertInto(TRIP)
                         .set(row)
                         .set(TRIP.ID, trip.id())
-                        .set(TRIP.WORKSHOP_ID, workshopId)
+                        .set(TRIP.WORKSHOP_ID, CurrentPerson.workshopId())
                         .set(TRIP.RIG_ID, trip.rigId())
                         .onConflict(TRIP.WORKSHOP_ID, TRIP.ID)
                         .doUpdate()
@@ -72,21 +71,20 @@ final class TripRows {
                 == 1;
         if (kept) {
             db.deleteFrom(TRIP_LEG)
-                    .where(TRIP_LEG.WORKSHOP_ID.eq(workshopId), TRIP_LEG.TRIP_ID.eq(trip.id()))
+                    .where(TRIP_LEG.WORKSHOP_ID.eq(CurrentPerson.workshopId()), TRIP_LEG.TRIP_ID.eq(trip.id()))
                     .execute();
             db.insertInto(TRIP_LEG)
                     .set(IntStream.range(0, trip.legs().size())
-                            .mapToObj(i -> leg(
-                                    workshopId, trip.id(), i + 1, trip.legs().get(i)))
+                            .mapToObj(i -> leg(trip.id(), i + 1, trip.legs().get(i)))
                             .toList())
                     .execute();
         }
         return kept;
     }
 
-    private List<Trip> read(UUID workshopId, Condition which) {
+    private List<Trip> read(Condition which) {
         List<TripRecord> rows = db.selectFrom(TRIP)
-                .where(TRIP.WORKSHOP_ID.eq(workshopId), which)
+                .where(TRIP.WORKSHOP_ID.eq(CurrentPerson.workshopId()), which)
                 .orderBy(TRIP.FROM_ON, TRIP.ID)
                 .fetch();
         if (rows.isEmpty()) {
@@ -94,7 +92,7 @@ final class TripRows {
         }
         Map<UUID, List<Trip.Leg>> legs = db.selectFrom(TRIP_LEG)
                 .where(
-                        TRIP_LEG.WORKSHOP_ID.eq(workshopId),
+                        TRIP_LEG.WORKSHOP_ID.eq(CurrentPerson.workshopId()),
                         TRIP_LEG.TRIP_ID.eq(
                                 any(rows.stream().map(TripRecord::getId).toArray(UUID[]::new))))
                 .orderBy(TRIP_LEG.TRIP_ID, TRIP_LEG.NUMBER)
@@ -115,10 +113,10 @@ final class TripRows {
                 .toList();
     }
 
-    private static TripLegRecord leg(UUID workshopId, UUID tripId, int number, Trip.Leg leg) {
+    private static TripLegRecord leg(UUID tripId, int number, Trip.Leg leg) {
         return new TripLegRecord(
                 UUID.randomUUID(),
-                workshopId,
+                CurrentPerson.workshopId(),
                 tripId,
                 (short) number,
                 leg.to(),

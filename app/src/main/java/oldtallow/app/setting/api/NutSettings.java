@@ -8,7 +8,6 @@ import java.util.Optional;
 import java.util.UUID;
 import oldtallow.app.identity.access.CurrentPerson;
 import oldtallow.app.identity.access.SignedIn;
-import oldtallow.app.identity.api.Workshops;
 import oldtallow.app.platform.problem.ConflictException;
 import oldtallow.app.platform.problem.NotFoundException;
 import oldtallow.app.register.api.AdjustmentProcedures;
@@ -34,7 +33,6 @@ public class NutSettings {
     private final Register register;
     private final Figures figures;
     private final AdjustmentProcedures schools;
-    private final Workshops workshops;
     private final ApplicationEventPublisher events;
     private final Clock clock;
 
@@ -43,14 +41,12 @@ public class NutSettings {
             Register register,
             Figures figures,
             AdjustmentProcedures schools,
-            Workshops workshops,
             ApplicationEventPublisher events,
             Clock clock) {
         this.store = store;
         this.register = register;
         this.figures = figures;
         this.schools = schools;
-        this.workshops = workshops;
         this.events = events;
         this.clock = clock;
     }
@@ -62,8 +58,7 @@ public class NutSettings {
     @Transactional
     public Saved save(NewNutSetting reported) {
         WheelEnd end = register.wheelEnd(reported.wheelEndId());
-        UUID workshopId = workshops.currentId();
-        var earlier = store.find(workshopId, reported.id());
+        var earlier = store.find(reported.id());
         if (earlier.isPresent()) {
             return new Saved(earlier.get(), false);
         }
@@ -74,12 +69,12 @@ public class NutSettings {
                 end,
                 GoverningFigure.governing(figures.endPlay(end)),
                 clock.instant());
-        if (!store.add(workshopId, setting)) {
+        if (!store.add(setting)) {
             throw ConflictException.idIsTaken();
         }
         register.hold(end.rigId());
         events.publishEvent(new SettingRecorded(reported.id(), end.id(), reported.setAt()));
-        return new Saved(onRecord(workshopId, reported.id()), true);
+        return new Saved(onRecord(reported.id()), true);
     }
 
     /** A setting was put on record. */
@@ -91,14 +86,13 @@ public class NutSettings {
     /** Settings of a wheel end, latest first. */
     @Transactional(readOnly = true)
     public List<SettingSummary> of(UUID wheelEndId) {
-        return store.ofWheelEnd(
-                workshops.currentId(), register.wheelEnd(wheelEndId).id());
+        return store.ofWheelEnd(register.wheelEnd(wheelEndId).id());
     }
 
     /** Settings of a wheel end put on record after an entry of a job, by its place, latest first. */
     @Transactional(readOnly = true)
     public List<SettingSummary> writtenAfter(UUID wheelEndId, long written) {
-        return store.writtenAfter(workshops.currentId(), wheelEndId, written);
+        return store.writtenAfter(wheelEndId, written);
     }
 
     /** What locking took at this wheel end whenever the play was measured after it; empty where it never was. */
@@ -107,7 +101,7 @@ public class NutSettings {
         if (end.nut().lock() != FreeAngleLock.TWO_NUTS) {
             return Optional.empty();
         }
-        return Learned.from(store.ofWheelEnd(workshops.currentId(), end.id()).stream()
+        return Learned.from(store.ofWheelEnd(end.id()).stream()
                 .flatMap(setting -> setting.takenByLocking().stream())
                 .filter(taken -> !taken.isNegative())
                 .toList());
@@ -117,7 +111,7 @@ public class NutSettings {
     @Transactional
     public SettingSummary signOff(UUID settingId) {
         SignedIn mechanic = CurrentPerson.now();
-        SettingSummary setting = onRecord(mechanic.workshopId(), settingId);
+        SettingSummary setting = onRecord(settingId);
         if (!setting.awaitsSignOff()) {
             return setting;
         }
@@ -125,16 +119,16 @@ public class NutSettings {
         UUID rigId = register.wheelEnd(setting.wheelEndId()).rigId();
         register.hold(rigId);
         events.publishEvent(new SettingSigned(rigId));
-        return onRecord(mechanic.workshopId(), settingId);
+        return onRecord(settingId);
     }
 
     /** The latest setting of each of these wheel ends that has one. */
     @Transactional(readOnly = true)
     public List<SettingSummary> latest(Collection<UUID> wheelEndIds) {
-        return store.latest(workshops.currentId(), wheelEndIds);
+        return store.latest(wheelEndIds);
     }
 
-    private SettingSummary onRecord(UUID workshopId, UUID settingId) {
-        return store.find(workshopId, settingId).orElseThrow(() -> new NotFoundException("nut setting", settingId));
+    private SettingSummary onRecord(UUID settingId) {
+        return store.find(settingId).orElseThrow(() -> new NotFoundException("nut setting", settingId));
     }
 }

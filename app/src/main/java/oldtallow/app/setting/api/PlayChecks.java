@@ -53,7 +53,7 @@ public class PlayChecks {
     @Transactional(readOnly = true)
     public Shown of(UUID wheelEndId) {
         UUID end = register.wheelEnd(wheelEndId).id();
-        List<PlayCheck> checks = store.ofWheelEnd(CurrentPerson.now().workshopId(), end);
+        List<PlayCheck> checks = store.ofWheelEnd(end);
         Map<UUID, SettingSummary> byId =
                 settings.of(end).stream().collect(Collectors.toMap(SettingSummary::id, Function.identity()));
         return new Shown(checks, Learned.from(gains(checks, byId)));

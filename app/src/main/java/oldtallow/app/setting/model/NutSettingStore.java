@@ -10,20 +10,20 @@ import oldtallow.app.identity.access.SignedIn;
 /** Where settings are kept; they are added and read, never changed. */
 public interface NutSettingStore {
 
-    Optional<SettingSummary> find(UUID workshopId, UUID settingId);
+    Optional<SettingSummary> find(UUID settingId);
 
     /** Those of a wheel end that the server wrote after that place, latest first. */
-    List<SettingSummary> writtenAfter(UUID workshopId, UUID wheelEndId, long written);
+    List<SettingSummary> writtenAfter(UUID wheelEndId, long written);
 
     /** Settings of a wheel end, latest first. */
-    List<SettingSummary> ofWheelEnd(UUID workshopId, UUID wheelEndId);
+    List<SettingSummary> ofWheelEnd(UUID wheelEndId);
 
     /** The latest setting of each of these wheel ends that has one. */
-    List<SettingSummary> latest(UUID workshopId, Collection<UUID> wheelEndIds);
+    List<SettingSummary> latest(Collection<UUID> wheelEndIds);
 
     /** Puts on record who answers for a setting; does nothing where somebody does already. */
     void signOff(SignedIn mechanic, UUID settingId, Instant now);
 
     /** Adds it; false where the id belongs to something else, which stays. */
-    boolean add(UUID workshopId, NutSetting setting);
+    boolean add(NutSetting setting);
 }

@@ -8,7 +8,7 @@ import oldtallow.app.identity.access.SignedIn;
 public interface PlayCheckStore {
 
     /** Of a wheel end, latest first. */
-    List<PlayCheck> ofWheelEnd(UUID workshopId, UUID wheelEndId);
+    List<PlayCheck> ofWheelEnd(UUID wheelEndId);
 
     /** Adds it; does nothing where its id is taken. */
     void add(SignedIn person, NewPlayCheck check, UUID settingId);

@@ -13,6 +13,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Stream;
+import oldtallow.app.identity.access.CurrentPerson;
 import oldtallow.app.identity.access.SignedIn;
 import oldtallow.app.setting.model.NewNutSetting;
 import oldtallow.app.setting.model.NutSetting;
@@ -56,25 +57,25 @@ class JooqNutSettings implements NutSettingStore {
     }
 
     @Override
-    public Optional<SettingSummary> find(UUID workshopId, UUID settingId) {
+    public Optional<SettingSummary> find(UUID settingId) {
         return settings()
-                .where(NUT_SETTING.WORKSHOP_ID.eq(workshopId), NUT_SETTING.ID.eq(settingId))
+                .where(NUT_SETTING.WORKSHOP_ID.eq(CurrentPerson.workshopId()), NUT_SETTING.ID.eq(settingId))
                 .fetchOptional(JooqNutSettings::summary);
     }
 
     @Override
-    public List<SettingSummary> ofWheelEnd(UUID workshopId, UUID wheelEndId) {
+    public List<SettingSummary> ofWheelEnd(UUID wheelEndId) {
         return settings()
-                .where(NUT_SETTING.WORKSHOP_ID.eq(workshopId), NUT_SETTING.WHEEL_END_ID.eq(wheelEndId))
+                .where(NUT_SETTING.WORKSHOP_ID.eq(CurrentPerson.workshopId()), NUT_SETTING.WHEEL_END_ID.eq(wheelEndId))
                 .orderBy(NUT_SETTING.SET_AT.desc(), NUT_SETTING.RECORDED_AT.desc(), NUT_SETTING.ID)
                 .fetch(JooqNutSettings::summary);
     }
 
     @Override
-    public List<SettingSummary> writtenAfter(UUID workshopId, UUID wheelEndId, long written) {
+    public List<SettingSummary> writtenAfter(UUID wheelEndId, long written) {
         return settings()
                 .where(
-                        NUT_SETTING.WORKSHOP_ID.eq(workshopId),
+                        NUT_SETTING.WORKSHOP_ID.eq(CurrentPerson.workshopId()),
                         NUT_SETTING.WHEEL_END_ID.eq(wheelEndId),
                         NUT_SETTING.WRITTEN.gt(written))
                 .orderBy(NUT_SETTING.WRITTEN.desc())
@@ -82,12 +83,12 @@ class JooqNutSettings implements NutSettingStore {
     }
 
     @Override
-    public List<SettingSummary> latest(UUID workshopId, Collection<UUID> wheelEndIds) {
+    public List<SettingSummary> latest(Collection<UUID> wheelEndIds) {
         return db.select(COLUMNS)
                 .distinctOn(NUT_SETTING.WHEEL_END_ID)
                 .from(WITH_SIGN_OFF)
                 .where(
-                        NUT_SETTING.WORKSHOP_ID.eq(workshopId),
+                        NUT_SETTING.WORKSHOP_ID.eq(CurrentPerson.workshopId()),
                         NUT_SETTING.WHEEL_END_ID.eq(any(wheelEndIds.toArray(UUID[]::new))))
                 .orderBy(
                         NUT_SETTING.WHEEL_END_ID,
@@ -115,19 +116,19 @@ class JooqNutSettings implements NutSettingStore {
     }
 
     @Override
-    public boolean add(UUID workshopId, NutSetting setting) {
+    public boolean add(NutSetting setting) {
         return db.insertInto(NUT_SETTING)
-                        .set(record(workshopId, setting))
+                        .set(record(setting))
                         .onConflictDoNothing()
                         .execute()
                 == 1;
     }
 
-    private static NutSettingRecord record(UUID workshopId, NutSetting setting) {
+    private static NutSettingRecord record(NutSetting setting) {
         NewNutSetting reported = setting.reported();
         var row = new NutSettingRecord();
         row.setId(reported.id());
-        row.setWorkshopId(workshopId);
+        row.setWorkshopId(CurrentPerson.workshopId());
         row.setWheelEndId(reported.wheelEndId());
         row.setSetAt(reported.setAt().atOffset(ZoneOffset.UTC));
         row.setRecordedAt(setting.recordedAt().atOffset(ZoneOffset.UTC));

@@ -5,6 +5,7 @@ import static oldtallow.db.tables.PlayCheck.PLAY_CHECK;
 import java.time.ZoneOffset;
 import java.util.List;
 import java.util.UUID;
+import oldtallow.app.identity.access.CurrentPerson;
 import oldtallow.app.identity.access.SignedIn;
 import oldtallow.app.setting.model.NewPlayCheck;
 import oldtallow.app.setting.model.PlayCheck;
@@ -23,9 +24,9 @@ class JooqPlayChecks implements PlayCheckStore {
     }
 
     @Override
-    public List<PlayCheck> ofWheelEnd(UUID workshopId, UUID wheelEndId) {
+    public List<PlayCheck> ofWheelEnd(UUID wheelEndId) {
         return db.selectFrom(PLAY_CHECK)
-                .where(PLAY_CHECK.WORKSHOP_ID.eq(workshopId), PLAY_CHECK.WHEEL_END_ID.eq(wheelEndId))
+                .where(PLAY_CHECK.WORKSHOP_ID.eq(CurrentPerson.workshopId()), PLAY_CHECK.WHEEL_END_ID.eq(wheelEndId))
                 .orderBy(PLAY_CHECK.CHECKED_AT.desc(), PLAY_CHECK.RECORDED_AT.desc(), PLAY_CHECK.ID)
                 .fetch(row -> new PlayCheck(
                         row.getId(),

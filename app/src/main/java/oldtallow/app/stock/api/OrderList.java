@@ -7,7 +7,6 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
-import oldtallow.app.identity.access.CurrentPerson;
 import oldtallow.app.register.api.Register;
 import oldtallow.app.register.model.WheelEnd;
 import oldtallow.app.stock.api.Kits.KitLine;
@@ -72,20 +71,19 @@ public class OrderList {
                     "cannot be done on a " + end.construction().words());
         }
         errors.throwIfAny();
-        store.put(CurrentPerson.now().workshopId(), job);
+        store.put(job);
     }
 
     @Transactional
     public void drop(UUID id) {
-        store.remove(CurrentPerson.now().workshopId(), id);
+        store.remove(id);
     }
 
     @Transactional(readOnly = true)
     public Orders orders() {
         List<Stocked> stock = shelf.all();
-        List<Planned> planned = store.all(CurrentPerson.now().workshopId()).stream()
-                .map(job -> planned(job, stock))
-                .toList();
+        List<Planned> planned =
+                store.all().stream().map(job -> planned(job, stock)).toList();
         Map<UUID, Integer> needed = new HashMap<>();
         Map<KitLine, Integer> unknown = new HashMap<>();
         for (Planned one : planned) {

@@ -9,7 +9,6 @@ import java.util.UUID;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
-import oldtallow.app.identity.access.CurrentPerson;
 import oldtallow.app.platform.problem.NotFoundException;
 import oldtallow.app.register.api.FittedParts;
 import oldtallow.app.register.api.Register;
@@ -76,7 +75,7 @@ public class Recall {
         Map<UUID, WheelEndName> names =
                 register.names(parts.stream().map(FittedPart::wheelEndId).collect(Collectors.toSet()));
         return new Found(
-                traces(store.batchesBeginning(CurrentPerson.now().workshopId(), number, MOST_BATCHES)),
+                traces(store.batchesBeginning(number, MOST_BATCHES)),
                 parts.stream()
                         .map(part -> new FittedWith(found(names, part.wheelEndId()), part))
                         .toList());
@@ -85,8 +84,7 @@ public class Recall {
     /** A batch and where its pieces are. */
     @Transactional(readOnly = true)
     public Trace trace(UUID batchId) {
-        return traces(List.of(store.batch(CurrentPerson.now().workshopId(), batchId)
-                        .orElseThrow(() -> new NotFoundException("batch", batchId))))
+        return traces(List.of(store.batch(batchId).orElseThrow(() -> new NotFoundException("batch", batchId))))
                 .getFirst();
     }
 
@@ -94,7 +92,7 @@ public class Recall {
     @Transactional(readOnly = true)
     public List<Trace> of(UUID wheelEndId) {
         register.wheelEnd(wheelEndId);
-        return traces(store.batchesIn(CurrentPerson.now().workshopId(), wheelEndId));
+        return traces(store.batchesIn(wheelEndId));
     }
 
     /** A batch, and what it is of. */
@@ -103,7 +101,7 @@ public class Recall {
     /** The first few batches whose number begins so. */
     @Transactional(readOnly = true)
     public List<Known> batches(String beginning) {
-        List<StockBatch> batches = store.batchesBeginning(CurrentPerson.now().workshopId(), beginning, MOST_FOUND);
+        List<StockBatch> batches = store.batchesBeginning(beginning, MOST_FOUND);
         Map<UUID, StockItem> items = items(batches);
         return batches.stream()
                 .map(batch -> new Known(found(items, batch.itemId()), batch))
@@ -111,12 +109,11 @@ public class Recall {
     }
 
     private List<Trace> traces(List<StockBatch> batches) {
-        UUID workshop = CurrentPerson.now().workshopId();
         List<UUID> ids = batches.stream().map(StockBatch::id).toList();
         Map<UUID, List<StockMove>> moves =
-                store.latestMoves(workshop, ids).stream().collect(Collectors.groupingBy(StockMove::batchId));
+                store.latestMoves(ids).stream().collect(Collectors.groupingBy(StockMove::batchId));
         Map<UUID, List<InWheelEnd>> carried =
-                store.carried(workshop, ids).stream().collect(Collectors.groupingBy(InWheelEnd::batchId));
+                store.carried(ids).stream().collect(Collectors.groupingBy(InWheelEnd::batchId));
         Map<UUID, WheelEndName> names = register.names(wheelEnds(carried.values().stream()));
         Map<UUID, StockItem> items = items(batches);
         return batches.stream()
@@ -132,8 +129,7 @@ public class Recall {
 
     private Map<UUID, StockItem> items(Collection<StockBatch> batches) {
         Set<UUID> ids = batches.stream().map(StockBatch::itemId).collect(Collectors.toSet());
-        return store.itemsOf(CurrentPerson.now().workshopId(), ids).stream()
-                .collect(Collectors.toMap(StockItem::id, Function.identity()));
+        return store.itemsOf(ids).stream().collect(Collectors.toMap(StockItem::id, Function.identity()));
     }
 
     private static Set<UUID> wheelEnds(Stream<List<InWheelEnd>> carried) {

@@ -38,12 +38,12 @@ public class Shelf {
 
     @Transactional(readOnly = true)
     public List<Stocked> all() {
-        UUID workshop = CurrentPerson.now().workshopId();
         LocalDate today = LocalDate.now(clock);
-        List<StockItem> items = store.items(workshop);
-        Map<UUID, List<StockBatch>> batches =
-                store.batches(workshop, items.stream().map(StockItem::id).toList()).stream()
-                        .collect(Collectors.groupingBy(StockBatch::itemId));
+        List<StockItem> items = store.items();
+        Map<UUID, List<StockBatch>> batches = store
+                .batches(items.stream().map(StockItem::id).toList())
+                .stream()
+                .collect(Collectors.groupingBy(StockBatch::itemId));
         return items.stream()
                 .map(item -> stocked(item, batches.getOrDefault(item.id(), List.of()), today))
                 .toList();
@@ -53,8 +53,7 @@ public class Shelf {
     @Transactional
     public void enter(StockItem item) {
         StockRules.check(item);
-        UUID workshop = CurrentPerson.now().workshopId();
-        if (store.item(workshop, item.id()).isEmpty() && !store.add(workshop, item)) {
+        if (store.item(item.id()).isEmpty() && !store.add(item)) {
             refuseTaken(item);
         }
     }
@@ -62,16 +61,14 @@ public class Shelf {
     @Transactional
     public void change(StockItem item) {
         StockRules.check(item);
-        UUID workshop = CurrentPerson.now().workshopId();
-        StockItem now =
-                store.item(workshop, item.id()).orElseThrow(() -> new NotFoundException("stock item", item.id()));
+        StockItem now = store.item(item.id()).orElseThrow(() -> new NotFoundException("stock item", item.id()));
         if (now.isSameAs(item)) {
             return; // sent twice
         }
         if (now.version() != item.version()) {
             throw new ConflictException("Somebody changed " + now.designation() + " meanwhile. Load it again.");
         }
-        if (!store.change(workshop, item)) {
+        if (!store.change(item)) {
             refuseTaken(item);
         }
     }
@@ -97,12 +94,11 @@ public class Shelf {
     /** Takes in a delivery; more of a batch that is there are added to it. The batch they are of then. */
     @Transactional
     public UUID receive(Delivery came) {
-        UUID workshop = CurrentPerson.now().workshopId();
         StockRules.check(came, LocalDate.now(clock));
-        StockItem item = store.item(workshop, came.itemId())
-                .orElseThrow(() -> new NotFoundException("stock item", came.itemId()));
+        StockItem item =
+                store.item(came.itemId()).orElseThrow(() -> new NotFoundException("stock item", came.itemId()));
         StockRules.check(came, item);
-        UUID batchId = store.batches(workshop, List.of(item.id())).stream()
+        UUID batchId = store.batches(List.of(item.id())).stream()
                 .filter(one -> one.batch().equalsIgnoreCase(came.batch()))
                 .map(StockBatch::id)
                 .findFirst()
@@ -133,16 +129,15 @@ public class Shelf {
                 came.grease(),
                 came.history(),
                 0);
-        store.add(CurrentPerson.now().workshopId(), batch);
+        store.add(batch);
         return batch.id();
     }
 
     /** Moves pieces on or off the shelf; tried again under its id it is one move. */
     @Transactional
     public StockBatch move(StockMove move) {
-        UUID workshop = CurrentPerson.now().workshopId();
         StockBatch batch =
-                store.batch(workshop, move.batchId()).orElseThrow(() -> new NotFoundException("batch", move.batchId()));
+                store.batch(move.batchId()).orElseThrow(() -> new NotFoundException("batch", move.batchId()));
         if (wasSentBefore(move)) {
             return batch;
         }
@@ -159,7 +154,7 @@ public class Shelf {
                 move.note(),
                 CurrentPerson.now().name(),
                 clock.instant()));
-        return store.batch(workshop, move.batchId()).orElseThrow();
+        return store.batch(move.batchId()).orElseThrow();
     }
 
     /**
@@ -169,8 +164,7 @@ public class Shelf {
      */
     @Transactional
     public void count(UUID id, UUID batchId, int counted, String note) {
-        UUID workshop = CurrentPerson.now().workshopId();
-        StockBatch batch = store.batch(workshop, batchId).orElseThrow(() -> new NotFoundException("batch", batchId));
+        StockBatch batch = store.batch(batchId).orElseThrow(() -> new NotFoundException("batch", batchId));
         var errors = new FieldErrors();
         if (counted < 0 || counted > MOST_PIECES) {
             errors.add("counted", counted, "must be 0 to 10,000");
@@ -183,14 +177,12 @@ public class Shelf {
     }
 
     private boolean wasSentBefore(StockMove move) {
-        return store.move(CurrentPerson.now().workshopId(), move.id()).isPresent();
+        return store.move(move.id()).isPresent();
     }
 
     private void write(StockMove move) {
         if (!store.move(CurrentPerson.now(), move)) {
-            int left = store.batch(CurrentPerson.now().workshopId(), move.batchId())
-                    .map(StockBatch::onHand)
-                    .orElse(0);
+            int left = store.batch(move.batchId()).map(StockBatch::onHand).orElse(0);
             throw new ConflictException("Only " + left + " of this batch are on the shelf; somebody may have taken"
                     + " the last. Take fewer, take another batch, or count the shelf.");
         }

@@ -7,11 +7,11 @@ import java.util.UUID;
 public interface PlannedJobStore {
 
     /** The soonest first. */
-    List<PlannedJob> all(UUID workshopId);
+    List<PlannedJob> all();
 
     /** One for a wheel end: an earlier plan for it is replaced. */
-    void put(UUID workshopId, PlannedJob job);
+    void put(PlannedJob job);
 
     /** False where there is none. */
-    boolean remove(UUID workshopId, UUID id);
+    boolean remove(UUID id);
 }

@@ -10,44 +10,44 @@ import oldtallow.app.identity.access.SignedIn;
 public interface ShelfStore {
 
     /** By kind and designation. */
-    List<StockItem> items(UUID workshopId);
+    List<StockItem> items();
 
-    Optional<StockItem> item(UUID workshopId, UUID itemId);
+    Optional<StockItem> item(UUID itemId);
 
-    List<StockItem> itemsOf(UUID workshopId, Collection<UUID> itemIds);
+    List<StockItem> itemsOf(Collection<UUID> itemIds);
 
     /** False where its id, or its kind and designation, are taken. */
-    boolean add(UUID workshopId, StockItem item);
+    boolean add(StockItem item);
 
     /** False where somebody changed it since that version, or its designation is taken. */
-    boolean change(UUID workshopId, StockItem item);
+    boolean change(StockItem item);
 
     /** Of these items, the oldest first; empty ones too. */
-    List<StockBatch> batches(UUID workshopId, Collection<UUID> itemIds);
+    List<StockBatch> batches(Collection<UUID> itemIds);
 
-    Optional<StockBatch> batch(UUID workshopId, UUID batchId);
+    Optional<StockBatch> batch(UUID batchId);
 
     /** Batches whose number begins so, however it is written. */
-    List<StockBatch> batchesBeginning(UUID workshopId, String number, int most);
+    List<StockBatch> batchesBeginning(String number, int most);
 
     /** With nothing on hand yet; false where its id or number is taken. */
-    boolean add(UUID workshopId, StockBatch batch);
+    boolean add(StockBatch batch);
 
     /** The move that is on record under this id. */
-    Optional<StockMove> move(UUID workshopId, UUID moveId);
+    Optional<StockMove> move(UUID moveId);
 
     /** Moves pieces; false where fewer are on hand than are taken. */
     boolean move(SignedIn person, StockMove move);
 
     /** Of these batches, each batch's latest first, at most twenty of each. */
-    List<StockMove> latestMoves(UUID workshopId, Collection<UUID> batchIds);
+    List<StockMove> latestMoves(Collection<UUID> batchIds);
 
     /** Pieces of these batches that are in wheel ends, those taken back left out; every one of them. */
-    List<InWheelEnd> carried(UUID workshopId, Collection<UUID> batchIds);
+    List<InWheelEnd> carried(Collection<UUID> batchIds);
 
     /** So many pieces of a batch in a wheel end. */
     record InWheelEnd(UUID batchId, UUID wheelEndId, int pieces) {}
 
     /** Batches that a wheel end carries pieces of, the one fitted last first. */
-    List<StockBatch> batchesIn(UUID workshopId, UUID wheelEndId);
+    List<StockBatch> batchesIn(UUID wheelEndId);
 }

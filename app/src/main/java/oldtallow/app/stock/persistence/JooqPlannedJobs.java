@@ -4,6 +4,7 @@ import static oldtallow.db.tables.PlannedJob.PLANNED_JOB;
 
 import java.util.List;
 import java.util.UUID;
+import oldtallow.app.identity.access.CurrentPerson;
 import oldtallow.app.stock.model.PlannedJob;
 import oldtallow.app.stock.model.PlannedJobStore;
 import oldtallow.core.procedure.brief.Choices.HubBrings;
@@ -21,9 +22,9 @@ class JooqPlannedJobs implements PlannedJobStore {
     }
 
     @Override
-    public List<PlannedJob> all(UUID workshopId) {
+    public List<PlannedJob> all() {
         return db.selectFrom(PLANNED_JOB)
-                .where(PLANNED_JOB.WORKSHOP_ID.eq(workshopId))
+                .where(PLANNED_JOB.WORKSHOP_ID.eq(CurrentPerson.workshopId()))
                 .orderBy(PLANNED_JOB.WANTED_ON, PLANNED_JOB.ID)
                 .fetch(row -> new PlannedJob(
                         row.getId(),
@@ -34,10 +35,10 @@ class JooqPlannedJobs implements PlannedJobStore {
     }
 
     @Override
-    public void put(UUID workshopId, PlannedJob job) {
+    public void put(PlannedJob job) {
         db.insertInto(PLANNED_JOB)
                 .set(PLANNED_JOB.ID, job.id())
-                .set(PLANNED_JOB.WORKSHOP_ID, workshopId)
+                .set(PLANNED_JOB.WORKSHOP_ID, CurrentPerson.workshopId())
                 .set(PLANNED_JOB.WHEEL_END_ID, job.wheelEndId())
                 .set(PLANNED_JOB.SCOPE, job.scope().name())
                 .set(PLANNED_JOB.HUB_BRINGS, job.hubBrings().name())
@@ -51,9 +52,9 @@ class JooqPlannedJobs implements PlannedJobStore {
     }
 
     @Override
-    public boolean remove(UUID workshopId, UUID id) {
+    public boolean remove(UUID id) {
         return db.deleteFrom(PLANNED_JOB)
-                        .where(PLANNED_JOB.WORKSHOP_ID.eq(workshopId), PLANNED_JOB.ID.eq(id))
+                        .where(PLANNED_JOB.WORKSHOP_ID.eq(CurrentPerson.workshopId()), PLANNED_JOB.ID.eq(id))
                         .execute()
                 == 1;
     }

@@ -19,6 +19,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.UUID;
+import oldtallow.app.identity.access.CurrentPerson;
 import oldtallow.app.identity.access.SignedIn;
 import oldtallow.app.stock.model.ShelfStore;
 import oldtallow.app.stock.model.StockBatch;
@@ -54,46 +55,48 @@ class JooqShelf implements ShelfStore {
     }
 
     @Override
-    public List<StockItem> items(UUID workshopId) {
+    public List<StockItem> items() {
         return db.selectFrom(STOCK_ITEM)
-                .where(STOCK_ITEM.WORKSHOP_ID.eq(workshopId))
+                .where(STOCK_ITEM.WORKSHOP_ID.eq(CurrentPerson.workshopId()))
                 .orderBy(STOCK_ITEM.KIND, STOCK_ITEM.DESIGNATION)
                 .fetch(JooqShelf::item);
     }
 
     @Override
-    public Optional<StockItem> item(UUID workshopId, UUID itemId) {
+    public Optional<StockItem> item(UUID itemId) {
         return db.selectFrom(STOCK_ITEM)
-                .where(STOCK_ITEM.WORKSHOP_ID.eq(workshopId), STOCK_ITEM.ID.eq(itemId))
+                .where(STOCK_ITEM.WORKSHOP_ID.eq(CurrentPerson.workshopId()), STOCK_ITEM.ID.eq(itemId))
                 .fetchOptional(JooqShelf::item);
     }
 
     @Override
-    public List<StockItem> itemsOf(UUID workshopId, Collection<UUID> itemIds) {
+    public List<StockItem> itemsOf(Collection<UUID> itemIds) {
         return db.selectFrom(STOCK_ITEM)
-                .where(STOCK_ITEM.WORKSHOP_ID.eq(workshopId), STOCK_ITEM.ID.eq(any(itemIds.toArray(UUID[]::new))))
+                .where(
+                        STOCK_ITEM.WORKSHOP_ID.eq(CurrentPerson.workshopId()),
+                        STOCK_ITEM.ID.eq(any(itemIds.toArray(UUID[]::new))))
                 .fetch(JooqShelf::item);
     }
 
     @Override
-    public boolean add(UUID workshopId, StockItem item) {
+    public boolean add(StockItem item) {
         return db.insertInto(STOCK_ITEM)
                         .set(row(item))
                         .set(STOCK_ITEM.ID, item.id())
-                        .set(STOCK_ITEM.WORKSHOP_ID, workshopId)
+                        .set(STOCK_ITEM.WORKSHOP_ID, CurrentPerson.workshopId())
                         .onConflictDoNothing()
                         .execute()
                 == 1;
     }
 
     @Override
-    public boolean change(UUID workshopId, StockItem item) {
+    public boolean change(StockItem item) {
         try {
             return db.update(STOCK_ITEM)
                             .set(row(item))
                             .set(STOCK_ITEM.VERSION, item.version() + 1)
                             .where(
-                                    STOCK_ITEM.WORKSHOP_ID.eq(workshopId),
+                                    STOCK_ITEM.WORKSHOP_ID.eq(CurrentPerson.workshopId()),
                                     STOCK_ITEM.ID.eq(item.id()),
                                     STOCK_ITEM.VERSION.eq(item.version()))
                             .execute()
@@ -119,28 +122,28 @@ class JooqShelf implements ShelfStore {
     }
 
     @Override
-    public List<StockBatch> batches(UUID workshopId, Collection<UUID> itemIds) {
+    public List<StockBatch> batches(Collection<UUID> itemIds) {
         return db.selectFrom(STOCK_BATCH)
                 .where(
-                        STOCK_BATCH.WORKSHOP_ID.eq(workshopId),
+                        STOCK_BATCH.WORKSHOP_ID.eq(CurrentPerson.workshopId()),
                         STOCK_BATCH.ITEM_ID.eq(any(itemIds.toArray(UUID[]::new))))
                 .orderBy(STOCK_BATCH.KEEPS_UNTIL, STOCK_BATCH.BATCH)
                 .fetch(JooqShelf::batch);
     }
 
     @Override
-    public Optional<StockBatch> batch(UUID workshopId, UUID batchId) {
+    public Optional<StockBatch> batch(UUID batchId) {
         return db.selectFrom(STOCK_BATCH)
-                .where(STOCK_BATCH.WORKSHOP_ID.eq(workshopId), STOCK_BATCH.ID.eq(batchId))
+                .where(STOCK_BATCH.WORKSHOP_ID.eq(CurrentPerson.workshopId()), STOCK_BATCH.ID.eq(batchId))
                 .fetchOptional(JooqShelf::batch);
     }
 
     @Override
-    public List<StockBatch> batchesBeginning(UUID workshopId, String number, int most) {
+    public List<StockBatch> batchesBeginning(String number, int most) {
         String low = number.toLowerCase(Locale.ROOT);
         return db.selectFrom(STOCK_BATCH)
                 .where(
-                        STOCK_BATCH.WORKSHOP_ID.eq(workshopId),
+                        STOCK_BATCH.WORKSHOP_ID.eq(CurrentPerson.workshopId()),
                         STOCK_BATCH.BATCH_LOW.ge(low),
                         STOCK_BATCH.BATCH_LOW.lt(low + AFTER_ALL))
                 .orderBy(STOCK_BATCH.BATCH_LOW, STOCK_BATCH.ID)
@@ -149,10 +152,10 @@ class JooqShelf implements ShelfStore {
     }
 
     @Override
-    public boolean add(UUID workshopId, StockBatch batch) {
+    public boolean add(StockBatch batch) {
         return db.insertInto(STOCK_BATCH)
                         .set(STOCK_BATCH.ID, batch.id())
-                        .set(STOCK_BATCH.WORKSHOP_ID, workshopId)
+                        .set(STOCK_BATCH.WORKSHOP_ID, CurrentPerson.workshopId())
                         .set(STOCK_BATCH.ITEM_ID, batch.itemId())
                         .set(STOCK_BATCH.BATCH, batch.batch())
                         .set(STOCK_BATCH.MADE_ON, batch.madeOn())
@@ -167,9 +170,9 @@ class JooqShelf implements ShelfStore {
     }
 
     @Override
-    public Optional<StockMove> move(UUID workshopId, UUID moveId) {
+    public Optional<StockMove> move(UUID moveId) {
         return db.selectFrom(STOCK_MOVE)
-                .where(STOCK_MOVE.WORKSHOP_ID.eq(workshopId), STOCK_MOVE.ID.eq(moveId))
+                .where(STOCK_MOVE.WORKSHOP_ID.eq(CurrentPerson.workshopId()), STOCK_MOVE.ID.eq(moveId))
                 .fetchOptional(row -> move(row));
     }
 
@@ -202,26 +205,30 @@ class JooqShelf implements ShelfStore {
     }
 
     @Override
-    public List<StockMove> latestMoves(UUID workshopId, Collection<UUID> batchIds) {
+    public List<StockMove> latestMoves(Collection<UUID> batchIds) {
         // from each batch its own latest, so that a busy one leaves the others theirs
         Table<StockMoveRecord> latest = lateral(selectFrom(STOCK_MOVE)
-                        .where(STOCK_MOVE.WORKSHOP_ID.eq(workshopId), STOCK_MOVE.BATCH_ID.eq(STOCK_BATCH.ID))
+                        .where(
+                                STOCK_MOVE.WORKSHOP_ID.eq(CurrentPerson.workshopId()),
+                                STOCK_MOVE.BATCH_ID.eq(STOCK_BATCH.ID))
                         .orderBy(STOCK_MOVE.AT.desc(), STOCK_MOVE.ID)
                         .limit(MOVES_OF_A_BATCH))
                 .as("latest");
         return db.select(latest.fields())
                 .from(STOCK_BATCH, latest)
-                .where(STOCK_BATCH.WORKSHOP_ID.eq(workshopId), STOCK_BATCH.ID.eq(any(batchIds.toArray(UUID[]::new))))
+                .where(
+                        STOCK_BATCH.WORKSHOP_ID.eq(CurrentPerson.workshopId()),
+                        STOCK_BATCH.ID.eq(any(batchIds.toArray(UUID[]::new))))
                 .fetch(row -> move(row.into(STOCK_MOVE)));
     }
 
     @Override
-    public List<InWheelEnd> carried(UUID workshopId, Collection<UUID> batchIds) {
+    public List<InWheelEnd> carried(Collection<UUID> batchIds) {
         Field<Integer> pieces = sum(STOCK_MOVE.PIECES).neg().cast(SQLDataType.INTEGER);
         return db.select(STOCK_MOVE.BATCH_ID, STOCK_MOVE.WHEEL_END_ID, pieces)
                 .from(STOCK_MOVE)
                 .where(
-                        STOCK_MOVE.WORKSHOP_ID.eq(workshopId),
+                        STOCK_MOVE.WORKSHOP_ID.eq(CurrentPerson.workshopId()),
                         STOCK_MOVE.BATCH_ID.eq(any(batchIds.toArray(UUID[]::new))),
                         STOCK_MOVE.WHEEL_END_ID.isNotNull())
                 .groupBy(STOCK_MOVE.BATCH_ID, STOCK_MOVE.WHEEL_END_ID)
@@ -230,10 +237,10 @@ class JooqShelf implements ShelfStore {
     }
 
     @Override
-    public List<StockBatch> batchesIn(UUID workshopId, UUID wheelEndId) {
+    public List<StockBatch> batchesIn(UUID wheelEndId) {
         Table<?> in = select(STOCK_MOVE.BATCH_ID, max(STOCK_MOVE.AT).as("last"))
                 .from(STOCK_MOVE)
-                .where(STOCK_MOVE.WORKSHOP_ID.eq(workshopId), STOCK_MOVE.WHEEL_END_ID.eq(wheelEndId))
+                .where(STOCK_MOVE.WORKSHOP_ID.eq(CurrentPerson.workshopId()), STOCK_MOVE.WHEEL_END_ID.eq(wheelEndId))
                 .groupBy(STOCK_MOVE.BATCH_ID)
                 .having(sum(STOCK_MOVE.PIECES).lt(BigDecimal.ZERO))
                 .asTable("carried");
@@ -241,7 +248,7 @@ class JooqShelf implements ShelfStore {
                 .from(STOCK_BATCH)
                 .join(in)
                 .on(STOCK_BATCH.ID.eq(in.field(STOCK_MOVE.BATCH_ID)))
-                .where(STOCK_BATCH.WORKSHOP_ID.eq(workshopId))
+                .where(STOCK_BATCH.WORKSHOP_ID.eq(CurrentPerson.workshopId()))
                 .orderBy(field(name("carried", "last")).desc())
                 .fetch(row -> batch(row.into(STOCK_BATCH)));
     }

@@ -81,7 +81,7 @@ class MailRoundsTest {
     void somethingIsDue() {
         when(dues.isWhole()).thenReturn(true);
         when(store.wanted()).thenReturn(List.of(PERSON));
-        when(store.take(any(), any(), any(), any(), any())).thenReturn(true);
+        when(store.take(any(), any(), any(), any())).thenReturn(true);
         List<DueList.Item> items = List.of(late());
         when(dues.within(anyInt())).thenReturn(items);
     }
@@ -95,7 +95,7 @@ class MailRoundsTest {
 
         at(LocalTime.of(8, 0)).make();
         verify(sender).send(any(SimpleMailMessage.class));
-        verify(store).settle(eq(PERSON.workshopId()), eq(PERSON.personId()), any(), eq(null), eq(TODAY));
+        verify(store).settle(eq(PERSON.personId()), any(), eq(null), eq(TODAY));
     }
 
     @Test
@@ -104,7 +104,7 @@ class MailRoundsTest {
         when(dues.isWhole()).thenReturn(false);
         at(LocalTime.of(8, 0)).make();
         verify(sender, never()).send(any(SimpleMailMessage.class));
-        verify(store, never()).take(any(), any(), any(), any(), any());
+        verify(store, never()).take(any(), any(), any(), any());
     }
 
     /** Whoever dies before the mail server took it has not marked it as sent: the next round after the lease sends it. */
@@ -113,8 +113,8 @@ class MailRoundsTest {
         remembers(null, "", null);
         doThrow(new OutOfMemoryError("the process dies here")).when(sender).send(any(SimpleMailMessage.class));
         assertThatThrownBy(() -> at(LocalTime.of(8, 0)).make()).isInstanceOf(OutOfMemoryError.class);
-        verify(store).take(any(), any(), any(), any(), any());
-        verify(store, never()).settle(any(), any(), any(), any(), any());
+        verify(store).take(any(), any(), any(), any());
+        verify(store, never()).settle(any(), any(), any(), any());
     }
 
     @Test
@@ -122,7 +122,7 @@ class MailRoundsTest {
         ArgumentCaptor<String> content = ArgumentCaptor.forClass(String.class);
         remembers(null, "", null);
         at(LocalTime.of(8, 0)).make();
-        verify(store).settle(any(), any(), content.capture(), any(), any());
+        verify(store).settle(any(), content.capture(), any(), any());
         String digest = content.getValue().split(" ", 2)[0];
 
         remembers(TODAY.minusDays(1), digest + " " + TODAY.minusDays(6), null);
@@ -141,9 +141,9 @@ class MailRoundsTest {
         at(LocalTime.of(8, 0)).make();
 
         Instant again = TODAY.atTime(8, 15).atZone(ZONE).toInstant();
-        verify(store).settle(any(), any(), eq(""), eq(again), eq(TODAY.minusDays(1)));
+        verify(store).settle(any(), eq(""), eq(again), eq(TODAY.minusDays(1)));
         ArgumentCaptor<SentMail> mail = ArgumentCaptor.forClass(SentMail.class);
-        verify(store).add(any(), mail.capture());
+        verify(store).add(mail.capture());
         assertThat(mail.getValue().problem()).contains("did not take it").contains("connection refused");
 
         remembers(TODAY.minusDays(1), "", again);
@@ -194,7 +194,7 @@ class MailRoundsTest {
                         OwnAddress.at("http://127.0.0.1:8080"))
                 .make();
         ArgumentCaptor<SentMail> mail = ArgumentCaptor.forClass(SentMail.class);
-        verify(store).add(any(), mail.capture());
+        verify(store).add(mail.capture());
         return mail.getValue().problem();
     }
 
@@ -205,14 +205,14 @@ class MailRoundsTest {
         at(LocalTime.of(8, 0)).make();
 
         verify(sender, never()).send(any(SimpleMailMessage.class));
-        verify(store).settle(any(), any(), eq(""), eq(null), eq(TODAY));
+        verify(store).settle(any(), eq(""), eq(null), eq(TODAY));
     }
 
     @Test
     void onePersonsTroubleStopsNobodyElse() {
         var other = new SignedIn(new UUID(0, 3), PERSON.workshopId(), "Other", Role.MECHANIC);
         when(store.wanted()).thenReturn(List.of(other, PERSON));
-        when(store.of(any(), eq(other.personId()))).thenReturn(Optional.empty());
+        when(store.of(other.personId())).thenReturn(Optional.empty());
         remembers(null, "", null);
         at(LocalTime.of(8, 0)).make();
 
@@ -241,7 +241,7 @@ class MailRoundsTest {
     }
 
     private void remembers(@Nullable LocalDate sentOn, String content, @Nullable Instant tryAgainAt) {
-        when(store.of(PERSON.workshopId(), PERSON.personId()))
+        when(store.of(PERSON.personId()))
                 .thenReturn(Optional.of(new MailReminder(
                         PERSON.personId(),
                         1,

@@ -87,14 +87,14 @@ class PaletteTest {
     void asksForEachWordBegunWithItsPunctuationLeftOut() {
         find("  Boat, TAND ");
 
-        verify(store).find(eq(TOBE.workshopId()), asked.capture(), anyInt());
+        verify(store).find(asked.capture(), anyInt());
         assertThat(asked.getValue()).containsExactly("boat", "tand");
     }
 
     @Test
     void aPositionPicksWheelEndsAndIsNotAskedOfTheRig() {
         assertThat(positions("boat rear r")).containsExactly("rear right");
-        verify(store).find(any(), asked.capture(), anyInt());
+        verify(store).find(asked.capture(), anyInt());
         assertThat(asked.getValue()).containsExactly("boat");
         assertThat(positions("boat left")).containsExactly("front left", "rear left");
     }
@@ -102,7 +102,7 @@ class PaletteTest {
     @Test
     void aPositionAloneIsLookedForAsAWord() {
         assertThat(find("front")).containsExactly(new Hit.OfRig(rig));
-        verify(store).find(any(), asked.capture(), anyInt());
+        verify(store).find(asked.capture(), anyInt());
         assertThat(asked.getValue()).containsExactly("front");
     }
 
@@ -110,13 +110,13 @@ class PaletteTest {
     void oneLetterAfterANameIsNotYetAPosition() {
         find("boat r");
 
-        verify(store).find(any(), asked.capture(), anyInt());
+        verify(store).find(asked.capture(), anyInt());
         assertThat(asked.getValue()).containsExactly("boat", "r");
     }
 
     @Test
     void anOwnerOfManyRigsIsOneLine() {
-        when(store.find(any(), any(), anyInt()))
+        when(store.find(any(), anyInt()))
                 .thenReturn(List.of(
                         new Entry(Kind.OWNER, rig.id(), rig.id(), Set.of()),
                         new Entry(Kind.OWNER, rig.id(), rig.id(), Set.of())));
@@ -143,7 +143,7 @@ class PaletteTest {
             return null;
         });
 
-        verify(store).index(eq(TOBE.workshopId()), eq(rig.id()), indexed.capture());
+        verify(store).index(eq(rig.id()), indexed.capture());
         List<Entry> entries = indexed.getValue();
         assertThat(entries).extracting(Entry::kind).containsExactly(Kind.RIG, Kind.OWNER, Kind.PART, Kind.PART);
         assertThat(entries.getFirst().words()).contains("boat", "tandem", "ot", "7", "ot7");
@@ -166,7 +166,7 @@ class PaletteTest {
     }
 
     private void found(Kind kind, UUID target) {
-        when(store.find(any(), any(), anyInt())).thenReturn(List.of(new Entry(kind, target, rig.id(), Set.of())));
+        when(store.find(any(), anyInt())).thenReturn(List.of(new Entry(kind, target, rig.id(), Set.of())));
     }
 
     private static FittedPart part(WheelEnd end, String cone, String batch, @Nullable LocalDate removed) {

@@ -72,15 +72,15 @@ class FiguresTest {
     @BeforeEach
     void findWhatIsFiled() {
         when(register.rig(rig.id())).thenReturn(rig);
-        when(store.at(any(), any(), any())).thenAnswer(call -> {
-            Set<FigureKind> kinds = call.getArgument(1);
-            Collection<UUID> places = call.getArgument(2);
+        when(store.at(any(), any())).thenAnswer(call -> {
+            Set<FigureKind> kinds = call.getArgument(0);
+            Collection<UUID> places = call.getArgument(1);
             return filed.stream()
                     .filter(one -> kinds.contains(one.figure().value().kind())
                             && places.contains(one.place().id()))
                     .toList();
         });
-        when(store.put(any(), any(), anyInt(), any())).thenReturn(true);
+        when(store.put(any(), anyInt(), any())).thenReturn(true);
         when(register.rig(rig.id())).thenReturn(rig);
         when(register.wheelEnd(end.id())).thenReturn(end);
         when(register.rigOfAxle(end.axleId())).thenReturn(Optional.of(rig.id()));
@@ -169,7 +169,7 @@ class FiguresTest {
 
     @Test
     void refusesToWriteOverSomebodyElsesChange() {
-        when(store.put(any(), any(), anyInt(), any())).thenReturn(false);
+        when(store.put(any(), anyInt(), any())).thenReturn(false);
 
         assertThatThrownBy(() -> put(TOBE, new Place(Place.Scope.RIG, rig.id()), figure(Authority.MAKER, months(18))))
                 .isInstanceOf(ConflictException.class);

@@ -16,6 +16,7 @@ import oldtallow.app.register.model.RigEntry;
 import oldtallow.app.register.model.RigKind;
 import oldtallow.app.register.model.WheelEnd;
 import oldtallow.app.register.model.WheelEndBuild;
+import oldtallow.app.testing.AtWork;
 import oldtallow.app.testing.OldTallowExtension;
 import oldtallow.app.testing.Rigs;
 import oldtallow.app.testing.RunningOldTallow;
@@ -35,6 +36,7 @@ import oldtallow.core.quantity.Length;
 import oldtallow.core.quantity.Turn;
 import org.jooq.DSLContext;
 import org.jooq.exception.DataAccessException;
+import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
@@ -55,6 +57,12 @@ class JooqRegisterIT {
         db.insertInto(WORKSHOP, WORKSHOP.ID, WORKSHOP.NAME)
                 .values(workshop, "Test")
                 .execute();
+        AtWork.in(workshop);
+    }
+
+    @AfterEach
+    void goHome() {
+        AtWork.over();
     }
 
     @Test
@@ -73,21 +81,21 @@ class JooqRegisterIT {
                         .map(lock -> Rigs.build(lock, SpindleThread.M24_1_5, ThreadHand.LEFT))
                         .toList());
 
-        register.add(workshop, rig);
+        register.add(rig);
 
-        assertThat(register.rigs(workshop, List.of(rig.id()))).containsExactly(rig);
+        assertThat(register.rigs(List.of(rig.id()))).containsExactly(rig);
         WheelEnd first = rig.axles().getFirst().wheelEnds().getFirst();
-        assertThat(register.wheelEnd(workshop, first.id())).contains(first);
+        assertThat(register.wheelEnd(first.id())).contains(first);
     }
 
     @Test
     void showsNothingOfAnotherWorkshop() {
         Rig rig = added("Ours");
-        UUID stranger = UUID.randomUUID();
+        AtWork.in(UUID.randomUUID());
 
-        assertThat(register.rigs(stranger, List.of(rig.id()))).isEmpty();
-        assertThat(register.idsAfter(stranger, null, 10)).isEmpty();
-        assertThat(register.wheelEnd(stranger, end(rig).id())).isEmpty();
+        assertThat(register.rigs(List.of(rig.id()))).isEmpty();
+        assertThat(register.idsAfter(null, 10)).isEmpty();
+        assertThat(register.wheelEnd(end(rig).id())).isEmpty();
     }
 
     @Test
@@ -126,12 +134,11 @@ class JooqRegisterIT {
         WheelEnd end = end(added("Ours"));
         WheelEndBuild later = changed(end.build(), FreeAngleLock.TWO_NUTS);
 
-        assertThat(register.changeBuild(workshop, end.id(), 1, later)).isTrue();
+        assertThat(register.changeBuild(end.id(), 1, later)).isTrue();
 
-        assertThat(register.builds(workshop, end.id())).containsExactly(later, end.build());
-        assertThat(register.wheelEnd(workshop, end.id()).orElseThrow().build()).isEqualTo(later);
-        assertThat(register.wheelEnd(workshop, end.id()).orElseThrow().version())
-                .isEqualTo(2);
+        assertThat(register.builds(end.id())).containsExactly(later, end.build());
+        assertThat(register.wheelEnd(end.id()).orElseThrow().build()).isEqualTo(later);
+        assertThat(register.wheelEnd(end.id()).orElseThrow().version()).isEqualTo(2);
     }
 
     /** A castle nut's slots must not survive in the row of what replaced it. */
@@ -141,41 +148,40 @@ class JooqRegisterIT {
         WheelEndBuild first = changed(end.build(), CASTLE);
         WheelEndBuild second = changed(end.build(), new LockPlate(15, 12, 3));
 
-        register.changeBuild(workshop, end.id(), 1, first);
-        register.changeBuild(workshop, end.id(), 2, second);
+        register.changeBuild(end.id(), 1, first);
+        register.changeBuild(end.id(), 2, second);
 
-        assertThat(register.builds(workshop, end.id())).containsExactly(second, end.build());
+        assertThat(register.builds(end.id())).containsExactly(second, end.build());
     }
 
     @Test
     void aStaleEditChangesNothing() {
         Rig rig = added("Ours");
         WheelEnd end = end(rig);
-        assertThat(register.change(workshop, rig.id(), 1, renamed(rig, "Theirs")))
-                .isTrue();
+        assertThat(register.change(rig.id(), 1, renamed(rig, "Theirs"))).isTrue();
 
-        assertThat(register.change(workshop, rig.id(), 1, renamed(rig, "Mine"))).isFalse();
-        assertThat(register.changeBuild(workshop, end.id(), 7, changed(end.build(), CASTLE)))
+        assertThat(register.change(rig.id(), 1, renamed(rig, "Mine"))).isFalse();
+        assertThat(register.changeBuild(end.id(), 7, changed(end.build(), CASTLE)))
                 .isFalse();
 
-        assertThat(register.rigs(workshop, List.of(rig.id())).getFirst().name()).isEqualTo("Theirs");
-        assertThat(register.builds(workshop, end.id())).hasSize(1);
+        assertThat(register.rigs(List.of(rig.id())).getFirst().name()).isEqualTo("Theirs");
+        assertThat(register.builds(end.id())).hasSize(1);
     }
 
     @Test
     void knowsAPlateHoweverItIsWritten() {
         Rig rig = added("Ours"); // its plate is OT 1
 
-        assertThat(register.rigWithPlate(workshop, "ot-1", UUID.randomUUID())).contains("Ours");
-        assertThat(register.rigWithPlate(workshop, "ot-1", rig.id())).isEmpty();
-        assertThat(register.rigWithPlate(workshop, "OT 2", UUID.randomUUID())).isEmpty();
-        assertThat(register.rigWithPlate(UUID.randomUUID(), "OT 1", UUID.randomUUID()))
-                .isEmpty();
+        assertThat(register.rigWithPlate("ot-1", UUID.randomUUID())).contains("Ours");
+        assertThat(register.rigWithPlate("ot-1", rig.id())).isEmpty();
+        assertThat(register.rigWithPlate("OT 2", UUID.randomUUID())).isEmpty();
+        AtWork.in(UUID.randomUUID());
+        assertThat(register.rigWithPlate("OT 1", UUID.randomUUID())).isEmpty();
     }
 
     private Rig added(String name) {
         Rig rig = Rigs.rig(1, name, List.of(Rigs.build(CASTLE, SpindleThread.M24_1_5, ThreadHand.RIGHT)));
-        register.add(workshop, rig);
+        register.add(rig);
         return rig;
     }
 

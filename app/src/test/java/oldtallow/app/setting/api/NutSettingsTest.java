@@ -3,7 +3,6 @@ package oldtallow.app.setting.api;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.mockito.ArgumentMatchers.any;
-import static org.mockito.ArgumentMatchers.eq;
 import static org.mockito.Mockito.never;
 import static org.mockito.Mockito.verify;
 import static org.mockito.Mockito.when;
@@ -12,9 +11,7 @@ import java.time.Clock;
 import java.time.ZoneOffset;
 import java.util.List;
 import java.util.Optional;
-import java.util.UUID;
 import oldtallow.app.identity.access.CurrentPerson;
-import oldtallow.app.identity.api.Workshops;
 import oldtallow.app.platform.problem.ConflictException;
 import oldtallow.app.platform.problem.NotFoundException;
 import oldtallow.app.register.TestProcedures;
@@ -38,8 +35,6 @@ import org.mockito.quality.Strictness;
 @MockitoSettings(strictness = Strictness.LENIENT)
 class NutSettingsTest {
 
-    private static final UUID WORKSHOP = UUID.randomUUID();
-
     @Mock
     private NutSettingStore store;
 
@@ -49,14 +44,10 @@ class NutSettingsTest {
     @Mock
     private Figures figures;
 
-    @Mock
-    private Workshops workshops;
-
     private NutSettings settings;
 
     @BeforeEach
     void openTheWorkshop() {
-        when(workshops.currentId()).thenReturn(WORKSHOP);
         when(register.wheelEnd(Hubs.ID)).thenReturn(Hubs.castleNut());
         when(figures.endPlay(any())).thenReturn(List.of(Hubs.COMMON));
         settings = new NutSettings(
@@ -64,7 +55,6 @@ class NutSettingsTest {
                 register,
                 figures,
                 TestProcedures.standard(),
-                workshops,
                 event -> {},
                 Clock.fixed(Hubs.NOW, ZoneOffset.UTC));
     }
@@ -72,16 +62,16 @@ class NutSettingsTest {
     @Test
     void addsANewSettingWithWhatWasTrueOfItsWheelEnd() {
         NewNutSetting reported = Hubs.seventeenBack();
-        when(store.find(WORKSHOP, reported.id()))
+        when(store.find(reported.id()))
                 .thenReturn(Optional.empty())
                 .thenAnswer(call -> Optional.of(Hubs.summary(reported)));
-        when(store.add(eq(WORKSHOP), any())).thenReturn(true);
+        when(store.add(any())).thenReturn(true);
 
         NutSettings.Saved saved = save(reported);
 
         assertThat(saved.isNew()).isTrue();
         var added = ArgumentCaptor.forClass(NutSetting.class);
-        verify(store).add(eq(WORKSHOP), added.capture());
+        verify(store).add(added.capture());
         assertThat(added.getValue().lockWords()).isEqualTo("castle nut, 6 slots, holes at 0°, 90°");
         assertThat(added.getValue().engagedMarks()).containsExactly(2);
     }
@@ -89,24 +79,24 @@ class NutSettingsTest {
     @Test
     void answersARetryWithWhatIsOnRecordAndAddsNothing() {
         NewNutSetting reported = Hubs.seventeenBack();
-        when(store.find(WORKSHOP, reported.id()))
+        when(store.find(reported.id()))
                 .thenReturn(Optional.empty())
                 .thenAnswer(call -> Optional.of(Hubs.summary(reported)));
-        when(store.add(eq(WORKSHOP), any())).thenReturn(true);
+        when(store.add(any())).thenReturn(true);
         save(reported);
 
         NutSettings.Saved again = save(reported);
 
         assertThat(again.isNew()).isFalse();
         assertThat(again.setting().id()).isEqualTo(reported.id());
-        verify(store).add(any(), any()); // once, not twice
+        verify(store).add(any()); // once, not twice
     }
 
     /** Of another workshop, which is not to be seen here. */
     @Test
     void refusesAnIdThatBelongsToSomethingElse() {
         NewNutSetting reported = Hubs.seventeenBack();
-        when(store.find(WORKSHOP, reported.id())).thenReturn(Optional.empty());
+        when(store.find(reported.id())).thenReturn(Optional.empty());
 
         assertThatThrownBy(() -> save(reported)).isInstanceOf(ConflictException.class);
     }
@@ -116,7 +106,7 @@ class NutSettingsTest {
         NewNutSetting tooLong = Hubs.report().note("x".repeat(1001)).build();
 
         assertThatThrownBy(() -> save(tooLong)).isInstanceOf(InvalidInputException.class);
-        verify(store, never()).add(any(), any());
+        verify(store, never()).add(any());
     }
 
     @Test

@@ -4,12 +4,15 @@ import static oldtallow.db.tables.NutSetting.NUT_SETTING;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import java.util.List;
 import java.util.UUID;
+import oldtallow.app.testing.AtWork;
 import oldtallow.app.testing.Demo;
 import oldtallow.app.testing.OldTallowExtension;
 import oldtallow.app.testing.RunningOldTallow;
 import org.jooq.DSLContext;
 import org.jooq.exception.DataAccessException;
+import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 
@@ -37,17 +40,17 @@ class JooqNutSettingsIT {
         UUID workshop =
                 db.select(NUT_SETTING.WORKSHOP_ID).from(NUT_SETTING).limit(1).fetchSingle(NUT_SETTING.WORKSHOP_ID);
         var settings = new JooqNutSettings(db);
+        AtWork.in(workshop);
 
         var latest = settings.latest(
-                workshop,
                 db.selectDistinct(NUT_SETTING.WHEEL_END_ID).from(NUT_SETTING).fetch(NUT_SETTING.WHEEL_END_ID));
 
         assertThat(latest).extracting("wheelEndId").doesNotHaveDuplicates();
         assertThat(latest)
-                .allSatisfy(setting -> assertThat(settings.ofWheelEnd(workshop, setting.wheelEndId())
-                                .getFirst())
+                .allSatisfy(setting -> assertThat(
+                                settings.ofWheelEnd(setting.wheelEndId()).getFirst())
                         .isEqualTo(setting));
-        assertThat(settings.ofWheelEnd(workshop, Demo.BUSH_REAR_LEFT)).isEmpty();
+        assertThat(settings.ofWheelEnd(Demo.BUSH_REAR_LEFT)).isEmpty();
     }
 
     @Test
@@ -55,12 +58,17 @@ class JooqNutSettingsIT {
         DSLContext db = app.db();
         var any = db.selectFrom(NUT_SETTING).limit(1).fetchSingle();
         var settings = new JooqNutSettings(db);
-        UUID stranger = UUID.randomUUID();
+        AtWork.in(any.getWorkshopId());
+        assertThat(settings.find(any.getId())).isPresent();
 
-        assertThat(settings.find(any.getWorkshopId(), any.getId())).isPresent();
-        assertThat(settings.find(stranger, any.getId())).isEmpty();
-        assertThat(settings.ofWheelEnd(stranger, any.getWheelEndId())).isEmpty();
-        assertThat(settings.latest(stranger, java.util.List.of(any.getWheelEndId())))
-                .isEmpty();
+        AtWork.in(UUID.randomUUID());
+        assertThat(settings.find(any.getId())).isEmpty();
+        assertThat(settings.ofWheelEnd(any.getWheelEndId())).isEmpty();
+        assertThat(settings.latest(List.of(any.getWheelEndId()))).isEmpty();
+    }
+
+    @AfterEach
+    void goHome() {
+        AtWork.over();
     }
 }
