@@ -23,6 +23,7 @@ class OrderlyHashingTest {
     private static final int AT_ONCE = 2;
 
     private final CountDownLatch letGo = new CountDownLatch(1);
+    private final CountDownLatch allAtWork = new CountDownLatch(AT_ONCE);
     private final AtomicInteger now = new AtomicInteger();
     private final AtomicInteger most = new AtomicInteger();
 
@@ -36,6 +37,7 @@ class OrderlyHashingTest {
         @Override
         public boolean matches(@Nullable CharSequence password, @Nullable String hash) {
             most.accumulateAndGet(now.incrementAndGet(), Math::max);
+            allAtWork.countDown();
             try {
                 letGo.await();
             } catch (InterruptedException e) {
@@ -61,6 +63,8 @@ class OrderlyHashingTest {
             while (tries.stream().filter(Future::isDone).count() < 100 - AT_ONCE - inRow) {
                 Thread.onSpinWait();
             }
+            // a thread that has taken one may not have begun with it
+            allAtWork.await();
             letGo.countDown();
             List<Boolean> right = new ArrayList<>();
             int busy = 0;
