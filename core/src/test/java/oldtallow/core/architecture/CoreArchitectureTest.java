@@ -29,6 +29,7 @@ class CoreArchitectureTest {
                     "java.io..",
                     "java.nio.charset..",
                     "org.jspecify..",
+                    "de.siegmar.fastcsv..",
                     "oldtallow.core..");
 
     @ArchTest

@@ -1,13 +1,7 @@
 package oldtallow.core.fastening.sequence;
 
-import java.io.BufferedReader;
-import java.io.IOException;
-import java.io.InputStream;
-import java.io.InputStreamReader;
 import java.io.Reader;
-import java.io.UncheckedIOException;
 import java.math.BigDecimal;
-import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.regex.Matcher;
@@ -16,6 +10,7 @@ import java.util.stream.Stream;
 import oldtallow.core.quantity.Torque;
 import oldtallow.core.quantity.TorqueUnit;
 import oldtallow.core.quantity.Turn;
+import oldtallow.core.table.TradeTable;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -26,8 +21,11 @@ import org.jspecify.annotations.Nullable;
 public final class StandardProcedures {
 
     private static final String FILE = "nut-schools.csv";
-    private static final String SCHOOL = "school|id|label|used on|ends with|source|only the very same parts";
-    private static final String STEP = "step|kind|says|torque|turn|hub|hub turns|look out for";
+    private static final TradeTable TABLE = new TradeTable(
+            '|',
+            List.of(
+                    "school|id|label|used on|ends with|source|only the very same parts",
+                    "step|kind|says|torque|turn|hub|hub turns|look out for"));
     private static final Pattern TORQUE = Pattern.compile("(~?)([0-9.]+)(?:-([0-9.]+))? (\\S+?)(\\+?)");
 
     private static final List<AdjustmentProcedure> ALL = shipped();
@@ -48,32 +46,15 @@ public final class StandardProcedures {
     }
 
     private static List<AdjustmentProcedure> shipped() {
-        try (@Nullable InputStream file = StandardProcedures.class.getResourceAsStream(FILE)) {
-            if (file == null) {
-                throw new IllegalStateException("missing from the application: " + FILE);
-            }
-            return read(FILE, new InputStreamReader(file, StandardCharsets.UTF_8));
-        } catch (IOException e) {
-            throw new UncheckedIOException(e);
-        }
+        var reading = new Reading();
+        TABLE.readShipped(StandardProcedures.class, FILE, reading::row);
+        return reading.schools();
     }
 
     /** Reads schools; throws {@link IllegalArgumentException} naming file and line of the first bad row. */
-    static List<AdjustmentProcedure> read(String name, Reader text) throws IOException {
+    static List<AdjustmentProcedure> read(String name, Reader text) {
         var reading = new Reading();
-        var lines = new BufferedReader(text);
-        int number = 0;
-        for (@Nullable String line = lines.readLine(); line != null; line = lines.readLine()) {
-            number++;
-            if (line.startsWith("#") || line.equals(SCHOOL) || line.equals(STEP)) {
-                continue;
-            }
-            try {
-                reading.row(line.split("\\|", -1));
-            } catch (IllegalArgumentException e) {
-                throw new IllegalArgumentException(name + ":" + number + ": " + e.getMessage(), e);
-            }
-        }
+        TABLE.read(name, text, reading::row);
         return reading.schools();
     }
 
@@ -81,21 +62,15 @@ public final class StandardProcedures {
     private static final class Reading {
 
         private final List<AdjustmentProcedure> done = new ArrayList<>();
-        private final List<String[]> head = new ArrayList<>(1);
+        private final List<List<String>> head = new ArrayList<>(1);
         private final List<SequenceStep> steps = new ArrayList<>();
 
-        void row(String[] cells) {
-            switch (cells[0]) {
-                case "school" -> {
-                    requireColumns(cells, SCHOOL);
-                    end();
-                    head.add(cells);
-                }
-                case "step" -> {
-                    requireColumns(cells, STEP);
-                    steps.add(step(cells));
-                }
-                default -> throw new IllegalArgumentException("a row is a school or a step, not " + cells[0]);
+        void row(List<String> cells) {
+            if (cells.getFirst().equals("school")) {
+                end();
+                head.add(cells);
+            } else {
+                steps.add(step(cells));
             }
         }
 
@@ -106,35 +81,28 @@ public final class StandardProcedures {
 
         private void end() {
             head.forEach(cells -> done.add(new AdjustmentProcedure(
-                    new ProcedureId(cells[1]),
-                    cells[2],
-                    cells[3],
-                    cells[4],
-                    cells[5],
-                    cells[6].equals("yes"),
+                    new ProcedureId(cells.get(1)),
+                    cells.get(2),
+                    cells.get(3),
+                    cells.get(4),
+                    cells.get(5),
+                    cells.get(6).equals("yes"),
                     List.copyOf(steps))));
             head.clear();
             steps.clear();
         }
-
-        private static void requireColumns(String[] cells, String header) {
-            int wanted = header.split("\\|").length;
-            if (cells.length != wanted) {
-                throw new IllegalArgumentException(cells.length + " columns, not " + wanted + ": " + header);
-            }
-        }
     }
 
-    private static SequenceStep step(String[] cells) {
+    private static SequenceStep step(List<String> cells) {
         return new SequenceStep(
-                StepKind.valueOf(cells[1]),
-                cells[2],
-                cells[3].isEmpty() ? null : torque(cells[3]),
-                cells[3].startsWith("~"),
-                cells[4].isEmpty() ? null : Turn.ofDegrees(new BigDecimal(cells[4])),
-                HubMotion.valueOf(cells[5]),
-                cells[6].isEmpty() ? 0 : Integer.parseInt(cells[6]),
-                cells[7]);
+                StepKind.valueOf(cells.get(1)),
+                cells.get(2),
+                cells.get(3).isEmpty() ? null : torque(cells.get(3)),
+                cells.get(3).startsWith("~"),
+                cells.get(4).isEmpty() ? null : Turn.ofDegrees(new BigDecimal(cells.get(4))),
+                HubMotion.valueOf(cells.get(5)),
+                cells.get(6).isEmpty() ? 0 : Integer.parseInt(cells.get(6)),
+                cells.get(7));
     }
 
     private static TorqueRange torque(String text) {

@@ -1,27 +1,21 @@
 package oldtallow.core.schedule.interval;
 
-import java.io.BufferedReader;
-import java.io.IOException;
-import java.io.InputStream;
-import java.io.InputStreamReader;
 import java.io.Reader;
-import java.io.UncheckedIOException;
-import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.function.Consumer;
+import oldtallow.core.table.TradeTable;
 import org.jspecify.annotations.Nullable;
 
 /**
- * The schools that ship with the product, from {@code interval-schools.csv}. The reader is strict: a row that is short or
- * makes no rule stops it with file and line.
+ * The schools that ship with the product, from {@code interval-schools.csv}: a row that makes no rule stops it.
  */
 public final class StandardIntervals {
 
     private static final String FILE = "interval-schools.csv";
-    private static final String HEADER = "school,name,action,trigger,number,source";
-    private static final int COLUMNS = 6;
+    private static final TradeTable TABLE = new TradeTable(',', List.of("school,name,action,trigger,number,source"));
 
     private static final Map<String, IntervalPractice> SCHOOLS = shipped();
 
@@ -51,43 +45,24 @@ public final class StandardIntervals {
     }
 
     private static Map<String, IntervalPractice> shipped() {
-        try (@Nullable InputStream file = StandardIntervals.class.getResourceAsStream(FILE)) {
-            if (file == null) {
-                throw new IllegalStateException("missing from the application: " + FILE);
-            }
-            return read(FILE, new InputStreamReader(file, StandardCharsets.UTF_8));
-        } catch (IOException e) {
-            throw new UncheckedIOException(e);
-        }
+        return gathered(eachRow -> TABLE.readShipped(StandardIntervals.class, FILE, eachRow));
     }
 
     /** Reads schools; throws {@link IllegalArgumentException} naming file and line of the first bad row. */
-    static Map<String, IntervalPractice> read(String name, Reader text) throws IOException {
+    static Map<String, IntervalPractice> read(String name, Reader text) {
+        return gathered(eachRow -> TABLE.read(name, text, eachRow));
+    }
+
+    private static Map<String, IntervalPractice> gathered(Consumer<Consumer<List<String>>> rows) {
         Map<String, Map<String, List<DueRule>>> rules = new LinkedHashMap<>();
         Map<String, String> names = new LinkedHashMap<>();
-        var lines = new BufferedReader(text);
-        boolean headerSeen = false;
-        int number = 0;
-        for (@Nullable String line = lines.readLine(); line != null; line = lines.readLine()) {
-            number++;
-            if (line.startsWith("#")) {
-                continue;
-            }
-            try {
-                if (!headerSeen) {
-                    requireHeader(line);
-                    headerSeen = true;
-                    continue;
-                }
-                Row row = row(line.split(",", -1));
-                rules.computeIfAbsent(row.school, id -> new LinkedHashMap<>())
-                        .computeIfAbsent(row.source, source -> new ArrayList<>())
-                        .add(row.rule);
-                names.putIfAbsent(row.school, row.name);
-            } catch (IllegalArgumentException e) {
-                throw new IllegalArgumentException(name + ":" + number + ": " + e.getMessage(), e);
-            }
-        }
+        rows.accept(cells -> {
+            Row row = row(cells);
+            rules.computeIfAbsent(row.school, id -> new LinkedHashMap<>())
+                    .computeIfAbsent(row.source, source -> new ArrayList<>())
+                    .add(row.rule);
+            names.putIfAbsent(row.school, row.name);
+        });
         Map<String, IntervalPractice> schools = new LinkedHashMap<>();
         names.forEach((id, called) ->
                 schools.put(id, new IntervalPractice(id, called, rules.getOrDefault(id, Map.of()))));
@@ -96,18 +71,10 @@ public final class StandardIntervals {
 
     private record Row(String school, String name, DueRule rule, String source) {}
 
-    private static void requireHeader(String line) {
-        if (!line.equals(HEADER)) {
-            throw new IllegalArgumentException("the header must be " + HEADER);
-        }
-    }
-
-    private static Row row(String[] cells) {
-        if (cells.length != COLUMNS) {
-            throw new IllegalArgumentException(cells.length + " columns, not " + COLUMNS);
-        }
+    private static Row row(List<String> cells) {
         var rule = new DueRule(
-                DueAction.valueOf(cells[2]), Trigger.Kind.valueOf(cells[3]).of(Integer.parseInt(cells[4])));
-        return new Row(cells[0], cells[1], rule, cells[5]);
+                DueAction.valueOf(cells.get(2)),
+                Trigger.Kind.valueOf(cells.get(3)).of(Integer.parseInt(cells.get(4))));
+        return new Row(cells.get(0), cells.get(1), rule, cells.get(5));
     }
 }

@@ -25,6 +25,11 @@ import org.junit.jupiter.params.provider.MethodSource;
 /** The file of schools against the trade's table: common practice, no single source, but for the recommended practice. */
 class StandardProceduresTest {
 
+    private static final String HEADERS = """
+            school|id|label|used on|ends with|source|only the very same parts
+            step|kind|says|torque|turn|hub|hub turns|look out for
+            """;
+
     private static final List<AdjustmentProcedure> ALL = StandardProcedures.all();
     private static final Map<String, AdjustmentProcedure> BY_ID =
             ALL.stream().collect(Collectors.toMap(school -> school.id().value(), Function.identity()));
@@ -163,7 +168,7 @@ class StandardProceduresTest {
                     .isEqualTo(StandardProcedures.all())
                     .hasSizeGreaterThan(10);
         }
-        List<AdjustmentProcedure> read = StandardProcedures.read("ours", new StringReader("""
+        List<AdjustmentProcedure> read = StandardProcedures.read("ours", new StringReader(HEADERS + """
                         school|ONE|First|here|so|talk|yes
                         step|SEAT|hard|10-20 N·m|90|TURN_BOTH_WAYS|5|care
                         step|FINAL|soft|~15 lbf·in+||HOLD_STILL||
@@ -207,18 +212,21 @@ class StandardProceduresTest {
                                 false,
                                 List.of(new SequenceStep(
                                         StepKind.SEAT, "push", null, false, null, HubMotion.TURN_BOTH_WAYS, 3, ""))));
-        assertThatThrownBy(() -> StandardProcedures.read("ours", new StringReader("school|ONE|First\n")))
-                .hasMessageStartingWith("ours:1: 3 columns, not 7");
+        assertThatThrownBy(() -> StandardProcedures.read("ours", new StringReader(HEADERS + "school|ONE|First\n")))
+                .hasMessageStartingWith("ours:3: 3 columns, not 7");
     }
 
     @Test
     void namesTheLineOfABadRow() {
-        assertThatThrownBy(
-                        () -> StandardProcedures.read("ours", new StringReader("# ours\nstep|SEAT|hard|50 stone||\n")))
-                .hasMessageStartingWith("ours:2: 6 columns, not 8");
-        assertThatThrownBy(() ->
-                        StandardProcedures.read("ours", new StringReader("step|SEAT|hard|50 stone||TURN_BOTH_WAYS||")))
-                .hasMessageContaining("unit of torque stone");
+        assertNames("# ours\nstep|SEAT|hard|50 stone||\n", "ours:4: 6 columns, not 8");
+        assertNames("step|SEAT|hard|50 stone||TURN_BOTH_WAYS||\n", "ours:3: unit of torque stone");
+        assertNames("rule|SEAT|hard\n", "ours:3: no kind of row: rule");
+    }
+
+    private static void assertNames(String rows, String what) {
+        assertThatThrownBy(() -> StandardProcedures.read("ours", new StringReader(HEADERS + rows)))
+                .isInstanceOf(IllegalArgumentException.class)
+                .hasMessageStartingWith(what);
     }
 
     private static AdjustmentProcedure school(String id) {
