@@ -1,19 +1,17 @@
 <script lang="ts">
   import { onMount } from 'svelte'
   import { goto } from '$app/navigation'
-  import type { Schemas } from '$api/request'
-  import { BothUnits, date, day } from '$features/display'
+  import { date } from '$features/display'
   import { PastJobs } from '$features/bench/start'
   import { keys } from '$features/keys'
-  import { authorityWords } from '$features/nut-dial/state'
   import { Trail } from '$features/workshop'
   import { RigPlan, states } from '$features/yard'
   import { KeyCap } from '$ui/key-cap'
-  import { Mark } from '$ui/mark'
   import { LabelLinks } from '$ui/label-links'
   import { ProblemCard } from '$ui/problem-card'
   import ChangeRig from './ChangeRig.svelte'
   import { Rig } from './rig.svelte'
+  import RigEnds from './RigEnds.svelte'
   import RigFigures from './RigFigures.svelte'
   import RigPhoto from './RigPhoto.svelte'
   import { distances, uses } from './words'
@@ -66,16 +64,6 @@
       ],
     ]
   })
-  const whenSet = (standing: Schemas['StandingView']): string =>
-    [
-      standing.lastSetAt ? `set ${day(standing.lastSetAt)}` : '',
-      standing.dueOn
-        ? `due ${date(standing.dueOn)} by ${authorityWords[standing.intervalAuthority].toLowerCase()}`
-        : '',
-    ]
-      .filter(Boolean)
-      .join('; ')
-
   onMount(() => {
     void rig.load()
     return keys.add([
@@ -159,41 +147,7 @@
       class="flex flex-col gap-3 px-4 py-4 desk:overflow-y-auto desk:px-5"
     >
       <h2 id="ends" class="type-h">Wheel ends</h2>
-      <ul class="border-t-2 border-ink">
-        {#each ends as end (end.id)}
-          {@const standing = rig.standings.find((one) => one.id === end.id)}
-          <li class="border-b border-rule">
-            {#if standing?.openJobId}
-              <a
-                href={`/bench/${standing.openJobId}`}
-                class="float-right mt-1 ml-3 flex min-h-11 items-center gap-2 rounded-plate border border-ink bg-grease-wash px-3 text-label font-semibold"
-                ><Mark shape="jobOpen" size={20} /> Job open</a
-              >
-            {/if}
-            <a
-              href={`/wheel-ends/${end.id}`}
-              class="grid min-h-16 grid-cols-[34px_1fr_auto] items-center gap-3 py-1 text-ink no-underline hover:bg-tray"
-            >
-              {#if standing}<Mark shape={states[standing.state].shape} size={30} />{/if}
-              <span class="leading-tight">
-                <span class="type-card">{end.position}</span>
-                <span class="block text-label text-ink2"
-                  >{end.constructionWords}, {end.build.thread?.designation}</span
-                >
-                {#if standing}
-                  <span class="block text-label">
-                    <span class="font-semibold">{states[standing.state].word}</span>
-                    <span class="text-ink2"> {whenSet(standing)}</span>
-                  </span>
-                {/if}
-              </span>
-              {#if standing?.endPlay}
-                <span class="text-right"><BothUnits length={standing.endPlay} /></span>
-              {/if}
-            </a>
-          </li>
-        {/each}
-      </ul>
+      <RigEnds {ends} standings={rig.standings} />
       <PastJobs rigId={id} />
       <RigFigures figures={rig.figures} {view} />
       <h2 class="mt-2 type-h">What was changed</h2>

@@ -1,13 +1,13 @@
 <script lang="ts">
   import { today as theDay } from '$features/display'
   import type { Schemas } from '$api/request'
-  import { BearingPicker, rings } from '$features/bearing'
-  import { number } from '$ui/number-field'
+  import { BearingPicker } from '$features/bearing'
   import { Button } from '$ui/button'
   import { Choice } from '$ui/choice'
   import { Field } from '$ui/field'
   import { ProblemCard } from '$ui/problem-card'
-  import { isBearing, type Place } from './fitted'
+  import type { Place } from './fitted'
+  import { conditions, PartEntry, what } from './part-entry.svelte'
   import type { WheelEnd } from './wheel-end.svelte'
 
   interface Props {
@@ -23,69 +23,17 @@
   let { end, place, words, now, found, ondone }: Props = $props()
 
   const today = theDay()
-  const conditions = [
-    { value: 'NEW', label: 'new' },
-    { value: 'REUSED', label: 'reused' },
-  ] as const
   // a fresh form each time it is opened: it starts from what is fitted
   // svelte-ignore state_referenced_locally
-  const start = now
-  const form = $state({
-    // svelte-ignore state_referenced_locally
-    set: found || (isBearing(place) ? (start?.words ?? '') : ''),
-    designation: start?.designation ?? '',
-    conePair: '',
-    cupPair: '',
-    gradeNote: '',
-    batch: '',
-    packedOn: '',
-    fittedOn: today,
-    fittedKm: '',
-  })
-  let condition = $state<'NEW' | 'REUSED'>('NEW')
-  const bearing = $derived(isBearing(place))
+  const entry = new PartEntry(place, now, found)
+  const form = entry.form
+  const bearing = entry.bearing
   const error = (field: string): string => end.fitting.fieldError(field)
-  /** One part, however often the save is tried. */
-  const id = crypto.randomUUID()
-  /** Whether the part there is the same one, and was only written down wrongly. */
-  let typo = $state(false)
-  const what = [
-    { value: 'fitted', label: 'another part was fitted' },
-    { value: 'typo', label: 'that was a typing error' },
-  ] as const
-
-  /** A part that was written down wrongly is what it was, but for what is changed now. */
-  function correcting(next: boolean): void {
-    typo = next
-    if (!now) return
-    form.conePair = form.cupPair = next ? (now.pairNumber ?? '') : ''
-    form.gradeNote = next ? now.gradeNote : ''
-    form.batch = next ? now.batch : ''
-    form.packedOn = next ? (now.packedOn ?? '') : ''
-    form.fittedOn = next ? (now.fittedOn ?? '') : today
-    form.fittedKm = next && now.fittedKm !== undefined ? String(now.fittedKm) : ''
-    condition = next ? now.condition : 'NEW'
-  }
 
   async function fit(event: SubmitEvent): Promise<void> {
     event.preventDefault()
-    const km = number(form.fittedKm)
-    const pair = bearing ? rings(form.set) : null
-    const save = typo ? end.correct.bind(end) : end.fit.bind(end)
-    const saved = await save({
-      id: typo && now ? now.id : id,
-      place,
-      designation: bearing ? (pair?.cone ?? '') : form.designation,
-      ...(pair ? { cupDesignation: pair.cup } : {}),
-      ...(bearing ? { conePairNumber: form.conePair, cupPairNumber: form.cupPair } : {}),
-      gradeNote: form.gradeNote,
-      batch: form.batch,
-      ...(form.packedOn ? { packedOn: form.packedOn } : {}),
-      ...(form.fittedOn ? { fittedOn: form.fittedOn } : {}),
-      ...(km === null ? {} : { fittedKm: km }),
-      condition,
-    })
-    if (saved) ondone()
+    const save = entry.typo ? end.correct.bind(end) : end.fit.bind(end)
+    if (await save(entry.body)) ondone()
   }
 
   async function takeOff(): Promise<void> {
@@ -103,8 +51,8 @@
       class="tab:col-span-2"
       label="What happened"
       options={what}
-      value={typo ? 'typo' : 'fitted'}
-      onchange={(next) => correcting(next === 'typo')}
+      value={entry.typo ? 'typo' : 'fitted'}
+      onchange={(next) => entry.correcting(next === 'typo')}
     />
   {/if}
   {#if bearing}
@@ -186,9 +134,9 @@
     <Choice
       label="New or reused"
       options={conditions}
-      value={condition}
+      value={entry.condition}
       onchange={(next) => {
-        condition = next
+        entry.condition = next
       }}
     />
   </div>
@@ -200,11 +148,12 @@
     </div>
   {/if}
   <Button tone="main" type="submit" disabled={end.fitting.busy}
-    >{typo ? 'Put it right' : 'Fit it'}</Button
+    >{entry.typo ? 'Put it right' : 'Fit it'}</Button
   >
   <div class="flex gap-2">
     <Button class="flex-1" onclick={ondone}>Not now</Button>
-    {#if now && !typo}<Button class="flex-1" onclick={() => void takeOff()}>Take it off</Button
+    {#if now && !entry.typo}<Button class="flex-1" onclick={() => void takeOff()}
+        >Take it off</Button
       >{/if}
   </div>
 </form>

@@ -1,6 +1,5 @@
 <script lang="ts">
   import { onMount } from 'svelte'
-  import { goto } from '$app/navigation'
   import { keys } from '$features/keys'
   import { Section } from '$features/section'
   import { session } from '$features/session'
@@ -13,6 +12,7 @@
   import JobPlate from './JobPlate.svelte'
   import MainAction from './MainAction.svelte'
   import MoreOnJob from './MoreOnJob.svelte'
+  import { press } from './press'
   import { canSay, say } from './say'
   import StageRail from './StageRail.svelte'
   import { StepPanel, StepPhotos } from '$features/bench/step'
@@ -40,41 +40,6 @@
     window.scrollTo({ top: 0 })
   })
 
-  function press(): void {
-    const { move } = bench
-    switch (move.does) {
-      case 'caution':
-        bench.meetCaution(move.caution.id)
-        break
-      case 'check':
-        bench.toggleCheck(move.check.id)
-        break
-      case 'judge':
-        void bench.nothingFound(move.item)
-        break
-      case 'dial':
-        void goto(`/wheel-ends/${bench.job?.hub.wheelEndId ?? ''}/nut-dial?job=${jobId}`)
-        break
-      case 'finish':
-        void bench.finish()
-        break
-      case 'goOn':
-        void bench.goOn()
-        break
-      case 'close':
-        void bench.close()
-        break
-      case 'signOff':
-        void bench.signOff()
-        break
-      case 'leave':
-        void goto(`/wheel-ends/${bench.job?.hub.wheelEndId ?? ''}`)
-        break
-      case 'nothing':
-        break
-    }
-  }
-
   /** On a phone: step, section and tray stand side by side. */
   function nextPane(): void {
     if (!panes) return
@@ -93,7 +58,7 @@
     )
     line = opened
     const removeKeys = keys.add([
-      { keys: [' ', 'PageDown'], does: 'What the blue button says', run: press },
+      { keys: [' ', 'PageDown'], does: 'What the blue button says', run: () => press(bench) },
       { keys: ['PageUp'], does: 'Take the last step back', run: () => void bench.back() },
       { keys: ['m', 'M'], does: 'Take the next reading', run: () => bench.readings.next() },
       {
@@ -168,7 +133,7 @@
       >
         <OutboxStrip {jobId} />
         <LineStrip {bench} {line} />
-        <MainAction {bench} mayRelease={session.mayManage} onpress={press} />
+        <MainAction {bench} mayRelease={session.mayManage} onpress={() => press(bench)} />
       </div>
     </section>
     <section

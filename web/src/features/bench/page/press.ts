@@ -1,0 +1,39 @@
+import { goto } from '$app/navigation'
+import type { Bench } from '$features/bench/job'
+
+/** Does what the blue button says. */
+export function press(bench: Bench): void {
+  const { move } = bench
+  const hub = `/wheel-ends/${bench.job?.hub.wheelEndId ?? ''}`
+  switch (move.does) {
+    case 'caution':
+      bench.meetCaution(move.caution.id)
+      break
+    case 'check':
+      bench.toggleCheck(move.check.id)
+      break
+    case 'judge':
+      void bench.nothingFound(move.item)
+      break
+    case 'dial':
+      void goto(`${hub}/nut-dial?job=${bench.job?.id ?? ''}`)
+      break
+    case 'finish':
+      void bench.finish()
+      break
+    case 'goOn':
+      void bench.goOn()
+      break
+    case 'close':
+      void bench.close()
+      break
+    case 'signOff':
+      void bench.signOff()
+      break
+    case 'leave':
+      void goto(hub)
+      break
+    case 'nothing':
+      break
+  }
+}
