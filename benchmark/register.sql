@@ -1,6 +1,15 @@
--- 25,000 made-up rigs with 100,000 wheel ends in the demo's workshop, for scripts/measure register. Run as the owner of the
--- tables: triggers are off, so nothing of it is in the audit trail. Half of the settings are overdue, none is outside its window.
+-- 25,000 made-up rigs with 100,000 wheel ends in the demo's workshop, for scripts/measure register; fewer with psql -v rigs=.
+-- Run as the owner of the tables: triggers are off, so nothing of it is in the audit trail. Half of the settings are overdue,
+-- none is outside its window.
 \set ON_ERROR_STOP on
+\if :{?rigs}
+\else
+\set rigs 25000
+\endif
+\if :{?batches}
+\else
+\set batches 20000
+\endif
 set session_replication_role = replica;
 select setseed(0.42);
 
@@ -16,32 +25,32 @@ insert into rig (id, workshop_id, kind, name, plate, yard_number, length_mm, wid
         'M' || lpad(i::text, 6, '0'), 1000 + i, 4000, 2000, 1200,
         (array['Alder', 'Brook', 'Crane', 'Dune', 'Elm', 'Fern', 'Grove'])[1 + i % 7] || ' Owner' || (i / 8),
         '', 1980 + i % 45, '{}', 'ESTIMATE', 1000 + i % 9000
-    from generate_series(1, 25000) i, w;
+    from generate_series(1, :rigs) i, w;
 insert into axle (id, workshop_id, rig_id, position, from_front_mm, track_mm)
     select pg_temp.made('axle' || i || '.' || p), w.id, pg_temp.made('rig' || i), p, 2000 + 900 * p, 1900
-    from generate_series(1, 25000) i, generate_series(1, 2) p, w;
+    from generate_series(1, :rigs) i, generate_series(1, 2) p, w;
 insert into wheel_end (id, workshop_id, axle_id, side)
     select pg_temp.made('end' || i || '.' || p || side), w.id, pg_temp.made('axle' || i || '.' || p), side
-    from generate_series(1, 25000) i, generate_series(1, 2) p, unnest(array['LEFT', 'RIGHT']) side, w;
+    from generate_series(1, :rigs) i, generate_series(1, 2) p, unnest(array['LEFT', 'RIGHT']) side, w;
 insert into wheel_end_build (id, workshop_id, wheel_end_id, since, construction, thread_designation, thread_pitch_um,
         thread_diameter_um, thread_hand, lock_kind, lock_slots, lock_marks_deg, school, seal, cap, brake, cavity, washer)
     select gen_random_uuid(), w.id, pg_temp.made('end' || i || '.' || p || side), date '2024-01-01', 'STEPPED_BRAKED',
         '1-14 UNS', 1814.2857142857142, 25400, 'RIGHT', 'CASTLE_NUT', 6, '{0,90}', 'SEAT_AND_FINGER_TIGHT',
         'DOUBLE_LIP', 'PLAIN', 'DRUM', 'FULL', 'FLAT'
-    from generate_series(1, 25000) i, generate_series(1, 2) p, unnest(array['LEFT', 'RIGHT']) side, w;
+    from generate_series(1, :rigs) i, generate_series(1, 2) p, unnest(array['LEFT', 'RIGHT']) side, w;
 insert into nut_setting (id, workshop_id, wheel_end_id, set_at, set_by, school, thread_designation, thread_pitch_um,
         lock_words, reading_mark, reading_looser_deg, reading_end_play_um, back_off_deg, engaged_marks, end_play_um, verdict,
-        window_least_um, window_most_um, window_authority, window_source, note)
+        window_least_um, window_most_um, window_usable_um, window_authority, window_source, note)
     select gen_random_uuid(), w.id, pg_temp.made('end' || i || '.' || p || side),
         now() - make_interval(days => (random() * 730)::integer), 'Tobe', 'SEAT_AND_FINGER_TIGHT', '1-14 UNS',
         1814.2857142857142, 'castle nut, 6 slots, holes at 0°, 90°', 1, 15, 0, 15, '{1}', 75, 'INSIDE',
-        25, 127, 'WORKSHOP', 'made up', ''
-    from generate_series(1, 25000) i, generate_series(1, 2) p, unnest(array['LEFT', 'RIGHT']) side, w;
+        25, 127, 127, 'WORKSHOP', 'made up', ''
+    from generate_series(1, :rigs) i, generate_series(1, 2) p, unnest(array['LEFT', 'RIGHT']) side, w;
 insert into fitted_part (id, workshop_id, wheel_end_id, place, designation, cup_designation, batch, condition)
     select pg_temp.made('part' || i || '.' || p || side || place), w.id, pg_temp.made('end' || i || '.' || p || side), place,
         case place when 'INBOARD_BEARING' then 'L68149' else 'L44649' end,
         case place when 'INBOARD_BEARING' then 'L68111' else 'L44610' end, 'MU-' || (i / 3), 'NEW'
-    from generate_series(1, 25000) i, generate_series(1, 2) p, unnest(array['LEFT', 'RIGHT']) side,
+    from generate_series(1, :rigs) i, generate_series(1, 2) p, unnest(array['LEFT', 'RIGHT']) side,
         unnest(array['INBOARD_BEARING', 'OUTBOARD_BEARING']) place, w;
 
 -- what was done, from which dues are counted, and two years of a meter
@@ -58,13 +67,13 @@ insert into stock_item (id, workshop_id, kind, designation, keeps)
 insert into stock_batch (id, workshop_id, item_id, batch, made_on, keeps_until, on_hand)
     select pg_temp.made('batch' || i), w.id, pg_temp.made('item' || (1 + i % 200)), 'MB-' || lpad(i::text, 6, '0'),
         date '2024-01-01', date '2031-01-01', 1
-    from generate_series(1, 20000) i, w;
+    from generate_series(1, :batches) i, w;
 insert into stock_move (id, workshop_id, batch_id, pieces, reason, wheel_end_id, person_id, person_name, at)
     select gen_random_uuid(), w.id, pg_temp.made('batch' || i), case n when 0 then 50 else -1 end,
         case n when 0 then 'RECEIVED' else 'FITTED' end,
-        case n when 0 then null else pg_temp.made('end' || (1 + (i * 49 + n) % 25000) || '.1LEFT') end,
+        case n when 0 then null else pg_temp.made('end' || (1 + (i * 49 + n) % :rigs) || '.1LEFT') end,
         p.id, 'Ines', timestamptz '2024-01-01' + make_interval(hours => i + n)
-    from generate_series(1, 20000) i, generate_series(0, 49) n, w,
+    from generate_series(1, :batches) i, generate_series(0, 49) n, w,
         lateral (select id from person where workshop_id = w.id order by id limit 1) p;
 analyze stock_item, stock_batch, stock_move;
 
