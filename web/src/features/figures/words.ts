@@ -19,7 +19,15 @@ export const kindWords: Record<FigureKind, string> = {
 }
 
 /** Of bolts and nuts: from and to, with a torque's units. */
-export const isTorque = (kind: FigureKind): boolean => kind.endsWith('_TORQUE')
+export const isTorque = (kind: FigureKind): boolean => torques.includes(kind)
+
+const torques: FigureKind[] = [
+  'WHEEL_NUT_TORQUE',
+  'CALIPER_BOLT_TORQUE',
+  'ROTOR_BOLT_TORQUE',
+  'FLANGE_BOLT_TORQUE',
+  'OUTER_NUT_TORQUE',
+]
 
 /** What to do where not even common practice has a figure. */
 export const unknownWords = (kind: FigureKind): string =>

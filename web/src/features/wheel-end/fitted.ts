@@ -24,7 +24,8 @@ export const places: { place: Place; words: string; drawn: PartName[] }[] = [
 export const placeOf = (name: PartName): Place | null =>
   places.find(({ drawn }) => drawn.includes(name))?.place ?? null
 
-export const isBearing = (place: Place): boolean => place.endsWith('_BEARING')
+export const isBearing = (place: Place): boolean =>
+  place === 'INBOARD_BEARING' || place === 'OUTBOARD_BEARING'
 
 /** What is in a place now, and what was there before. */
 export function at(parts: Part[], place: Place): { now: Part | null; before: Part[] } {

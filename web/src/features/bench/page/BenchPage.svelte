@@ -164,7 +164,10 @@
       <Tray parts={job.parts.tray} section={bench.section} />
     </section>
     <aside class="hidden desk:col-start-3 desk:row-span-2 desk:row-start-1 desk:block">
-      <StageRail stages={job.walk.stages} now={job.walk.now?.stageNumber ?? 12} />
+      <StageRail
+        stages={job.walk.stages}
+        now={job.walk.now?.stageNumber ?? job.walk.stages.at(-1)?.number}
+      />
     </aside>
   </div>
 {:else}

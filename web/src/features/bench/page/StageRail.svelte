@@ -3,8 +3,8 @@
 
   interface Props {
     stages: Schemas['StageView'][]
-    /** The stage worked on now. */
-    now: number
+    /** The stage worked on now; past its last step, the last. */
+    now: number | undefined
   }
 
   let { stages, now }: Props = $props()

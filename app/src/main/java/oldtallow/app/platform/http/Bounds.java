@@ -7,10 +7,10 @@ import java.time.LocalDate;
  * What no field takes, whatever it is for. Most fields are bounded more narrowly where they belong; these hold for all of them,
  * are checked while a body is read, and stand in the API document.
  */
-final class Bounds {
+public final class Bounds {
 
     /** Numbers larger either way overflow once they are turned into another unit. */
-    static final double LARGEST = 1e9;
+    public static final double LARGEST = 1e9;
 
     /** As do smaller ones, but for 0. */
     static final double SMALLEST = 1e-9;
@@ -19,10 +19,10 @@ final class Bounds {
     private static final int MOST_DIGITS = 30;
 
     /** Characters of a text; the longest note has 1,000. */
-    static final int LONGEST_TEXT = 2_000;
+    public static final int LONGEST_TEXT = 2_000;
 
     /** Entries of a list; the longest are of readings and of holes. */
-    static final int LONGEST_LIST = 200;
+    public static final int LONGEST_LIST = 200;
 
     private static final int DELETE = 0x7F;
 

@@ -6,11 +6,11 @@ import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
 /** Reads from a record which of its components may be left out: those marked {@code @Nullable}. */
-final class RecordNullness {
+public final class RecordNullness {
 
     private RecordNullness() {}
 
-    static List<String> requiredNames(Class<?> record) {
+    public static List<String> requiredNames(Class<?> record) {
         return Stream.of(record.getRecordComponents())
                 .filter(component -> !mayBeLeftOut(component))
                 .map(RecordComponent::getName)

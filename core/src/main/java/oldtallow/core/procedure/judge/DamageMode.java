@@ -13,6 +13,7 @@ import static oldtallow.core.procedure.judge.Spot.SPINDLE_SEAT;
 import static oldtallow.core.procedure.judge.Spot.THREAD;
 import static oldtallow.core.procedure.judge.Spot.TONE_RING;
 
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
@@ -69,17 +70,7 @@ public enum DamageMode {
             "rust, water stain",
             "rust or black marks, often at the rollers' spacing",
             Tolerance.OFF_THE_RACE,
-            Set.of(
-                    CUP_RACE,
-                    CONE_RACE,
-                    ROLLERS,
-                    RIB,
-                    CONE_BORE,
-                    CUP_OUTSIDE,
-                    SPINDLE_SEAT,
-                    SEAL_LAND,
-                    THREAD,
-                    TONE_RING),
+            EnumSet.complementOf(EnumSet.of(CAGE, HUB_BORE)),
             Cause.WATER),
     FRETTING_CORROSION(
             "5.3.3.2",

@@ -1,4 +1,4 @@
-package oldtallow.app.schedule.api;
+package oldtallow.app.schedule.track;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;

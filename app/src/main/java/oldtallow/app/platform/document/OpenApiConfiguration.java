@@ -1,4 +1,4 @@
-package oldtallow.app.platform.http;
+package oldtallow.app.platform.document;
 
 import io.swagger.v3.core.converter.ModelConverter;
 import io.swagger.v3.oas.models.OpenAPI;
@@ -17,6 +17,7 @@ import java.util.TreeMap;
 import java.util.TreeSet;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import oldtallow.app.platform.http.Bounds;
 import oldtallow.app.platform.problem.ProblemType;
 import org.jspecify.annotations.Nullable;
 import org.springdoc.core.customizers.OpenApiCustomizer;

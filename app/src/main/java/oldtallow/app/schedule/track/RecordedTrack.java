@@ -1,4 +1,4 @@
-package oldtallow.app.schedule.api;
+package oldtallow.app.schedule.track;
 
 import java.io.InputStream;
 import java.time.DateTimeException;

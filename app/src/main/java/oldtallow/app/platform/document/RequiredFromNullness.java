@@ -1,4 +1,4 @@
-package oldtallow.app.platform.http;
+package oldtallow.app.platform.document;
 
 import io.swagger.v3.core.converter.AnnotatedType;
 import io.swagger.v3.core.converter.ModelConverter;

@@ -1,4 +1,4 @@
-package oldtallow.app.platform.http;
+package oldtallow.app.platform.document;
 
 import com.fasterxml.jackson.annotation.JsonSubTypes;
 import com.fasterxml.jackson.annotation.JsonTypeInfo;
@@ -16,6 +16,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import oldtallow.app.platform.http.RecordNullness;
 import org.jspecify.annotations.Nullable;
 
 /**
