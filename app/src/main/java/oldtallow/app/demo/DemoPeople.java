@@ -42,7 +42,7 @@ class DemoPeople {
     }
 
     SignedIn called(String name) {
-        UUID workshopId = CurrentPerson.now().workshopId();
+        UUID workshopId = CurrentPerson.workshopId();
         return people.all().stream()
                 .filter(person -> person.name().equals(name))
                 .map(person -> new SignedIn(person.id(), workshopId, person.name(), person.role()))

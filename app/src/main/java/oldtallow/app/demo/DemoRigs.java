@@ -68,7 +68,7 @@ class DemoRigs {
     /** The workshop's own rules. */
     void rule(List<DemoFigure> rules) {
         var entries = new DemoEntries(LocalDate.now(clock));
-        var workshop = new Place(Place.Scope.WORKSHOP, CurrentPerson.now().workshopId());
+        var workshop = new Place(Place.Scope.WORKSHOP, CurrentPerson.workshopId());
         rules.forEach(rule -> figures.file(workshop, 0, entries.figure(rule, Authority.WORKSHOP)));
     }
 

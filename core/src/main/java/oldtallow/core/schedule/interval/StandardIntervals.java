@@ -5,7 +5,6 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.function.Consumer;
 import oldtallow.core.table.TradeTable;
 import org.jspecify.annotations.Nullable;
 
@@ -45,24 +44,27 @@ public final class StandardIntervals {
     }
 
     private static Map<String, IntervalPractice> shipped() {
-        return gathered(eachRow -> TABLE.readShipped(StandardIntervals.class, FILE, eachRow));
+        List<Row> rows = new ArrayList<>();
+        TABLE.readShipped(StandardIntervals.class, FILE, cells -> rows.add(row(cells)));
+        return schools(rows);
     }
 
     /** Reads schools; throws {@link IllegalArgumentException} naming file and line of the first bad row. */
     static Map<String, IntervalPractice> read(String name, Reader text) {
-        return gathered(eachRow -> TABLE.read(name, text, eachRow));
+        List<Row> rows = new ArrayList<>();
+        TABLE.read(name, text, cells -> rows.add(row(cells)));
+        return schools(rows);
     }
 
-    private static Map<String, IntervalPractice> gathered(Consumer<Consumer<List<String>>> rows) {
+    private static Map<String, IntervalPractice> schools(List<Row> rows) {
         Map<String, Map<String, List<DueRule>>> rules = new LinkedHashMap<>();
         Map<String, String> names = new LinkedHashMap<>();
-        rows.accept(cells -> {
-            Row row = row(cells);
+        for (Row row : rows) {
             rules.computeIfAbsent(row.school, id -> new LinkedHashMap<>())
                     .computeIfAbsent(row.source, source -> new ArrayList<>())
                     .add(row.rule);
             names.putIfAbsent(row.school, row.name);
-        });
+        }
         Map<String, IntervalPractice> schools = new LinkedHashMap<>();
         names.forEach((id, called) ->
                 schools.put(id, new IntervalPractice(id, called, rules.getOrDefault(id, Map.of()))));
