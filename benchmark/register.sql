@@ -33,12 +33,12 @@ insert into wheel_end (id, workshop_id, axle_id, side)
     select pg_temp.made('end' || i || '.' || p || side), w.id, pg_temp.made('axle' || i || '.' || p), side
     from generate_series(1, :rigs) i, generate_series(1, 2) p, unnest(array['LEFT', 'RIGHT']) side, w;
 insert into wheel_end_build (id, workshop_id, wheel_end_id, since, construction, thread_designation, thread_pitch_um,
-        thread_diameter_um, thread_hand, lock_kind, lock_slots, lock_marks_deg, school, seal, cap, brake, cavity, washer)
+        thread_diameter_um, thread_hand, lock_kind, lock_slots, lock_marks_deg, procedure, seal, cap, brake, cavity, washer)
     select gen_random_uuid(), w.id, pg_temp.made('end' || i || '.' || p || side), date '2024-01-01', 'STEPPED_BRAKED',
         '1-14 UNS', 1814.2857142857142, 25400, 'RIGHT', 'CASTLE_NUT', 6, '{0,90}', 'SEAT_AND_FINGER_TIGHT',
         'DOUBLE_LIP', 'PLAIN', 'DRUM', 'FULL', 'FLAT'
     from generate_series(1, :rigs) i, generate_series(1, 2) p, unnest(array['LEFT', 'RIGHT']) side, w;
-insert into nut_setting (id, workshop_id, wheel_end_id, set_at, set_by, school, thread_designation, thread_pitch_um,
+insert into nut_setting (id, workshop_id, wheel_end_id, set_at, set_by, procedure, thread_designation, thread_pitch_um,
         lock_words, reading_mark, reading_looser_deg, reading_end_play_um, back_off_deg, engaged_marks, end_play_um, verdict,
         window_least_um, window_most_um, window_usable_um, window_authority, window_source, note)
     select gen_random_uuid(), w.id, pg_temp.made('end' || i || '.' || p || side),

@@ -3,7 +3,7 @@
 
 DB_NAME=oldtallow
 DB_USER=oldtallow
-# the role the application connects as: no superuser, owner of nothing, held by the walls between workshops
+# the role the application connects as: no superuser, owner of nothing, held by row security, which keeps workshops apart
 APP_USER=oldtallow_app
 PASSWORD_FILE=$ROOT/.data/database-password
 

@@ -13,8 +13,8 @@
 
   let { rig }: Props = $props()
 
-  let schools = $state.raw<Schemas['IntervalSchoolView'][]>([])
-  let school = $state('')
+  let practices = $state.raw<Schemas['IntervalPracticeView'][]>([])
+  let practice = $state('')
   let factor = $state<Factor>('1')
 
   type Factor = '0.5' | '1' | '1.5' | '2' | '3'
@@ -27,7 +27,7 @@
   ]
   const options = $derived([
     { value: '', label: 'the rules on file' },
-    ...schools.map((one) => ({
+    ...practices.map((one) => ({
       value: one.id,
       label: one.name,
       note: one.rules
@@ -36,10 +36,10 @@
         .join(', '),
     })),
   ])
-  const changed = $derived(school !== '' || factor !== '1')
+  const changed = $derived(practice !== '' || factor !== '1')
 
   onMount(async () => {
-    schools = await records.intervalSchools()
+    practices = await records.intervalPractices()
   })
 
   function look(): void {
@@ -47,7 +47,7 @@
       rig.asItIs()
       return
     }
-    void rig.tryOut({ ...(school === '' ? {} : { school }), useFactor: Number(factor) })
+    void rig.tryOut({ ...(practice === '' ? {} : { practice }), useFactor: Number(factor) })
   }
 </script>
 
@@ -58,9 +58,9 @@
     <Pick
       label="It went by"
       {options}
-      value={school}
+      value={practice}
       onchange={(next) => {
-        school = next
+        practice = next
         look()
       }}
     />
@@ -79,7 +79,7 @@
     {#if rig.other}
       <Button
         onclick={() => {
-          school = ''
+          practice = ''
           factor = '1'
           rig.asItIs()
         }}>As it is</Button

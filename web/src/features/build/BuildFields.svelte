@@ -28,8 +28,8 @@
   const threads = $derived(
     reference.threads.map((t) => ({ value: t.designation, label: t.designation, note: t.usedOn })),
   )
-  const schools = $derived(
-    reference.schools.map((s) => ({ value: s.id, label: s.label, note: s.usedOn })),
+  const procedures = $derived(
+    reference.procedures.map((s) => ({ value: s.id, label: s.label, note: s.usedOn })),
   )
   const locks = $derived([
     ...lockPresets.map((p) => ({ value: p.id, label: p.label, note: p.note })),
@@ -65,9 +65,9 @@
   <Pick label="Lock" options={locks} value={entry.lockId} onchange={(id) => entry.setLock(id)} />
   <Pick
     label="Nut set by"
-    options={schools}
-    value={entry.form.school}
-    onchange={(school) => entry.set('school', school)}
+    options={procedures}
+    value={entry.form.procedure}
+    onchange={(procedure) => entry.set('procedure', procedure)}
   />
   <Pick
     label="Washer"

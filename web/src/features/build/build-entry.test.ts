@@ -12,7 +12,7 @@ const build: Schemas['BuildForm'] = {
     hand: 'RIGHT',
   },
   lock: { kind: 'CASTLE_NUT', slots: 6, marksDegrees: [0, 90] },
-  school: 'INCH_POUND',
+  procedure: 'INCH_POUND',
   seal: 'LIP',
   cap: 'PLAIN',
   brake: 'DRUM',

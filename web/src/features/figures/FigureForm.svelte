@@ -13,7 +13,7 @@
   interface Props {
     draft: FigureDraft
     attempt: Attempt
-    schools: Schemas['ProcedureView'][]
+    procedures: Schemas['ProcedureView'][]
     /** Whether the kind can still be chosen. */
     kindFixed?: boolean
     /** Only the workshop's own rules are entered here. */
@@ -26,7 +26,7 @@
   let {
     draft,
     attempt,
-    schools,
+    procedures,
     kindFixed = false,
     rulesOnly = false,
     onsave,
@@ -51,8 +51,8 @@
     { value: 'POUND_FORCE_FOOT', label: 'lbf·ft' },
     { value: 'POUND_FORCE_INCH', label: 'lbf·in' },
   ] as const
-  const schoolOptions = $derived(
-    schools.map((s) => ({ value: s.id, label: s.label, note: s.usedOn })),
+  const procedureOptions = $derived(
+    procedures.map((s) => ({ value: s.id, label: s.label, note: s.usedOn })),
   )
   const ranged = $derived(draft.kind === 'END_PLAY' || isTorque(draft.kind))
   const error = (...fields: string[]): string =>
@@ -145,10 +145,10 @@
       <Pick
         class="tab:col-span-2"
         label="Nearest school"
-        options={schoolOptions}
-        value={draft.school}
-        onchange={(school) => {
-          draft.school = school
+        options={procedureOptions}
+        value={draft.procedure}
+        onchange={(procedure) => {
+          draft.procedure = procedure
         }}
       />
     {/if}

@@ -13,11 +13,11 @@
 
   interface Props {
     wheelEndId: string
-    schools: Schemas['ProcedureView'][]
+    procedures: Schemas['ProcedureView'][]
     onchanged?: () => void
   }
 
-  let { wheelEndId, schools, onchanged }: Props = $props()
+  let { wheelEndId, procedures, onchanged }: Props = $props()
 
   type Rung = Schemas['RungView']
   type Place = 'WHEEL_END' | 'AXLE' | 'RIG'
@@ -131,7 +131,7 @@
           <FigureForm
             {draft}
             {attempt}
-            {schools}
+            {procedures}
             kindFixed
             onsave={() => void save()}
             oncancel={() => {

@@ -16,14 +16,14 @@
 
   let { rows, onchange, error }: Props = $props()
 
-  let schools = $state.raw<Schemas['IntervalSchoolView'][]>([])
+  let practices = $state.raw<Schemas['IntervalPracticeView'][]>([])
   const options = $derived([
     { value: '', label: 'none of them' },
-    ...schools.map((one) => ({ value: one.id, label: one.name, note: one.source })),
+    ...practices.map((one) => ({ value: one.id, label: one.name, note: one.source })),
   ])
 
   onMount(async () => {
-    schools = await records.intervalSchools()
+    practices = await records.intervalPractices()
   })
 
   function change(key: string, part: Partial<RuleRow>): void {
@@ -31,8 +31,8 @@
   }
 
   function copy(id: string): void {
-    const school = schools.find((one) => one.id === id)
-    if (school) onchange(rowsOf(school.rules))
+    const practice = practices.find((one) => one.id === id)
+    if (practice) onchange(rowsOf(practice.rules))
   }
 </script>
 

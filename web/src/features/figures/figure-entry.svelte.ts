@@ -11,7 +11,7 @@ export class FigureDraft {
   kind = $state<FigureKind>('END_PLAY')
   authority = $state<Entry['authority']>('MAKER')
   source = $state('')
-  school = $state<NonNullable<Entry['school']>>('SEAT_AND_FINGER_TIGHT')
+  procedure = $state<NonNullable<Entry['procedure']>>('SEAT_AND_FINGER_TIGHT')
   words = $state('')
   least = $state('')
   most = $state('')
@@ -34,7 +34,7 @@ export class FigureDraft {
     this.kind = filed.kind
     this.authority = filed.authority
     this.source = filed.source
-    if (value.form === 'SEQUENCE') this.school = value.school
+    if (value.form === 'SEQUENCE') this.procedure = value.procedure
     this.words = 'words' in value ? value.words : ''
     this.lengthUnit = 'MILLIMETRE'
     this.torqueUnit = 'NEWTON_METRE'
@@ -54,7 +54,7 @@ export class FigureDraft {
     const head = { kind, authority, source, version }
     switch (kind) {
       case 'NUT_SEQUENCE':
-        return { ...head, school: this.school, words: this.words }
+        return { ...head, procedure: this.procedure, words: this.words }
       case 'END_PLAY':
         return {
           ...head,

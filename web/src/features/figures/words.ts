@@ -57,7 +57,7 @@ export function valueWords(value: Value): { main: string; other: string } {
       return { main: first ?? '', other: rest.length > 0 ? `or ${rest.join('; ')}` : '' }
     }
     case 'SEQUENCE':
-      return { main: value.schoolLabel, other: value.words }
+      return { main: value.procedureLabel, other: value.words }
     case 'WORDS':
       return { main: value.words, other: '' }
   }

@@ -29,7 +29,7 @@ export const records = {
   yard: (query: { show?: 'ALL' | 'DUE'; owner?: string; more?: string }) =>
     dataOf(client.GET('/api/v1/yard', { params: { query } })),
   reference: () => dataOf(client.GET('/api/v1/nut-reference')),
-  intervalSchools: () => dataOf(client.GET('/api/v1/interval-schools')),
+  intervalPractices: () => dataOf(client.GET('/api/v1/interval-practices')),
   job: (id: string) => dataOf(client.GET('/api/v1/jobs/{jobId}', { params: ofJob(id) })),
   benchReference: () => dataOf(client.GET('/api/v1/bench-reference')),
 }

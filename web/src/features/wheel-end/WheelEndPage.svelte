@@ -109,7 +109,7 @@
           <h2 id="figures" class="type-h">Figures that govern here</h2>
           <FigureLadder
             wheelEndId={id}
-            schools={reference.schools}
+            procedures={reference.procedures}
             onchanged={() => void end.load()}
           />
         </section>

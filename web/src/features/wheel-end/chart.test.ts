@@ -12,7 +12,7 @@ const setting = (
   setAt,
   setBy: 'Tobe',
   awaitsSignOff: false,
-  school: 'SEAT_AND_FINGER_TIGHT',
+  procedure: 'SEAT_AND_FINGER_TIGHT',
   threadDesignation: '1-14 UNS',
   lockWords: 'castle nut, 6 slots, one hole',
   mark: 1,

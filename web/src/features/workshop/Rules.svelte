@@ -17,7 +17,7 @@
   const attempt = new Attempt()
   const draft = new FigureDraft()
   let rules = $state.raw<Schemas['FiledFigureView'][]>([])
-  let schools = $state.raw<Schemas['ProcedureView'][]>([])
+  let procedures = $state.raw<Schemas['ProcedureView'][]>([])
   let open = $state(false)
   const replaced = $derived(rules.find((rule) => rule.kind === draft.kind))
 
@@ -25,7 +25,7 @@
     void attempt.run(async () => {
       const [filed, reference] = await Promise.all([api.rules(), records.reference()])
       rules = filed
-      schools = reference.schools
+      procedures = reference.procedures
     })
   })
 
@@ -87,7 +87,7 @@
       <FigureForm
         {draft}
         {attempt}
-        {schools}
+        {procedures}
         rulesOnly
         onsave={() => void save()}
         oncancel={() => {

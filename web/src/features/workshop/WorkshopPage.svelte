@@ -1,7 +1,7 @@
 <script lang="ts">
   import { onMount } from 'svelte'
   import { InstrumentWall } from '$features/instruments'
-  import { OwnSchools } from '$features/schools'
+  import { OwnProcedures } from '$features/procedures'
   import { session } from '$features/session'
   import AddPerson from './AddPerson.svelte'
   import BackupState from './BackupState.svelte'
@@ -47,7 +47,7 @@
     <Rules editable={session.isOwner} />
     <ToolWall />
     <InstrumentWall />
-    <OwnSchools />
+    <OwnProcedures />
     <RatesForm editable={session.isOwner} />
     <OwnSets />
     <p class="text-label"><a class="underline" href="/about">About Old Tallow</a></p>

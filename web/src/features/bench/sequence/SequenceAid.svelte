@@ -138,8 +138,8 @@
       <Pick
         label="School"
         options={choices}
-        value={guide.school}
-        onchange={(school) => void sequence.choose(school)}
+        value={guide.procedure}
+        onchange={(procedure) => void sequence.choose(procedure)}
       />
       <p class="mt-1 text-label text-ink2">The maker’s sequence for this rig governs over any.</p>
     </details>

@@ -40,9 +40,9 @@ export class Sequence extends Attempt {
     })
   }
 
-  choose(school: string): Promise<boolean> {
-    return this.once(school, async (id) => {
-      this.guide = await api.chooseSchool(this.jobId, { id, school })
+  choose(procedure: string): Promise<boolean> {
+    return this.once(procedure, async (id) => {
+      this.guide = await api.chooseProcedure(this.jobId, { id, procedure })
       this.done = []
     })
   }

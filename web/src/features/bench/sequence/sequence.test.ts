@@ -3,7 +3,7 @@ import { answerWith, json } from '$testing/answers'
 import { isSequence, Sequence } from './sequence.svelte'
 
 const guide = {
-  school: 'INCH_POUND',
+  procedure: 'INCH_POUND',
   label: 'Inch-pound',
   steps: [{ at: 'SEAT', hubTurns: 5, steps: [] }],
   cups: [],

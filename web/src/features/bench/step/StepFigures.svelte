@@ -100,7 +100,7 @@
           <FigureForm
             {draft}
             {attempt}
-            schools={[]}
+            procedures={[]}
             kindFixed
             onsave={() => void save()}
             oncancel={() => {

@@ -37,7 +37,7 @@
         thread: usual.thread,
         lock: preset.lock,
         figures: [],
-        school: 'SEAT_AND_FINGER_TIGHT',
+        procedure: 'SEAT_AND_FINGER_TIGHT',
       })
     } catch (error) {
       if (!(error instanceof ProblemError)) throw error

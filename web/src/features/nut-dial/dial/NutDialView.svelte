@@ -32,8 +32,8 @@
 
   let { dial, reference, plate, locked, onmove, ondone }: Props = $props()
 
-  const school = $derived(reference.schools.find((s) => s.id === dial.hub.school))
-  const schools = $derived(reference.schools.map((s) => ({ value: s.id, label: s.label })))
+  const procedure = $derived(reference.procedures.find((s) => s.id === dial.hub.procedure))
+  const procedures = $derived(reference.procedures.map((s) => ({ value: s.id, label: s.label })))
   const action = $derived.by(() => {
     if (!dial.matched) return 'Match the nut first'
     if (dial.target === null) return 'No stop to take'
@@ -115,13 +115,13 @@
     aria-label="Where it may stop"
     class="flex min-h-0 flex-col gap-5 px-3 pt-4 pb-28 desk:overflow-y-auto desk:px-5 desk:pb-4"
   >
-    {#if school && !school.setsTheNut && locked}
+    {#if procedure && !procedure.setsTheNut && locked}
       <div>
         <h1 class="type-say">
-          {school.samePartsOnly ? 'Back to where it stood.' : 'Nothing to set here.'}
+          {procedure.samePartsOnly ? 'Back to where it stood.' : 'Nothing to set here.'}
         </h1>
         <p class="mt-1.5 max-w-[62ch] text-read">
-          {school.samePartsOnly
+          {procedure.samePartsOnly
             ? 'The very same parts go back to the old lock position, by your mark. One part changed: choose another school below.'
             : 'The spacer sets the play; the nut only gets its torque, going up to the hole. Drag or rock at full torque is a wrong pair or a wrong spacer.'}
         </p>
@@ -142,16 +142,16 @@
     {#if dial.stepped && dial.matched}<StopTable {dial} />{/if}
     <Cautions heavy={dial.hub.lock.kind === 'TWO_NUTS'} />
     {#if dial.hub.lock.kind === 'TWO_NUTS'}<BackOffTable rows={reference.backOffs} />{/if}
-    {#if school}
+    {#if procedure}
       <div>
         <Choice
           label="School"
-          options={schools}
-          value={dial.hub.school}
-          onchange={(id) => dial.setUp({ ...dial.hub, school: id })}
+          options={procedures}
+          value={dial.hub.procedure}
+          onchange={(id) => dial.setUp({ ...dial.hub, procedure: id })}
           class="mb-3 flex-wrap"
         />
-        <SequenceSteps {school} sequence={dial.hub.sequence} />
+        <SequenceSteps {procedure} sequence={dial.hub.sequence} />
       </div>
     {/if}
   </section>

@@ -3,29 +3,29 @@
   import { authorityWords, nutTurn, range, torqueUnits } from '$features/nut-dial/state'
 
   interface Props {
-    school: Schemas['ProcedureView']
+    procedure: Schemas['ProcedureView']
     /** Whose sequence governs; without it, common practice. */
     sequence?: Schemas['SequenceView'] | undefined
   }
 
-  let { school, sequence }: Props = $props()
+  let { procedure, sequence }: Props = $props()
 </script>
 
-<section aria-label={school.label}>
-  <h2 class="type-h">{school.label}</h2>
+<section aria-label={procedure.label}>
+  <h2 class="type-h">{procedure.label}</h2>
   <p class="text-label text-ink2">
-    For {school.usedOn}; ends with {school.endsWith}.
+    For {procedure.usedOn}; ends with {procedure.endsWith}.
     {#if sequence && sequence.authority !== 'COMMON_PRACTICE'}
       <span class="font-semibold text-ink">{authorityWords[sequence.authority]}:</span>
       {sequence.source}.
       {#if sequence.words}<span class="font-semibold text-ink">{sequence.words}</span>{/if}
     {:else}
-      {school.source === 'common practice' ? 'Common practice' : school.source}: the maker’s
+      {procedure.source === 'common practice' ? 'Common practice' : procedure.source}: the maker’s
       sequence governs.
     {/if}
   </p>
   <ol class="mt-1.5 border-t-2 border-ink">
-    {#each school.steps as step, i (i)}
+    {#each procedure.steps as step, i (i)}
       <li
         class="grid grid-cols-[1.4rem_1fr] gap-x-1 border-b border-rule py-2 tab:grid-cols-[1.4rem_1fr_auto]"
       >

@@ -61,7 +61,7 @@ export class SettingEntry {
     return {
       id: this.stamp.id,
       setAt: this.stamp.setAt,
-      school: this.dial.hub.school,
+      procedure: this.dial.hub.procedure,
       reading: this.dial.reading(),
       backOffDegrees: Math.round((this.dial.target ?? 0) * 1000) / 1000,
       torqueConfirmed: this.torqueConfirmed,

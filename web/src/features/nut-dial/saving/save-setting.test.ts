@@ -16,7 +16,7 @@ async function lockedDial(): Promise<NutDial> {
     thread: { threadsPerInch: 14, nominalDiameterMillimetres: 25.4, hand: 'RIGHT' },
     lock: { kind: 'CASTLE_NUT', slots: 6, marksDegrees: [0, 90] },
     figures: [],
-    school: 'SEAT_AND_FINGER_TIGHT',
+    procedure: 'SEAT_AND_FINGER_TIGHT',
   })
   dial.turnTo(-13)
   await new Promise((resolve) => setTimeout(resolve, 5))

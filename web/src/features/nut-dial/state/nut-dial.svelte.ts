@@ -12,7 +12,7 @@ export interface Hub {
   lock: Lock
   figures: Schemas['FigureForm'][]
   washerThicknessMillimetres?: number
-  school: string
+  procedure: string
   sequence?: Schemas['SequenceView']
   /** What locking takes; only on two nuts. */
   locking?: Schemas['LockingView']
@@ -70,7 +70,7 @@ export class NutDial {
     this.ask()
   }
 
-  /** Another thread, lock or school; the nut keeps standing as near as the lock lets it. */
+  /** Another thread, lock or procedure; the nut keeps standing as near as the lock lets it. */
   setUp(hub: Hub): void {
     this.hub = hub
     this.mark = 1
@@ -152,7 +152,7 @@ export class NutDial {
       thread: this.hub.thread,
       lock: this.hub.lock,
       figures: this.hub.figures,
-      school: this.hub.school,
+      procedure: this.hub.procedure,
       reading: this.reading(),
       ...(washerThicknessMillimetres === undefined ? {} : { washerThicknessMillimetres }),
       ...(this.freeDegrees === null ? {} : { backOffDegrees: this.freeDegrees }),

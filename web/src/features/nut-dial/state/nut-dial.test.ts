@@ -6,7 +6,7 @@ const hub: Hub = {
   thread: { threadsPerInch: 14, nominalDiameterMillimetres: 25.4, hand: 'RIGHT' },
   lock: { kind: 'CASTLE_NUT', slots: 6, marksDegrees: [0, 90] },
   figures: [],
-  school: 'SEAT_AND_FINGER_TIGHT',
+  procedure: 'SEAT_AND_FINGER_TIGHT',
 }
 
 interface Asked {
@@ -26,7 +26,7 @@ describe('the nut on the dial', () => {
     expect(dial.stops).toEqual([])
     expect(dial.target).toBeNull()
 
-    dial.setUp({ ...hub, school: 'INCH_POUND' })
+    dial.setUp({ ...hub, procedure: 'INCH_POUND' })
     expect(dial.matched).toBe(false)
     dial.typeSlot('0') // a slot that meets the hole is as good a reading as any
     expect(dial.matched).toBe(true)

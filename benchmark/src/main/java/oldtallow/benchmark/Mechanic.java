@@ -121,7 +121,7 @@ final class Mechanic {
     }
 
     private static ObjectNode setting() {
-        ObjectNode form = entry().put("setAt", Instant.now().toString()).put("school", "SEAT_AND_FINGER_TIGHT");
+        ObjectNode form = entry().put("setAt", Instant.now().toString()).put("procedure", "SEAT_AND_FINGER_TIGHT");
         form.putObject("reading").put("mark", 1).put("looserDegrees", 17);
         form.put("backOffDegrees", 17);
         form.putObject("measuredEndPlay").put("number", 0.08).put("unit", "MILLIMETRE");

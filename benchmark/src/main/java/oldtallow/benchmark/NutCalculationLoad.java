@@ -12,7 +12,7 @@ public final class NutCalculationLoad {
     private static final String BODY = """
             {"thread": {"threadsPerInch": 14, "nominalDiameterMillimetres": 25.4, "hand": "RIGHT"},
              "lock": {"kind": "CASTLE_NUT", "slots": 6, "marksDegrees": [0, 90]},
-             "reading": {"mark": 2, "looserDegrees": 17}, "school": "SEAT_AND_FINGER_TIGHT",
+             "reading": {"mark": 2, "looserDegrees": 17}, "procedure": "SEAT_AND_FINGER_TIGHT",
              "finalTorque": {"number": 20, "unit": "POUND_FORCE_FOOT"}}
             """;
 

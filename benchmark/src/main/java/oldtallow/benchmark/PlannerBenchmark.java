@@ -54,7 +54,7 @@ public class PlannerBenchmark {
                 Choices.USUAL,
                 Known.NOTHING,
                 Worker.MECHANIC,
-                StandardProcedures.of(scope.school(preset.school())),
+                StandardProcedures.of(scope.procedure(preset.procedure())),
                 Set.of()));
     }
 

@@ -116,7 +116,7 @@ final class BenchVectors {
                 Choices.USUAL,
                 Known.NOTHING,
                 Worker.MECHANIC,
-                StandardProcedures.of(scope.school(preset.school())),
+                StandardProcedures.of(scope.procedure(preset.procedure())),
                 Set.of()));
         String of = "plan " + construction + " " + scope + " " + fastening;
         List<Step> half = plan.steps().subList(0, plan.steps().size() / 2);

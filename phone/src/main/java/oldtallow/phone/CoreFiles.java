@@ -10,8 +10,8 @@ public final class CoreFiles implements ResourcesPolicy {
     public String[] supplyResources(Collection<? extends String> asked) {
         return new String[] {
             "oldtallow/core/bearing/bearing-sets.csv",
-            "oldtallow/core/fastening/sequence/nut-schools.csv",
-            "oldtallow/core/schedule/interval/interval-schools.csv"
+            "oldtallow/core/fastening/sequence/adjustment-procedures.csv",
+            "oldtallow/core/schedule/interval/interval-practices.csv"
         };
     }
 }

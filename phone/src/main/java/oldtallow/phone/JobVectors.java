@@ -127,7 +127,7 @@ final class JobVectors {
                 job,
                 hub,
                 List.copyOf(entries),
-                (scope, chosen) -> StandardProcedures.of(chosen.orElseGet(() -> scope.school(preset.school()))),
+                (scope, chosen) -> StandardProcedures.of(chosen.orElseGet(() -> scope.procedure(preset.procedure()))),
                 brief -> plans.computeIfAbsent(brief, Planner::plan));
     }
 

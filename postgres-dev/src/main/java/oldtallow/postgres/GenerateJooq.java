@@ -20,8 +20,8 @@ import org.jooq.meta.jaxb.Jdbc;
 import org.jooq.meta.jaxb.Target;
 
 /**
- * Runs the migrations on a throwaway PostgreSQL, generates the jOOQ classes from what they made, and writes down what holds its
- * walls. Arguments: folder of the SQL files, folder for the classes, file for the walls. Does nothing when neither SQL nor jOOQ
+ * Runs the migrations on a throwaway PostgreSQL, generates the jOOQ classes from what they made, and writes down its row
+ * security. Arguments: folder of the SQL files, folder for the classes, file for the row security. Does nothing when neither SQL nor jOOQ
  * changed since last time.
  */
 public final class GenerateJooq {
@@ -31,11 +31,11 @@ public final class GenerateJooq {
     public static void main(String[] arguments) throws Exception {
         Path sql = Path.of(arguments[0]);
         Path target = Path.of(arguments[1]);
-        Path walls = Path.of(arguments[2]);
+        Path rowSecurity = Path.of(arguments[2]);
         Path stamp = target.resolve("stamp");
         String hash = hash(sql);
         if (Files.exists(stamp)
-                && Files.exists(walls)
+                && Files.exists(rowSecurity)
                 && Files.readString(stamp).equals(hash)) {
             return;
         }
@@ -46,14 +46,14 @@ public final class GenerateJooq {
                     .load()
                     .migrate();
             GenerationTool.generate(configuration(postgres, target));
-            Files.createDirectories(walls.getParent());
-            Files.writeString(walls, walls(postgres, Files.readString(sql.resolve("walls.sql"))));
+            Files.createDirectories(rowSecurity.getParent());
+            Files.writeString(rowSecurity, rowSecurity(postgres, Files.readString(sql.resolve("row-security.sql"))));
         }
         Files.writeString(stamp, hash);
         System.exit(0); // Flyway and the driver leave threads behind
     }
 
-    private static String walls(ThrowawayPostgres postgres, String query) {
+    private static String rowSecurity(ThrowawayPostgres postgres, String query) {
         try (CloseableDSLContext db = DSL.using(postgres.url(), postgres.user(), "")) {
             return db.fetch(query).formatCSV();
         }

@@ -66,7 +66,7 @@ public final class ThrowawayPostgres implements AutoCloseable {
         return USER;
     }
 
-    /** The role the application connects as: held by the walls between workshops. */
+    /** The role the application connects as: held by row security. */
     public String applicationUser() {
         return APPLICATION_USER;
     }

@@ -106,7 +106,7 @@ final class DemoEntries {
                 thread.designation(),
                 thread.cut(ThreadHand.RIGHT),
                 errors.require(hub.lock().toLock("lock", errors)),
-                new ProcedureId(hub.school()),
+                new ProcedureId(hub.procedure()),
                 HubPreset.of(hub.construction()).fittings(),
                 sizes);
         return new HubEntry(

@@ -112,7 +112,7 @@ class DemoRigs {
                 UUID.randomUUID(),
                 end.id(),
                 setAt,
-                end.school(),
+                end.procedure(),
                 reading,
                 BigDecimal.valueOf(backOff).setScale(3, RoundingMode.HALF_EVEN),
                 measured == null ? null : Length.ofMillimetres(measured),

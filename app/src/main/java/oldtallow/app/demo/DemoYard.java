@@ -113,7 +113,7 @@ record DemoYard(
             String thread,
             LockForm lock,
             @Nullable Double washerMillimetres,
-            String school,
+            String procedure,
             String inboard,
             String outboard,
             List<DemoSize> measured,

@@ -50,7 +50,7 @@ class ArchitectureTest {
             Map.entry(
                     "register",
                     Set.of("BuildRow", "JooqRegister", "JooqWheelEnds", "LockColumns", "PlanRows", "RigRow")),
-            Map.entry("school", Set.of("JooqProcedures")),
+            Map.entry("procedure", Set.of("JooqProcedures")),
             Map.entry("service", Set.of("JooqServices")),
             Map.entry("shelf", Set.of("JooqPlannedJobs", "JooqShelf")),
             Map.entry("tools", Set.of("JooqTools")),
@@ -113,7 +113,7 @@ class ArchitectureTest {
             Map.entry("WorkshopTool", "tools"),
             Map.entry("WorkshopRates", "workshop"),
             Map.entry("WorkshopOwners", "workshop"),
-            Map.entry("OwnSchool", "school"),
+            Map.entry("OwnProcedure", "procedure"),
             Map.entry("PlayCheck", "play"),
             Map.entry("Instrument", "instrument"));
 

@@ -46,6 +46,8 @@ class MigrationIT {
                             .format())
                     .contains("GREASE_THROUGH", "RUBBER_PLUG", "3200");
             assertThat(db.fetchValue("select count(*) from wheel_end_build")).isEqualTo(4L);
+            assertThat(db.fetchValues("select distinct procedure from wheel_end_build"))
+                    .isEqualTo(List.of("INCH_POUND"));
             assertThat(db.fetchValue("select count(*) from figure where kind = 'END_PLAY' and source = 'manual, p. 2'"))
                     .isEqualTo(4L);
             assertThat(db.fetchValues("select plate from rig order by yard_number"))

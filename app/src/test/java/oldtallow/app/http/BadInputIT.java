@@ -26,7 +26,7 @@ class BadInputIT {
              "finalTorque": {"number": 10, "unit": "POUND_FORCE_INCH"},
              "figures": [{"authority": "WORKSHOP", "least": {"number": 0.02, "unit": "MILLIMETRE"},
                           "most": {"number": 0.1, "unit": "MILLIMETRE"}, "source": "rule"}],
-             "school": "SEAT_AND_FINGER_TIGHT"}
+             "procedure": "SEAT_AND_FINGER_TIGHT"}
             """;
 
     @Test
@@ -83,8 +83,8 @@ class BadInputIT {
                     "number": 0.1            | "number": 50                 | figures[0]
                     "source": "rule"         | "source": "  "               | figures[0]
                     "washerThicknessMillimetres": 3 | "washerThicknessMillimetres": 0 | washerThicknessMillimetres
-                    "school": "SEAT_AND_FINGER_TIGHT" | "school": "GUESS"   | school
-                    "school": "SEAT_AND_FINGER_TIGHT" | "school": null      | school
+                    "procedure": "SEAT_AND_FINGER_TIGHT" | "procedure": "GUESS"   | procedure
+                    "procedure": "SEAT_AND_FINGER_TIGHT" | "procedure": null      | procedure
                     "reading": {             | "extra": 1, "reading": {     | extra
                     """)
     void namesTheFieldAndWhatWouldBeRight(String good, String bad, String field, RunningOldTallow app) {

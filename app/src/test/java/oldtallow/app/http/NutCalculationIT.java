@@ -17,7 +17,7 @@ class NutCalculationIT {
             {"thread": {"threadsPerInch": 14, "nominalDiameterMillimetres": 25.4, "hand": "RIGHT"},
              "lock": {"kind": "CASTLE_NUT", "slots": 6, "marksDegrees": [0, 90]},
              "reading": {"mark": 2, "looserDegrees": 17},
-             "school": "TORQUE_HALF_TURN_TORQUE"}
+             "procedure": "TORQUE_HALF_TURN_TORQUE"}
             """;
 
     /** 17° back on a 1-14 leaves 0.085675 mm = 3.373 thou: recomputed from travel = pitch × angle / 360°. */
@@ -83,13 +83,13 @@ class NutCalculationIT {
     }
 
     @Test
-    void listsSchoolsThreadsAndBackOffs(RunningOldTallow app) {
+    void listsProceduresThreadsAndBackOffs(RunningOldTallow app) {
         JsonNode reference = app.http().get("/api/v1/nut-reference").json();
 
-        assertThat(reference.path("schools").findValuesAsString("id"))
+        assertThat(reference.path("procedures").findValuesAsString("id"))
                 .filteredOn(id -> id.matches("[A-Z0-9_]+")) // a workshop's own, after these, go by other ids
                 .hasSize(14);
-        JsonNode seat = reference.at("/schools/0/steps/0/torque/least");
+        JsonNode seat = reference.at("/procedures/0/steps/0/torque/least");
         assertThat(seat.path("poundForceFeet").asDouble()).isCloseTo(50, within(1e-9));
         assertThat(seat.path("newtonMetres").asDouble()).isCloseTo(67.79, within(5e-3));
         assertThat(seat.path("poundForceInches").asDouble()).isCloseTo(600, within(1e-9));

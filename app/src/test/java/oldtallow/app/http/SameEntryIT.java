@@ -147,7 +147,7 @@ class SameEntryIT {
     void settingsAndChecks() {
         String id = UUID.randomUUID().toString();
         thrice("POST", "/api/v1/wheel-ends/{wheelEndId}/nut-settings", """
-                {"id": "%s", "setAt": "2026-05-14T10:00:00Z", "school": "SEAT_AND_FINGER_TIGHT",
+                {"id": "%s", "setAt": "2026-05-14T10:00:00Z", "procedure": "SEAT_AND_FINGER_TIGHT",
                  "reading": {"mark": 1, "looserDegrees": 17}, "backOffDegrees": 17,
                  "measuredEndPlay": {"number": 0.08, "unit": "MILLIMETRE"}}""".formatted(id), pair.left());
         assertThat(count("nut_setting", "wheel_end_id", pair.left())).isEqualTo(1);
@@ -248,14 +248,14 @@ class SameEntryIT {
                  "width": {"number": 18, "unit": "MILLIMETRE"}, "coneWidth": {"number": 17, "unit": "MILLIMETRE"},
                  "cupWidth": {"number": 14, "unit": "MILLIMETRE"}}""".formatted(set, tail()));
         thrice("DELETE", "/api/v1/bearing-sets/{id}", "", set);
-        String school = UUID.randomUUID().toString();
-        thrice("PUT", "/api/v1/nut-schools/own/{id}", """
+        String procedure = UUID.randomUUID().toString();
+        thrice("PUT", "/api/v1/adjustment-procedures/own/{id}", """
                 {"label": "Thrice %s", "source": "manual, page 12", "usedOn": "one rig", "endsWith": "play", "steps": [
                  {"kind": "SEAT", "says": "Pull it", "hub": "TURN_BOTH_WAYS", "hubTurns": 8,
                   "torque": {"least": 30, "most": 30, "unit": "POUND_FORCE_FOOT"}},
                  {"kind": "BACK_OFF_TO_STOP", "says": "To the stop", "hub": "HOLD_STILL"}]}
-                """.formatted(tail()), "?version=0", school);
-        thrice("DELETE", "/api/v1/nut-schools/own/{id}", "", school);
+                """.formatted(tail()), "?version=0", procedure);
+        thrice("DELETE", "/api/v1/adjustment-procedures/own/{id}", "", procedure);
         String tool = UUID.randomUUID().toString();
         thrice("PUT", "/api/v1/tools/{id}", """
                 {"version": 0, "kind": "SOCKET", "name": "%s", "outside": {"number": 36, "unit": "MILLIMETRE"}}
@@ -324,8 +324,8 @@ class SameEntryIT {
                 {"id": "%s", "signs": [{"kind": "SPIN", "value": "SILENT"}]}""".formatted(UUID.randomUUID()), job);
         thrice(
                 "POST",
-                "/api/v1/jobs/{jobId}/school",
-                entry().put("school", "SEAT_AND_FINGER_TIGHT").toString(),
+                "/api/v1/jobs/{jobId}/adjustment-procedure",
+                entry().put("procedure", "SEAT_AND_FINGER_TIGHT").toString(),
                 job);
         thrice("POST", "/api/v1/jobs/{jobId}/grease", """
                 {"id": "%s", "name": "red tin", "thickener": "LITHIUM_COMPLEX"}""".formatted(UUID.randomUUID()), job);

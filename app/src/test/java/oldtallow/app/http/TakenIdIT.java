@@ -82,7 +82,7 @@ class TakenIdIT {
         ObjectNode grease = entry("name", "red tin", "thickener", "LITHIUM_COMPLEX");
         refusesOther(hub + "/grease", grease.put("code", "").put("batch", "7"), "name", "blue tin");
 
-        ObjectNode setting = entry("setAt", "2026-05-14T10:00:00Z", "school", "SEAT_AND_FINGER_TIGHT")
+        ObjectNode setting = entry("setAt", "2026-05-14T10:00:00Z", "procedure", "SEAT_AND_FINGER_TIGHT")
                 .put("backOffDegrees", 17);
         setting.putObject("reading").put("mark", 1).put("looserDegrees", 17);
         refusesOther(hub + "/nut-settings", setting, "backOffDegrees", 18);

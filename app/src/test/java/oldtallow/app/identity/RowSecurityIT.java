@@ -34,7 +34,7 @@ class RowSecurityIT {
 
     @Test
     void readsNothingOfAnotherWorkshopFromAnyTable(RunningOldTallow app) {
-        for (String table : walledTables(app)) {
+        for (String table : isolatedTables(app)) {
             String readable = Set.of("person", "second_factor").contains(table) ? "id, workshop_id" : "*";
             List<UUID> seen =
                     asked(app, OURS, "select workshop_id from (select " + readable + " from " + table + ") t");
@@ -76,7 +76,7 @@ class RowSecurityIT {
     @Test
     void seesNothingWithoutSayingForWhomItAsks(RunningOldTallow app) {
         try (CloseableDSLContext nobody = app.dbAsApplication()) {
-            for (String table : walledTables(app)) {
+            for (String table : isolatedTables(app)) {
                 assertThat(nobody.fetchValue("select count(workshop_id) from " + table))
                         .as(table)
                         .isEqualTo(0L);
@@ -85,10 +85,10 @@ class RowSecurityIT {
     }
 
     @Test
-    void cannotTakeDownTheWalls(RunningOldTallow app) {
+    void cannotTakeDownRowSecurity(RunningOldTallow app) {
         for (String attempt : List.of(
                 "alter table rig disable row level security",
-                "drop policy wall on rig",
+                "drop policy own_workshop on rig",
                 "set role app",
                 "alter role oldtallow_app bypassrls",
                 "select password_hash from person",
@@ -140,7 +140,7 @@ class RowSecurityIT {
         assertThatThrownBy(() -> app.db().execute("truncate audit_entry")).hasMessageContaining("append-only");
     }
 
-    private static List<String> walledTables(RunningOldTallow app) {
+    private static List<String> isolatedTables(RunningOldTallow app) {
         return app.db().fetch("""
                         select c.relname from pg_class c
                         join pg_attribute a on a.attrelid = c.oid and a.attname = 'workshop_id'

@@ -39,7 +39,7 @@ final class RowsOfEveryTable {
                 workshop,
                 "wheel_end_build",
                 "wheel_end_id, since, construction, thread_designation, thread_pitch_um, thread_diameter_um,"
-                        + " thread_hand, lock_kind, lock_marks_deg, school, seal, cap, brake, cavity, washer",
+                        + " thread_hand, lock_kind, lock_marks_deg, procedure, seal, cap, brake, cavity, washer",
                 "'" + id(workshop, "wheel_end")
                         + "', '2024-03-01', 'STEPPED_BRAKED', '1-14 UNS', 1814, 25400, 'RIGHT', 'TWO_NUTS', '{}',"
                         + " 'INCH_POUND', 'LIP', 'PLAIN', 'DRUM', 'FULL', 'FLAT'");
@@ -82,7 +82,7 @@ final class RowsOfEveryTable {
                 db,
                 workshop,
                 "nut_setting",
-                "wheel_end_id, set_at, set_by, school, thread_designation, thread_pitch_um, lock_words, reading_mark,"
+                "wheel_end_id, set_at, set_by, procedure, thread_designation, thread_pitch_um, lock_words, reading_mark,"
                         + " reading_looser_deg, reading_end_play_um, back_off_deg, engaged_marks, end_play_um, verdict,"
                         + " window_least_um, window_most_um, window_usable_um, window_authority, window_source, note",
                 "'" + id(workshop, "wheel_end")
@@ -144,7 +144,7 @@ final class RowsOfEveryTable {
                 "stock_move",
                 "batch_id, pieces, reason, person_id, person_name, at",
                 "'" + id(workshop, "stock_batch") + "', 1, 'RECEIVED', '" + id(workshop, "person") + "', 'x', now()");
-        insert(db, workshop, "own_school", "label, body", "'ours', '{}'");
+        insert(db, workshop, "own_procedure", "label, body", "'ours', '{}'");
         insert(
                 db,
                 workshop,

@@ -75,7 +75,7 @@ class ClockIT {
                 .isFalse();
 
         Bench.accepted(device.post(Demo.settingsOf(end), """
-                {"id": "%s", "setAt": "%s", "school": "SEAT_AND_FINGER_TIGHT",
+                {"id": "%s", "setAt": "%s", "procedure": "SEAT_AND_FINGER_TIGHT",
                  "reading": {"mark": 1, "looserDegrees": 17}, "backOffDegrees": 17,
                  "measuredEndPlay": {"number": 0.08, "unit": "MILLIMETRE"}}
                 """.formatted(

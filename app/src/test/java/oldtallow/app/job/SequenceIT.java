@@ -17,7 +17,7 @@ import tools.jackson.databind.node.ObjectNode;
 class SequenceIT {
 
     @Test
-    void guidesBySchoolAndSeatsNewRingsTwice(RunningOldTallow app) {
+    void guidesByProcedureAndSeatsNewRingsTwice(RunningOldTallow app) {
         Bench bench = new Bench(app.http());
         JsonNode renewed = guide(app, bench.open(bench.newWheelEnd("STEPPED_BRAKED"), "RENEW"));
         JsonNode adjusted = guide(app, bench.open(bench.newWheelEnd("STEPPED_BRAKED"), "ADJUST"));
@@ -37,15 +37,15 @@ class SequenceIT {
         Bench bench = new Bench(app.http());
 
         assertThat(guide(app, bench.open(bench.newWheelEnd("FULL_FLOATING_REAR"), "RENEW"))
-                        .path("school")
+                        .path("procedure")
                         .asString())
                 .isEqualTo("TWO_NUTS");
         assertThat(guide(app, bench.open(bench.newWheelEnd("CLASSIC_CAR"), "RENEW"))
-                        .path("school")
+                        .path("procedure")
                         .asString())
                 .isEqualTo("STAKED_NUT");
         JsonNode spacer = guide(app, bench.open(bench.newWheelEnd("SPACER_SET"), "RENEW"));
-        assertThat(spacer.path("school").asString()).isEqualTo("SPACER_SET");
+        assertThat(spacer.path("procedure").asString()).isEqualTo("SPACER_SET");
         assertThat(at(spacer, "FULL_TORQUE").path("steps").toString()).contains("going up");
     }
 
@@ -101,17 +101,17 @@ class SequenceIT {
         JsonNode adjust = bench.open(bench.newWheelEnd("STEPPED_BRAKED"), "ADJUST");
 
         assertThat(guide(app, renew).path("choices").findValuesAsString("id")).doesNotContain("REUSED_UNDISTURBED");
-        assertThat(choose(bench, renew, "REUSED_UNDISTURBED").remedyFor("school"))
+        assertThat(choose(bench, renew, "REUSED_UNDISTURBED").remedyFor("procedure"))
                 .contains("inboard cone")
                 .contains("set it anew");
         JsonNode back = Bench.accepted(choose(bench, adjust, "REUSED_UNDISTURBED"));
         assertThat(back.path("label").asString()).isEqualTo("Reused, undisturbed");
-        assertThat(guide(app, adjust).path("school").asString()).isEqualTo("REUSED_UNDISTURBED");
+        assertThat(guide(app, adjust).path("procedure").asString()).isEqualTo("REUSED_UNDISTURBED");
         assertThat(back.path("choices").findValuesAsString("id"))
-                .as("every school that sets a nut can still be chosen instead, none for a hub set by a spacer")
+                .as("every procedure that sets a nut can still be chosen instead, none for a hub set by a spacer")
                 .contains("SEAT_AND_FINGER_TIGHT", "INCH_POUND")
                 .doesNotContain("SPACER_SET");
-        assertThat(choose(bench, adjust, "NO_SUCH_ONE").remedyFor("school")).contains("choose one of the list");
+        assertThat(choose(bench, adjust, "NO_SUCH_ONE").remedyFor("procedure")).contains("choose one of the list");
     }
 
     @Test
@@ -176,8 +176,8 @@ class SequenceIT {
         return step;
     }
 
-    private static Answer choose(Bench bench, JsonNode job, String school) {
-        return bench.post(job, "/school", Bench.entry().put("school", school));
+    private static Answer choose(Bench bench, JsonNode job, String procedure) {
+        return bench.post(job, "/adjustment-procedure", Bench.entry().put("procedure", procedure));
     }
 
     private static Answer cupMoved(Bench bench, JsonNode job, String cup) {

@@ -7,7 +7,7 @@ import oldtallow.app.register.api.AdjustmentProcedures;
 import oldtallow.app.register.reference.OwnProcedure;
 import oldtallow.app.register.reference.ProcedureStore;
 
-/** The trade's schools for tests that sign nobody in. */
+/** The trade's procedures for tests that sign nobody in. */
 public final class TestProcedures {
 
     private TestProcedures() {}

@@ -52,7 +52,7 @@ class BackupIT {
         String url = app.postgres().url().replaceFirst("/postgres$", "/brought_back");
         try (var restored = DSL.using(url, app.postgres().user(), "")) {
             assertThat(tables(restored)).isEqualTo(before).hasSizeGreaterThan(40);
-            // walls and rights as well: the role sees nothing before it has said for whom it asks
+            // row security and rights as well: the role sees nothing before it has said for whom it asks
             restored.execute("set role " + app.postgres().applicationUser());
             assertThat(restored.fetchCount(DSL.table("rig"))).isZero();
         } finally {

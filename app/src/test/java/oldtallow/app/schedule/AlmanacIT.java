@@ -118,7 +118,7 @@ class AlmanacIT {
         done("REPACK", today.minusDays(10));
         String kept = left(almanac()).path("dues").path(0).path("likely").asString();
 
-        JsonNode remote = whatIf("{\"school\": \"remote-camper\", \"useFactor\": 3}");
+        JsonNode remote = whatIf("{\"practice\": \"remote-camper\", \"useFactor\": 3}");
         assertThat(left(remote).path("dues").path(0).path("by").asString()).isEqualTo("every 5,000 km");
         JsonNode short2 = whatIf("{\"rules\": [{\"action\": \"REPACK\", \"trigger\": \"MONTHS\", \"number\": 2}]}");
         assertThat(left(short2).path("dues").path(0).path("likely").asString())
@@ -133,7 +133,7 @@ class AlmanacIT {
         assertThat(device.post(path, "{\"rules\": [{\"action\": \"REPACK\", \"number\": 2}]}")
                         .remedyFor("rules[0].trigger"))
                 .contains("needs what makes it due");
-        assertThat(device.post(path, "{\"school\": \"none\"}").remedyFor("school"))
+        assertThat(device.post(path, "{\"practice\": \"none\"}").remedyFor("practice"))
                 .contains("no school");
         assertThat(device.post(path, "{\"useFactor\": 11}").remedyFor("useFactor"))
                 .contains("0.1 to 10");

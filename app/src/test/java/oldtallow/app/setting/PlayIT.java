@@ -101,7 +101,7 @@ class PlayIT {
         assertThat(locking(app, end).at("/spread/millimetres").asDouble()).isCloseTo(0.02, within(1e-6));
         JsonNode worked = Bench.accepted(app.http().post("/api/v1/nut-calculations", """
                 {"thread": {"pitchMillimetres": 1.5, "nominalDiameterMillimetres": 39, "hand": "RIGHT"},
-                 "lock": {"kind": "TWO_NUTS"}, "school": "TWO_NUTS",
+                 "lock": {"kind": "TWO_NUTS"}, "procedure": "TWO_NUTS",
                  "reading": {"mark": 1, "looserDegrees": 0},
                  "lockingTakesUp": {"number": 0.07, "unit": "MILLIMETRE"}}"""));
         assertThat(worked.at("/chosen/endPlay/millimetres").asDouble()
@@ -115,7 +115,7 @@ class PlayIT {
         UUID end = new Bench(app.http()).newWheelEnd("STEPPED_BRAKED");
         JsonNode saved = Bench.accepted(app.http()
                 .post("/api/v1/wheel-ends/" + end + "/nut-settings", """
-                {"id": "%s", "setAt": "%s", "school": "SEAT_AND_FINGER_TIGHT",
+                {"id": "%s", "setAt": "%s", "procedure": "SEAT_AND_FINGER_TIGHT",
                  "reading": {"mark": 1, "looserDegrees": 17}, "backOffDegrees": 17,
                  "readings": {"readings": [{"number": 0.12, "unit": "MILLIMETRE"}, {"number": 0.124, "unit": "MILLIMETRE"}]}}
                 """.formatted(UUID.randomUUID(), Instant.now())));
@@ -132,7 +132,7 @@ class PlayIT {
 
     private static void setTwoNuts(RunningOldTallow app, UUID end, String left) {
         Bench.accepted(app.http().post("/api/v1/wheel-ends/" + end + "/nut-settings", """
-                {"id": "%s", "setAt": "%s", "school": "TWO_NUTS",
+                {"id": "%s", "setAt": "%s", "procedure": "TWO_NUTS",
                  "reading": {"mark": 1, "looserDegrees": 0}, "backOffDegrees": 36, "note": "as it came",
                  "measuredEndPlay": {"number": %s, "unit": "MILLIMETRE"}}
                 """.formatted(

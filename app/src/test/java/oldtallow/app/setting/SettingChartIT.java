@@ -99,7 +99,7 @@ class SettingChartIT {
         Bench bench = new Bench(app.http());
         UUID end = bench.newWheelEnd("STEPPED_BRAKED");
         Bench.accepted(app.http().post(Demo.settingsOf(end), """
-                {"id": "%s", "setAt": "2026-05-14T10:00:00Z", "school": "SEAT_AND_FINGER_TIGHT",
+                {"id": "%s", "setAt": "2026-05-14T10:00:00Z", "procedure": "SEAT_AND_FINGER_TIGHT",
                  "reading": {"mark": 1, "looserDegrees": 1}, "backOffDegrees": 1, "note": "left tight to try"}
                 """.formatted(UUID.randomUUID())));
 

@@ -158,7 +158,7 @@ public final class Bench {
     /** A setting that every lock can have: back from zero by feel. */
     public void saveSetting(UUID wheelEnd) {
         accepted(device.post(Demo.settingsOf(wheelEnd), """
-                {"id": "%s", "setAt": "%s", "school": "SEAT_AND_FINGER_TIGHT",
+                {"id": "%s", "setAt": "%s", "procedure": "SEAT_AND_FINGER_TIGHT",
                  "reading": {"mark": 1, "looserDegrees": 17}, "backOffDegrees": 17,
                  "measuredEndPlay": {"number": 0.08, "unit": "MILLIMETRE"}}
                 """.formatted(UUID.randomUUID(), clock.get())));

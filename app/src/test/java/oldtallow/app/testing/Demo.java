@@ -54,7 +54,7 @@ public final class Demo {
     /** A good setting of the short camper: 17° back to hole 2. */
     public static String goodSetting(UUID id) {
         return """
-                {"id": "%s", "setAt": "2026-05-14T10:00:00Z", "school": "SEAT_AND_FINGER_TIGHT",
+                {"id": "%s", "setAt": "2026-05-14T10:00:00Z", "procedure": "SEAT_AND_FINGER_TIGHT",
                  "reading": {"mark": 2, "looserDegrees": 17}, "backOffDegrees": 17,
                  "measuredEndPlay": {"number": 0.08, "unit": "MILLIMETRE"}}
                 """.formatted(id);

@@ -204,7 +204,7 @@ public final class RunningOldTallow implements AutoCloseable {
         return new Http(this);
     }
 
-    /** The database as the application sees it, held by the walls between workshops; to be closed by the test. */
+    /** The database as the application sees it, held by row security; to be closed by the test. */
     public CloseableDSLContext dbAsApplication() {
         return DSL.using(postgres.url(), postgres.applicationUser(), "");
     }

@@ -117,7 +117,7 @@ public record Filling(Map<Place, Amount> amounts) {
     }
 
     /**
-     * By the wheel end's own school.
+     * By the wheel end's own practice.
      *
      * @param fill of the cavity; none of it is grease where it is oil
      * @param capFilled else a film

@@ -48,11 +48,11 @@ public enum Fastening {
         return this != NUT_AND_TANG_WASHER && this != RING_AND_LOCK_PLATE;
     }
 
-    /** Whether a school of setting the nut speaks of this lock's nut: the two-nut school needs two, the staked one a collar. */
-    public boolean suits(ProcedureId school) {
-        if (school.equals(ProcedureId.TWO_NUTS)) {
+    /** Whether an adjustment procedure speaks of this lock's nut: the two-nut procedure needs two, the staked one a collar. */
+    public boolean suits(ProcedureId procedure) {
+        if (procedure.equals(ProcedureId.TWO_NUTS)) {
             return this == TWO_NUTS;
         }
-        return !school.equals(ProcedureId.STAKED_NUT) || this == STAKED_NUT;
+        return !procedure.equals(ProcedureId.STAKED_NUT) || this == STAKED_NUT;
     }
 }

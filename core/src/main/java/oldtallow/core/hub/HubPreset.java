@@ -31,7 +31,7 @@ public record HubPreset(
         SetDesignation outboard,
         SpindleThread thread,
         LockPattern lock,
-        ProcedureId school,
+        ProcedureId procedure,
         Fittings fittings,
         Map<HubDimension, Length> dimensions) {
 

@@ -105,7 +105,7 @@ class FillingTest {
     /** None, 15 %, a third, all of it; good to a quarter where the hub's sizes are assumed, to a tenth where measured. */
     @ParameterizedTest
     @CsvSource({"EMPTY, 0", "RING, 0.15", "THIRD, 0.33333333333", "FULL, 1"})
-    void aSchoolFillsItsShare(CavityFill fill, double share) {
+    void aPracticeFillsItsShare(CavityFill fill, double share) {
         WheelEndShape measured = measured();
 
         assertThat(Filling.of(HUB, fill, false, false).amounts().get(Place.CAVITY))

@@ -180,7 +180,7 @@ class GreaseTest {
     }
 
     @Test
-    void aFullerSchoolTakesMore() {
+    void aFullerPracticeTakesMore() {
         double last = -1;
         for (CavityFill fill :
                 new CavityFill[] {CavityFill.EMPTY, CavityFill.RING, CavityFill.THIRD, CavityFill.FULL}) {

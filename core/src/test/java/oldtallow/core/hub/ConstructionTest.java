@@ -61,12 +61,12 @@ class ConstructionTest {
         assertThat(fastening.hasWasher()).isEqualTo(washer);
     }
 
-    /** The two-nut school wants two nuts, the staked one a collar; every other goes with any lock. */
+    /** The two-nut procedure wants two nuts, the staked one a collar; every other goes with any lock. */
     @ParameterizedTest
     @EnumSource(Fastening.class)
-    void suitsItsSchools(Fastening fastening) {
+    void suitsItsProcedures(Fastening fastening) {
         List<ProcedureId> suited = StandardProcedures.all().stream()
-                .map(school -> school.id())
+                .map(procedure -> procedure.id())
                 .filter(fastening::suits)
                 .toList();
 

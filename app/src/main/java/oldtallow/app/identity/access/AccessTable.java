@@ -42,7 +42,7 @@ public final class AccessTable {
                     "/api/v1/instruments",
                     "/api/v1/instruments/nearby",
                     "/api/v1/instruments/{id}/live",
-                    "/api/v1/interval-schools",
+                    "/api/v1/interval-practices",
                     "/api/v1/jobs",
                     "/api/v1/jobs/{id}/service-sheet.html",
                     "/api/v1/jobs/{id}/service-sheet.pdf",
@@ -52,7 +52,7 @@ public final class AccessTable {
                     "/api/v1/jobs/{jobId}/sequence",
                     "/api/v1/mail-reminder",
                     "/api/v1/nut-reference",
-                    "/api/v1/nut-schools/own",
+                    "/api/v1/adjustment-procedures/own",
                     "/api/v1/openapi",
                     "/api/v1/order-list",
                     "/api/v1/order-list.csv",
@@ -112,7 +112,7 @@ public final class AccessTable {
                     "/api/v1/jobs/{jobId}/first-look",
                     "/api/v1/jobs/{jobId}/grease",
                     "/api/v1/jobs/{jobId}/judgings",
-                    "/api/v1/jobs/{jobId}/school",
+                    "/api/v1/jobs/{jobId}/adjustment-procedure",
                     "/api/v1/jobs/{jobId}/scope",
                     "/api/v1/jobs/{jobId}/setting-reopened",
                     "/api/v1/jobs/{jobId}/steps",
@@ -198,7 +198,7 @@ public final class AccessTable {
             .may(
                     Role.MECHANIC,
                     HttpMethod.PUT,
-                    "/api/v1/nut-schools/own/{id}",
+                    "/api/v1/adjustment-procedures/own/{id}",
                     "/api/v1/shelf/items/{id}",
                     "/api/v1/tools/{id}")
             .may(
@@ -206,7 +206,7 @@ public final class AccessTable {
                     HttpMethod.DELETE,
                     "/api/v1/bearing-sets/{id}",
                     "/api/v1/instruments/{id}",
-                    "/api/v1/nut-schools/own/{id}",
+                    "/api/v1/adjustment-procedures/own/{id}",
                     "/api/v1/rigs/{rigId}/figures/{id}",
                     "/api/v1/tools/{id}",
                     "/api/v1/wheel-ends/{wheelEndId}/figures/{id}")

@@ -16,7 +16,7 @@ public interface FactorStore {
     @SuppressWarnings("ArrayRecordComponent") // a key, compared by nobody
     record Factor(byte[] secret, boolean confirmed, List<String> recoveryHashes) {}
 
-    /** Without a wall: asked at sign-in. */
+    /** Outside row security: asked at sign-in. */
     Optional<Factor> of(UUID personId);
 
     /** In place of the one before. */

@@ -29,7 +29,7 @@ public interface PasskeyStore {
             Instant createdAt,
             Instant lastUsedAt) {}
 
-    /** Without a wall: asked at sign-in. The oldest first. */
+    /** Outside row security: asked at sign-in. The oldest first. */
     List<Passkey> of(UUID personId);
 
     /** False where the device's key is known already, to whomever. */

@@ -26,7 +26,7 @@ import org.springframework.core.io.ClassPathResource;
 import org.springframework.stereotype.Component;
 
 /**
- * Refuses a database in which the walls between workshops do not stand as the migrations built them: restored without its roles,
+ * Refuses a database whose row security is not what the migrations made: restored without its roles,
  * altered by hand, of a newer version. Whoever starts it is told which statements mend it.
  */
 @Component
@@ -56,8 +56,8 @@ class RowSecurityCheck implements InitializingBean {
         migrations.ifAvailable(RowSecurityCheck::refuseNewerTables);
         try {
             refuseOldServer();
-            refuseRoleAboveWalls();
-            refuseFallenWalls();
+            refuseRoleAboveRowSecurity();
+            refuseMissingRowSecurity();
             if (setting("data_checksums").equals("off")) {
                 LOG.warn(
                         "the database keeps no checksums of its pages, so a failing disk would go unnoticed; with the server"
@@ -99,8 +99,8 @@ class RowSecurityCheck implements InitializingBean {
         }
     }
 
-    /** Row-level security does not hold a superuser or a table's owner; started as one of them, the walls would be paint. */
-    private void refuseRoleAboveWalls() {
+    /** Row-level security does not hold a superuser or a table's owner; started as one of them, it would be paint. */
+    private void refuseRoleAboveRowSecurity() {
         boolean isAbove = db.fetchSingle("""
                         select r.rolsuper or r.rolbypassrls or exists (
                             select from pg_class c where c.relnamespace = 'public'::regnamespace and c.relowner = r.oid)
@@ -108,15 +108,15 @@ class RowSecurityCheck implements InitializingBean {
                         """).get(0, Boolean.class);
         if (isAbove) {
             throw new UnfitDatabaseException(
-                    "The database role of the application stands above the walls between workshops.",
+                    "The database role of the application stands above row security, which keeps workshops apart.",
                     "Give it a role that is no superuser, does not bypass row security and owns no table: oldtallow_app,"
                             + " as ./run --help says.");
         }
     }
 
-    private void refuseFallenWalls() {
-        Map<String, Record> wanted = byName(db.fetchFromCSV(resource("db/walls.csv")));
-        Map<String, Record> found = byName(db.fetch(resource("db/walls.sql")));
+    private void refuseMissingRowSecurity() {
+        Map<String, Record> wanted = byName(db.fetchFromCSV(resource("db/row-security.csv")));
+        Map<String, Record> found = byName(db.fetch(resource("db/row-security.sql")));
         List<String> differ = new ArrayList<>();
         List<String> statements = new ArrayList<>();
         found.forEach((name, extra) -> {
@@ -134,7 +134,7 @@ class RowSecurityCheck implements InitializingBean {
         });
         if (!differ.isEmpty()) {
             throw new UnfitDatabaseException(
-                    "The walls between workshops do not stand in this database as they were built:\n  "
+                    "The row security that keeps workshops apart is not what the migrations made:\n  "
                             + String.join("\n  ", differ),
                     RESTORED + String.join(";\n", statements) + ";");
         }

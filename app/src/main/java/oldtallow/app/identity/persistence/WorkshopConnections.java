@@ -14,7 +14,7 @@ import org.springframework.transaction.support.TransactionOperations;
 class WorkshopConnections {
 
     @Bean
-    static BeanPostProcessor walledDataSource() {
+    static BeanPostProcessor isolatedDataSource() {
         return new BeanPostProcessor() {
             @Override
             public Object postProcessAfterInitialization(Object bean, String name) {
@@ -31,8 +31,8 @@ class WorkshopConnections {
     @SpringSessionDataSource
     static DataSource sessionDataSource(DataSource dataSource) {
         return dataSource instanceof LazyConnectionDataSourceProxy lazy
-                        && lazy.getTargetDataSource() instanceof WorkshopDataSource walled
-                ? walled.pool()
+                        && lazy.getTargetDataSource() instanceof WorkshopDataSource isolated
+                ? isolated.pool()
                 : dataSource;
     }
 

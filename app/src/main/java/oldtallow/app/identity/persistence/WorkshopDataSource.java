@@ -26,7 +26,7 @@ class WorkshopDataSource extends DelegatingDataSource {
         super(pool);
     }
 
-    /** Outside the wall: connections of nobody in particular. */
+    /** Outside row security: connections of nobody in particular. */
     DataSource pool() {
         return Objects.requireNonNull(getTargetDataSource());
     }

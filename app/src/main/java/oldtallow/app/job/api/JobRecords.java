@@ -121,7 +121,7 @@ public class JobRecords {
 
     Bench<WheelEnd> bench(Job job) {
         WheelEnd end = register.wheelEnd(job.wheelEndId());
-        return Bench.read(job, end, store.entries(job.id()), sequences.schools(end), Plans::of);
+        return Bench.read(job, end, store.entries(job.id()), sequences.procedures(end), Plans::of);
     }
 
     /** A job as it stands when one more entry has been written. */
@@ -130,7 +130,7 @@ public class JobRecords {
                 job,
                 bench.end(),
                 Stream.concat(bench.entries().stream(), Stream.of(entry)).toList(),
-                sequences.schools(bench.end()),
+                sequences.procedures(bench.end()),
                 Plans::of);
     }
 

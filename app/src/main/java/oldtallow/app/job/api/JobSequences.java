@@ -54,11 +54,11 @@ public class JobSequences implements EntryRules.Sequences<WheelEnd> {
             Set.of(Part.INBOARD_CUP, Part.OUTBOARD_CUP, Part.INBOARD_CONE, Part.OUTBOARD_CONE);
 
     private final Figures figures;
-    private final AdjustmentProcedures schools;
+    private final AdjustmentProcedures procedures;
 
-    JobSequences(Figures figures, AdjustmentProcedures schools) {
+    JobSequences(Figures figures, AdjustmentProcedures procedures) {
         this.figures = figures;
-        this.schools = schools;
+        this.procedures = procedures;
     }
 
     /**
@@ -66,10 +66,10 @@ public class JobSequences implements EntryRules.Sequences<WheelEnd> {
      *
      * @param governing whose it is; empty where it was chosen on the bench
      * @param settles whether there are new rings: seated, settled and seated again
-     * @param choices schools that may be chosen on this job
+     * @param choices procedures that may be chosen on this job
      */
     public record Guide(
-            AdjustmentProcedure school,
+            AdjustmentProcedure procedure,
             Optional<GoverningFigure<FigureValue>> governing,
             boolean settles,
             List<AdjustmentProcedure> choices) {
@@ -77,9 +77,9 @@ public class JobSequences implements EntryRules.Sequences<WheelEnd> {
         /** Steps of a kind in the order they are done; seating twice where rings are new. */
         public List<Guided> steps(StepKind kind) {
             List<Guided> steps = new ArrayList<>();
-            school.steps(kind).forEach(step -> steps.add(new Guided(step, false)));
+            procedure.steps(kind).forEach(step -> steps.add(new Guided(step, false)));
             if (kind == StepKind.SEAT && settles) {
-                school.steps(kind).forEach(step -> steps.add(new Guided(step, true)));
+                procedure.steps(kind).forEach(step -> steps.add(new Guided(step, true)));
             }
             return steps;
         }
@@ -91,8 +91,8 @@ public class JobSequences implements EntryRules.Sequences<WheelEnd> {
 
         public Optional<TorqueRange> torque(ReadingKind kind) {
             return switch (kind) {
-                case SEATING_TORQUE -> school.seatingTorque();
-                case FINAL_TORQUE -> school.finalTorque();
+                case SEATING_TORQUE -> procedure.seatingTorque();
+                case FINAL_TORQUE -> procedure.finalTorque();
                 default -> Optional.empty();
             };
         }
@@ -104,42 +104,42 @@ public class JobSequences implements EntryRules.Sequences<WheelEnd> {
     @Transactional(readOnly = true)
     public Guide of(Bench<WheelEnd> bench) {
         WheelEnd end = bench.end();
-        AdjustmentProcedure school = bench.plan().brief().school();
+        AdjustmentProcedure procedure = bench.plan().brief().procedure();
         Optional<GoverningFigure<FigureValue>> governing = governingFigure(end);
-        boolean isGoverning = school.id().equals(governing(end));
+        boolean isGoverning = procedure.id().equals(governing(end));
         // what is chosen on the bench does not make a spacer-set hub of one that is set, nor the other way round
-        boolean governingSets = schools.require(governing(end)).setsTheNut();
+        boolean governingSets = procedures.require(governing(end)).setsTheNut();
         Fastening fastening = bench.plan().brief().fastening();
         Set<Part> renewed = bench.renewedInPlan();
         return new Guide(
-                school,
-                bench.school().isPresent() || !isGoverning ? Optional.empty() : governing,
+                procedure,
+                bench.procedure().isPresent() || !isGoverning ? Optional.empty() : governing,
                 renewed.stream().anyMatch(RINGS::contains),
-                schools.all().stream()
+                procedures.all().stream()
                         .filter(one -> fastening.suits(one.id()))
                         .filter(one -> one.samePartsOnly() ? renewed.isEmpty() : one.setsTheNut() == governingSets)
                         .toList());
     }
 
-    /** By which school a wheel end's nut is set, as far as a job goes and unless somebody chose one on it. */
+    /** By which procedure a wheel end's nut is set, as far as a job goes and unless somebody chose one on it. */
     @Transactional(readOnly = true)
-    public AdjustmentProcedure school(WheelEnd end, Scope scope, Optional<ProcedureId> chosen) {
-        return schools(end).of(scope, chosen);
+    public AdjustmentProcedure procedure(WheelEnd end, Scope scope, Optional<ProcedureId> chosen) {
+        return procedures(end).of(scope, chosen);
     }
 
-    /** As {@link #school}, looked up once for all the entries of a job. */
-    Bench.Schools schools(WheelEnd end) {
+    /** As {@link #procedure}, looked up once for all the entries of a job. */
+    Bench.Procedures procedures(WheelEnd end) {
         Supplier<ProcedureId> governing = SingletonSupplier.of(() -> governing(end));
         Map<ProcedureId, AdjustmentProcedure> found = new HashMap<>();
         return (scope, chosen) ->
-                found.computeIfAbsent(chosen.orElseGet(() -> scope.school(governing.get())), schools::require);
+                found.computeIfAbsent(chosen.orElseGet(() -> scope.procedure(governing.get())), procedures::require);
     }
 
     private ProcedureId governing(WheelEnd end) {
         return governingFigure(end)
                 .map(GoverningFigure::value)
-                .map(value -> value instanceof FigureValue.NutSequence asked ? asked.school() : end.school())
-                .orElse(end.school());
+                .map(value -> value instanceof FigureValue.NutSequence asked ? asked.procedure() : end.procedure())
+                .orElse(end.procedure());
     }
 
     private Optional<GoverningFigure<FigureValue>> governingFigure(WheelEnd end) {
@@ -149,13 +149,13 @@ public class JobSequences implements EntryRules.Sequences<WheelEnd> {
     @Override
     public void requireFit(Bench<WheelEnd> bench, String chosen) {
         var errors = new FieldErrors();
-        ProcedureId id = errors.require(errors.at("school", () -> new ProcedureId(chosen)));
-        AdjustmentProcedure school = schools.require(id);
+        ProcedureId id = errors.require(errors.at("procedure", () -> new ProcedureId(chosen)));
+        AdjustmentProcedure procedure = procedures.require(id);
         Set<Part> renewed = bench.renewedInPlan();
-        if (school.samePartsOnly() && !renewed.isEmpty()) {
+        if (procedure.samePartsOnly() && !renewed.isEmpty()) {
             throw new InvalidInputException(
-                    "school",
-                    school.label(),
+                    "procedure",
+                    procedure.label(),
                     "holds only with the very same parts; this job renews "
                             + renewed.stream().map(Part::words).sorted().collect(Collectors.joining(", "))
                             + ": set it anew");
@@ -241,6 +241,6 @@ public class JobSequences implements EntryRules.Sequences<WheelEnd> {
         return guide.governing()
                 .filter(figure -> figure.authority() != Authority.COMMON_PRACTICE)
                 .map(GoverningFigure::source)
-                .orElse(guide.school().source());
+                .orElse(guide.procedure().source());
     }
 }

@@ -176,7 +176,7 @@ public class Jobs implements JobForecasts {
                         choices,
                         known,
                         worker,
-                        sequences.school(end, scope, Optional.empty()),
+                        sequences.procedure(end, scope, Optional.empty()),
                         Set.of())));
     }
 

@@ -1,5 +1,6 @@
 package oldtallow.app.job.persistence;
 
+import com.fasterxml.jackson.annotation.JsonAlias;
 import java.util.Map;
 import java.util.stream.Collectors;
 import oldtallow.core.procedure.bench.JobEntry;
@@ -24,7 +25,7 @@ class EntryJson {
             Map.entry("Waits", JobEntry.Waits.class),
             Map.entry("WentOn", JobEntry.WentOn.class),
             Map.entry("Greased", JobEntry.Greased.class),
-            Map.entry("SchoolChosen", JobEntry.SchoolChosen.class),
+            Map.entry("SchoolChosen", JobEntry.ProcedureChosen.class),
             Map.entry("CupMoved", JobEntry.CupMoved.class),
             Map.entry("SettingReopened", JobEntry.SettingReopened.class),
             Map.entry("PhotoTaken", JobEntry.PhotoTaken.class),
@@ -38,7 +39,9 @@ class EntryJson {
     private final JsonMapper json;
 
     EntryJson(JsonMapper json) {
-        this.json = json;
+        this.json = json.rebuild()
+                .addMixIn(JobEntry.ProcedureChosen.class, FormerFields.class)
+                .build();
     }
 
     /** Throws {@link IllegalStateException} for a kind that nobody gave a name. */
@@ -60,5 +63,12 @@ class EntryJson {
             throw new IllegalStateException("an entry of a kind that this version does not know: " + kind);
         }
         return json.readValue(body.data(), type);
+    }
+
+    /** Fields by the names older versions wrote. */
+    interface FormerFields {
+
+        @JsonAlias("school")
+        String procedure();
     }
 }

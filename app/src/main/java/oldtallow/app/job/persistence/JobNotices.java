@@ -23,7 +23,7 @@ import org.springframework.stereotype.Component;
 
 /**
  * Listens for entries that any instance writes, on a connection of its own, and passes them to whoever watches here. Job ids
- * only go over it; what changed is read by each watcher through the walls.
+ * only go over it; what changed is read by each watcher through row security.
  */
 @Component
 class JobNotices implements SmartLifecycle {

@@ -72,7 +72,7 @@ class BenchReferenceController {
             Choices usual,
             List<ChoiceAskedView> choices) {}
 
-    /** A choice among schools, by its name in a job's choices. */
+    /** A choice among procedures, by its name in a job's choices. */
     record ChoiceAskedView(String name, String words, List<ChoiceValueView> values) {}
 
     record ChoiceValueView(String value, String words) {}

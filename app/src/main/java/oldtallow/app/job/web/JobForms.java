@@ -174,8 +174,8 @@ final class JobForms {
         return sent == null ? otherwise : sent;
     }
 
-    /** By which school the nut is set. */
-    record SchoolChosenForm(UUID id, String school) {}
+    /** By which procedure the nut is set. */
+    record ProcedureChosenForm(UUID id, String procedure) {}
 
     /** Cups that moved while the nut was seated. */
     record CupMovedForm(UUID id, Set<Part> cups, @Nullable String what) {}

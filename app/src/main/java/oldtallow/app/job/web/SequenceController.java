@@ -11,7 +11,7 @@ import oldtallow.app.job.api.JobSequences.Guide;
 import oldtallow.app.job.api.Jobs;
 import oldtallow.app.job.model.NewEntry;
 import oldtallow.app.job.web.JobForms.CupMovedForm;
-import oldtallow.app.job.web.JobForms.SchoolChosenForm;
+import oldtallow.app.job.web.JobForms.ProcedureChosenForm;
 import oldtallow.app.job.web.JobForms.SettingReopenedForm;
 import oldtallow.app.job.web.JobForms.TakenForm;
 import oldtallow.app.register.model.WheelEnd;
@@ -63,10 +63,11 @@ class SequenceController {
         return GuideView.of(sequences.of(bench), bench);
     }
 
-    /** Sets the nut by another school. */
-    @PostMapping("/school")
-    GuideView choose(@PathVariable UUID jobId, @RequestBody SchoolChosenForm form) {
-        Bench<WheelEnd> bench = jobs.enter(jobId, new NewEntry(form.id(), new JobEntry.SchoolChosen(form.school())));
+    /** Sets the nut by another procedure. */
+    @PostMapping("/adjustment-procedure")
+    GuideView choose(@PathVariable UUID jobId, @RequestBody ProcedureChosenForm form) {
+        Bench<WheelEnd> bench =
+                jobs.enter(jobId, new NewEntry(form.id(), new JobEntry.ProcedureChosen(form.procedure())));
         return GuideView.of(sequences.of(bench), bench);
     }
 
@@ -154,13 +155,13 @@ class SequenceController {
     /**
      * The sequence of a job.
      *
-     * @param authority whose figures govern; null where the school was chosen on this bench
+     * @param authority whose figures govern; null where the procedure was chosen on this bench
      * @param settles whether new rings are seated twice
      * @param cups that went in on this job, and so may not be home
-     * @param choices schools that may be chosen on this job
+     * @param choices procedures that may be chosen on this job
      */
     record GuideView(
-            String school,
+            String procedure,
             String label,
             String endsWith,
             @Nullable Authority authority,
@@ -173,9 +174,9 @@ class SequenceController {
 
         static GuideView of(Guide guide, Bench<WheelEnd> bench) {
             return new GuideView(
-                    guide.school().id().value(),
-                    guide.school().label(),
-                    guide.school().endsWith(),
+                    guide.procedure().id().value(),
+                    guide.procedure().label(),
+                    guide.procedure().endsWith(),
                     guide.governing().map(figure -> figure.authority()).orElse(null),
                     JobSequences.whose(guide),
                     guide.governing()
@@ -189,7 +190,7 @@ class SequenceController {
                             .toList(),
                     bench.cupsFitted(),
                     guide.choices().stream()
-                            .map(school -> new ChoiceView(school.id().value(), school.label()))
+                            .map(procedure -> new ChoiceView(procedure.id().value(), procedure.label()))
                             .toList());
         }
     }

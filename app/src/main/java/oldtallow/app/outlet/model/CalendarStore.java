@@ -15,7 +15,7 @@ public interface CalendarStore {
     /** A feed as its token opens it. */
     record Opened(UUID feedId, @Nullable UUID rigId, SignedIn person) {}
 
-    /** Without a wall: the token alone says whose it is. */
+    /** Outside row security: the token alone says whose it is. */
     Optional<Opened> open(String tokenHash);
 
     /** A person's, those that were ended left out. */

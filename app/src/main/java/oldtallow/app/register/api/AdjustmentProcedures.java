@@ -14,7 +14,7 @@ import oldtallow.core.refusal.InvalidInputException;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
-/** Schools of setting the nut that the workshop that asks may choose from. */
+/** Adjustment procedures that the workshop that asks may choose from. */
 @Service
 public class AdjustmentProcedures {
 
@@ -31,7 +31,7 @@ public class AdjustmentProcedures {
     public List<AdjustmentProcedure> all() {
         return Stream.concat(
                         StandardProcedures.all().stream(),
-                        own().stream().filter(one -> !one.retired()).map(OwnProcedure::school))
+                        own().stream().filter(one -> !one.retired()).map(OwnProcedure::procedure))
                 .toList();
     }
 
@@ -41,22 +41,22 @@ public class AdjustmentProcedures {
         return store.all();
     }
 
-    /** A school by its id, in use or not. */
+    /** A procedure by its id, in use or not. */
     @Transactional(readOnly = true)
     public Optional<AdjustmentProcedure> find(ProcedureId id) {
         return with(id, StandardProcedures.all().stream())
-                .or(() -> with(id, own().stream().map(OwnProcedure::school)));
+                .or(() -> with(id, own().stream().map(OwnProcedure::procedure)));
     }
 
-    private static Optional<AdjustmentProcedure> with(ProcedureId id, Stream<AdjustmentProcedure> schools) {
-        return schools.filter(school -> school.id().equals(id)).findFirst();
+    private static Optional<AdjustmentProcedure> with(ProcedureId id, Stream<AdjustmentProcedure> procedures) {
+        return procedures.filter(procedure -> procedure.id().equals(id)).findFirst();
     }
 
     /** As {@link #find}; refuses an id that is none. */
     @Transactional(readOnly = true)
     public AdjustmentProcedure require(ProcedureId id) {
         return find(id).orElseThrow(() -> new InvalidInputException(
-                "school", id.value(), "is no school of this workshop; choose one of the list"));
+                "procedure", id.value(), "is no school of this workshop; choose one of the list"));
     }
 
     /** Its name, for words about what was set by it. */
@@ -67,25 +67,27 @@ public class AdjustmentProcedures {
 
     /** Enters or changes one of the workshop's own. */
     @Transactional
-    public void put(OwnProcedure school) {
+    public void put(OwnProcedure procedure) {
         List<OwnProcedure> own = own();
         Optional<OwnProcedure> now =
-                own.stream().filter(one -> one.id().equals(school.id())).findFirst();
-        if (now.filter(one -> one.school().equals(school.school()) && one.retired() == school.retired())
+                own.stream().filter(one -> one.id().equals(procedure.id())).findFirst();
+        if (now.filter(one -> one.procedure().equals(procedure.procedure()) && one.retired() == procedure.retired())
                 .isPresent()) {
             return; // sent twice
         }
         if (now.isEmpty() && own.size() >= MOST_OWN) {
             throw new InvalidInputException(
-                    "label", school.school().label(), "is one too many: a workshop keeps at most " + MOST_OWN);
+                    "label", procedure.procedure().label(), "is one too many: a workshop keeps at most " + MOST_OWN);
         }
-        if (now.map(OwnProcedure::version).orElse(0) != school.version()) {
+        if (now.map(OwnProcedure::version).orElse(0) != procedure.version()) {
             throw new ConflictException("Somebody changed "
-                    + now.map(one -> one.school().label()).orElse("it") + " meanwhile. Load it again.");
+                    + now.map(one -> one.procedure().label()).orElse("it") + " meanwhile. Load it again.");
         }
-        if (!store.put(school)) {
+        if (!store.put(procedure)) {
             throw new InvalidInputException(
-                    "label", school.school().label(), "is the name of another school; call this one something else");
+                    "label",
+                    procedure.procedure().label(),
+                    "is the name of another school; call this one something else");
         }
     }
 
@@ -94,6 +96,6 @@ public class AdjustmentProcedures {
     public void retire(UUID id) {
         own().stream()
                 .filter(one -> one.id().equals(id) && !one.retired())
-                .forEach(now -> store.put(new OwnProcedure(now.school(), true, now.version())));
+                .forEach(now -> store.put(new OwnProcedure(now.procedure(), true, now.version())));
     }
 }

@@ -46,19 +46,19 @@ public class Figures {
 
     private final FigureStore store;
     private final Register register;
-    private final AdjustmentProcedures schools;
+    private final AdjustmentProcedures procedures;
     private final SecurityLog log;
     private final ApplicationEventPublisher events;
 
     Figures(
             FigureStore store,
             Register register,
-            AdjustmentProcedures schools,
+            AdjustmentProcedures procedures,
             SecurityLog log,
             ApplicationEventPublisher events) {
         this.store = store;
         this.register = register;
-        this.schools = schools;
+        this.procedures = procedures;
         this.log = log;
         this.events = events;
     }
@@ -136,7 +136,7 @@ public class Figures {
     public void file(Place place, int version, GoverningFigure<FigureValue> figure) {
         check(place, figure);
         if (figure.value() instanceof FigureValue.NutSequence sequence) {
-            schools.require(sequence.school());
+            procedures.require(sequence.procedure());
         }
         if (!store.put(place, version, figure) && !isFiled(place, figure)) {
             throw ConflictException.staleEdit("this figure");
@@ -223,7 +223,7 @@ public class Figures {
             CommonPractice.figure(
                             kind,
                             end.construction(),
-                            end.school(),
+                            end.procedure(),
                             Optional.ofNullable(end.build().dimensions().get(HubDimension.STUD_DIAMETER)))
                     .ifPresent(rungs::add);
         }

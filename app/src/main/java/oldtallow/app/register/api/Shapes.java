@@ -25,11 +25,11 @@ import org.springframework.stereotype.Component;
 class Shapes {
 
     private final Catalogue catalogue;
-    private final AdjustmentProcedures schools;
+    private final AdjustmentProcedures procedures;
 
-    Shapes(Catalogue catalogue, AdjustmentProcedures schools) {
+    Shapes(Catalogue catalogue, AdjustmentProcedures procedures) {
         this.catalogue = catalogue;
-        this.schools = schools;
+        this.procedures = procedures;
     }
 
     /** The bearings of a wheel end as far as they are known. */
@@ -58,9 +58,11 @@ class Shapes {
     /** The shape; what cannot go together is noted under {@code path}. */
     @Nullable
     WheelEndShape check(WheelEndBuild build, Bearings bearings, String path, FieldErrors errors) {
-        if (schools.find(build.school()).isEmpty()) {
+        if (procedures.find(build.procedure()).isEmpty()) {
             errors.add(
-                    path + "school", build.school().value(), "is no school of this workshop; choose one of the list");
+                    path + "procedure",
+                    build.procedure().value(),
+                    "is no school of this workshop; choose one of the list");
         }
         Map<Quantity, String> fields = new HashMap<>();
         Arrays.stream(HubDimension.values())

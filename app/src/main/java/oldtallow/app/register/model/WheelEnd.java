@@ -59,7 +59,7 @@ public record WheelEnd(
         return build.nut();
     }
 
-    public ProcedureId school() {
-        return build.school();
+    public ProcedureId procedure() {
+        return build.procedure();
     }
 }

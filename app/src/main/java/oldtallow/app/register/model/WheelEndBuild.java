@@ -14,7 +14,7 @@ import oldtallow.core.quantity.Length;
  * What a wheel end is made of, from a day on.
  *
  * @param threadDesignation as the trade writes it, such as 1-14 UNS
- * @param school by which its nut is set unless the mechanic chooses another
+ * @param procedure by which its nut is set unless the mechanic chooses another
  * @param dimensions what was measured on it; what is not here is assumed where it is drawn
  */
 public record WheelEndBuild(
@@ -23,7 +23,7 @@ public record WheelEndBuild(
         String threadDesignation,
         ScrewThread thread,
         LockPattern lock,
-        ProcedureId school,
+        ProcedureId procedure,
         Fittings fittings,
         Map<HubDimension, Length> dimensions) {
 
@@ -38,6 +38,6 @@ public record WheelEndBuild(
 
     /** The same from another day on. */
     public WheelEndBuild from(LocalDate day) {
-        return new WheelEndBuild(day, construction, threadDesignation, thread, lock, school, fittings, dimensions);
+        return new WheelEndBuild(day, construction, threadDesignation, thread, lock, procedure, fittings, dimensions);
     }
 }

@@ -45,7 +45,7 @@ final class BuildRow {
                         ThreadHand.valueOf(row.getThreadHand()),
                         Length.ofMicrometres(row.getThreadDiameterUm())),
                 LockColumns.read(row),
-                new ProcedureId(row.getSchool()),
+                new ProcedureId(row.getProcedure()),
                 new Fittings(
                         SealKind.valueOf(row.getSeal()),
                         CapKind.valueOf(row.getCap()),
@@ -69,7 +69,7 @@ final class BuildRow {
         row.setThreadDiameterUm(build.thread().nominalDiameter().micrometres());
         row.setThreadHand(build.thread().hand().name());
         LockColumns.write(build.lock(), row);
-        row.setSchool(build.school().value());
+        row.setProcedure(build.procedure().value());
         row.setSeal(build.fittings().seal().name());
         row.setCap(build.fittings().cap().name());
         row.setBrake(build.fittings().brake().name());

@@ -59,8 +59,8 @@ class FigureRow {
             case WHEEL_END -> row.setWheelEndId(place.id());
         }
         switch (figure.value()) {
-            case NutSequence(ProcedureId school, String words) -> {
-                row.setSchool(school.value());
+            case NutSequence(ProcedureId procedure, String words) -> {
+                row.setProcedure(procedure.value());
                 row.setWords(words.isBlank() ? null : words);
             }
             case EndPlay(EndPlayWindow window) -> {
@@ -96,7 +96,7 @@ class FigureRow {
         @Nullable String words = row.getWords();
         FigureKind kind = FigureKind.valueOf(row.getKind());
         return switch (kind) {
-            case NUT_SEQUENCE -> new NutSequence(new ProcedureId(row.getSchool()), words == null ? "" : words);
+            case NUT_SEQUENCE -> new NutSequence(new ProcedureId(row.getProcedure()), words == null ? "" : words);
             case END_PLAY ->
                 new EndPlay(new EndPlayWindow(
                         Length.ofMicrometres(row.getLeastUm()), Length.ofMicrometres(row.getMostUm())));

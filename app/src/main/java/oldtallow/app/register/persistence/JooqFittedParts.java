@@ -21,7 +21,7 @@ import org.springframework.stereotype.Repository;
 @Repository
 class JooqFittedParts implements FittedPartStore {
 
-    /** Behind every letter: a range in a btree, which LIKE is not below the row-level wall. */
+    /** Behind every letter: a range in a btree, which LIKE is not below row security. */
     private static final String AFTER_ALL = Character.toString(Character.MAX_CODE_POINT - 2);
 
     private final DSLContext db;

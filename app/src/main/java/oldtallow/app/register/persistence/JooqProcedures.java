@@ -1,6 +1,6 @@
 package oldtallow.app.register.persistence;
 
-import static oldtallow.db.tables.OwnSchool.OWN_SCHOOL;
+import static oldtallow.db.tables.OwnProcedure.OWN_PROCEDURE;
 
 import java.util.List;
 import oldtallow.app.identity.access.CurrentPerson;
@@ -8,7 +8,7 @@ import oldtallow.app.register.reference.OwnProcedure;
 import oldtallow.app.register.reference.ProcedureStore;
 import oldtallow.app.units.form.ProcedureForm;
 import oldtallow.core.fastening.sequence.ProcedureId;
-import oldtallow.db.tables.records.OwnSchoolRecord;
+import oldtallow.db.tables.records.OwnProcedureRecord;
 import org.jooq.DSLContext;
 import org.jooq.JSONB;
 import org.springframework.dao.DuplicateKeyException;
@@ -28,28 +28,28 @@ class JooqProcedures implements ProcedureStore {
 
     @Override
     public List<OwnProcedure> all() {
-        return db.selectFrom(OWN_SCHOOL)
-                .where(OWN_SCHOOL.WORKSHOP_ID.eq(CurrentPerson.workshopId()))
-                .orderBy(OWN_SCHOOL.LABEL, OWN_SCHOOL.ID)
+        return db.selectFrom(OWN_PROCEDURE)
+                .where(OWN_PROCEDURE.WORKSHOP_ID.eq(CurrentPerson.workshopId()))
+                .orderBy(OWN_PROCEDURE.LABEL, OWN_PROCEDURE.ID)
                 .fetch(this::read);
     }
 
     @Override
     public boolean put(OwnProcedure own) {
-        var row = new OwnSchoolRecord();
-        row.setLabel(own.school().label());
-        row.setBody(JSONB.valueOf(json.writeValueAsString(ProcedureForm.of(own.school()))));
+        var row = new OwnProcedureRecord();
+        row.setLabel(own.procedure().label());
+        row.setBody(JSONB.valueOf(json.writeValueAsString(ProcedureForm.of(own.procedure()))));
         row.setRetired(own.retired());
         row.setVersion(own.version() + 1);
         try {
-            return db.insertInto(OWN_SCHOOL)
+            return db.insertInto(OWN_PROCEDURE)
                             .set(row)
-                            .set(OWN_SCHOOL.ID, own.id())
-                            .set(OWN_SCHOOL.WORKSHOP_ID, CurrentPerson.workshopId())
-                            .onConflict(OWN_SCHOOL.WORKSHOP_ID, OWN_SCHOOL.ID)
+                            .set(OWN_PROCEDURE.ID, own.id())
+                            .set(OWN_PROCEDURE.WORKSHOP_ID, CurrentPerson.workshopId())
+                            .onConflict(OWN_PROCEDURE.WORKSHOP_ID, OWN_PROCEDURE.ID)
                             .doUpdate()
                             .set(row)
-                            .where(OWN_SCHOOL.VERSION.eq(own.version()))
+                            .where(OWN_PROCEDURE.VERSION.eq(own.version()))
                             .execute()
                     == 1;
         } catch (DuplicateKeyException e) {
@@ -57,9 +57,9 @@ class JooqProcedures implements ProcedureStore {
         }
     }
 
-    private OwnProcedure read(OwnSchoolRecord row) {
+    private OwnProcedure read(OwnProcedureRecord row) {
         ProcedureForm form = json.readValue(row.getBody().data(), ProcedureForm.class);
         return new OwnProcedure(
-                form.toSchool(new ProcedureId(row.getId().toString())), row.getRetired(), row.getVersion());
+                form.toProcedure(new ProcedureId(row.getId().toString())), row.getRetired(), row.getVersion());
     }
 }

@@ -41,7 +41,7 @@ record BuildForm(
         Construction construction,
         @Nullable ThreadForm thread,
         LockForm lock,
-        String school,
+        String procedure,
         SealKind seal,
         CapKind cap,
         BrakeKind brake,
@@ -61,7 +61,7 @@ record BuildForm(
                 build.construction(),
                 ThreadForm.of(build.threadDesignation(), build.thread()),
                 LockForm.of(build.lock()),
-                build.school().value(),
+                build.procedure().value(),
                 build.fittings().seal(),
                 build.fittings().cap(),
                 build.fittings().brake(),
@@ -83,7 +83,7 @@ record BuildForm(
                 preset.thread().designation(),
                 preset.thread().cut(ThreadHand.RIGHT),
                 preset.lock(),
-                preset.school(),
+                preset.procedure(),
                 preset.fittings(),
                 Map.of()));
     }
@@ -114,7 +114,7 @@ record BuildForm(
                 errors.add(field, one.length().number(), "is given twice; keep one");
             }
         }
-        @Nullable ProcedureId setBy = errors.at(path + "school", () -> new ProcedureId(school));
+        @Nullable ProcedureId setBy = errors.at(path + "procedure", () -> new ProcedureId(procedure));
         if (cut == null || pattern == null || setBy == null) {
             return null;
         }

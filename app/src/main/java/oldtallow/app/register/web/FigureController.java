@@ -34,12 +34,12 @@ class FigureController {
 
     private final Figures figures;
     private final Register register;
-    private final AdjustmentProcedures schools;
+    private final AdjustmentProcedures procedures;
 
-    FigureController(Figures figures, Register register, AdjustmentProcedures schools) {
+    FigureController(Figures figures, Register register, AdjustmentProcedures procedures) {
         this.figures = figures;
         this.register = register;
-        this.schools = schools;
+        this.procedures = procedures;
     }
 
     /** The workshop's rules for all its rigs. */
@@ -95,7 +95,7 @@ class FigureController {
         return Arrays.stream(FigureKind.values())
                 .filter(kind -> kind.isOn(stack)
                         || filed.stream().anyMatch(one -> one.figure().value().kind() == kind))
-                .map(kind -> RungView.of(kind, ladder.getOrDefault(kind, List.of()), filed, schools::label))
+                .map(kind -> RungView.of(kind, ladder.getOrDefault(kind, List.of()), filed, procedures::label))
                 .toList();
     }
 
@@ -138,7 +138,7 @@ class FigureController {
 
     private List<FiledFigureView> views(List<FiledFigure> filed) {
         return filed.stream()
-                .map(one -> FiledFigureView.of(one, schools::label))
+                .map(one -> FiledFigureView.of(one, procedures::label))
                 .toList();
     }
 

@@ -33,7 +33,7 @@ record FigureEntry(
         Authority authority,
         Integer version,
         String source,
-        @Nullable String school,
+        @Nullable String procedure,
         @Nullable String words,
         @Nullable LengthEntry least,
         @Nullable LengthEntry most,
@@ -53,8 +53,8 @@ record FigureEntry(
     private @Nullable FigureValue value(FieldErrors errors) {
         return switch (kind) {
             case NUT_SEQUENCE -> {
-                @Nullable String named = needed("school", school, errors);
-                @Nullable ProcedureId by = named == null ? null : errors.at("school", () -> new ProcedureId(named));
+                @Nullable String named = needed("procedure", procedure, errors);
+                @Nullable ProcedureId by = named == null ? null : errors.at("procedure", () -> new ProcedureId(named));
                 yield by == null
                         ? null
                         : errors.at("words", () -> new NutSequence(by, words == null ? "" : words.strip()));

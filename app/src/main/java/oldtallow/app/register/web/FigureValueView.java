@@ -34,8 +34,8 @@ sealed interface FigureValueView {
     /** {@code label} names an adjustment procedure. */
     static FigureValueView of(FigureValue value, Function<ProcedureId, String> label) {
         return switch (value) {
-            case NutSequence(ProcedureId school, String words) ->
-                new SequenceFigureView(school.value(), label.apply(school), words);
+            case NutSequence(ProcedureId procedure, String words) ->
+                new SequenceFigureView(procedure.value(), label.apply(procedure), words);
             case EndPlay(EndPlayWindow window) ->
                 new EndPlayFigureView(LengthView.of(window.least()), LengthView.of(window.most()));
             case BoltTorque(FigureKind kind, Torque least, Torque most) ->
@@ -48,7 +48,7 @@ sealed interface FigureValueView {
     }
 
     /** How the nut is set. */
-    record SequenceFigureView(String school, String schoolLabel, String words) implements FigureValueView {}
+    record SequenceFigureView(String procedure, String procedureLabel, String words) implements FigureValueView {}
 
     /** The end play it is to have; negative is preload. */
     record EndPlayFigureView(LengthView least, LengthView most) implements FigureValueView {}

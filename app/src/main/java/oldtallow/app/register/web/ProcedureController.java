@@ -17,41 +17,41 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 
 @RestController
-@RequestMapping("/api/v1/nut-schools")
+@RequestMapping("/api/v1/adjustment-procedures")
 class ProcedureController {
 
-    private final AdjustmentProcedures schools;
+    private final AdjustmentProcedures procedures;
 
-    ProcedureController(AdjustmentProcedures schools) {
-        this.schools = schools;
+    ProcedureController(AdjustmentProcedures procedures) {
+        this.procedures = procedures;
     }
 
-    /** The workshop's own schools, those it offers no longer too. */
+    /** The workshop's own procedures, those it offers no longer too. */
     @GetMapping("/own")
-    List<OwnSchoolView> own() {
-        return schools.own().stream().map(OwnSchoolView::of).toList();
+    List<OwnProcedureView> own() {
+        return procedures.own().stream().map(OwnProcedureView::of).toList();
     }
 
-    /** Writes a school, or changes it: {@code version} as it was read, 0 for a new one. */
+    /** Writes a procedure, or changes it: {@code version} as it was read, 0 for a new one. */
     @PutMapping("/own/{id}")
-    List<OwnSchoolView> put(@PathVariable UUID id, @RequestParam int version, @RequestBody ProcedureForm form) {
-        schools.put(new OwnProcedure(form.toSchool(new ProcedureId(id.toString())), false, version));
+    List<OwnProcedureView> put(@PathVariable UUID id, @RequestParam int version, @RequestBody ProcedureForm form) {
+        procedures.put(new OwnProcedure(form.toProcedure(new ProcedureId(id.toString())), false, version));
         return own();
     }
 
     /** Offers it no longer; what was set by it still names it. */
     @DeleteMapping("/own/{id}")
-    List<OwnSchoolView> retire(@PathVariable UUID id) {
-        schools.retire(id);
+    List<OwnProcedureView> retire(@PathVariable UUID id) {
+        procedures.retire(id);
         return own();
     }
 
-    /** A school of the workshop's own, as it is shown and as it is written. */
-    record OwnSchoolView(ProcedureView school, ProcedureForm written, boolean retired, int version) {
+    /** A procedure of the workshop's own, as it is shown and as it is written. */
+    record OwnProcedureView(ProcedureView procedure, ProcedureForm written, boolean retired, int version) {
 
-        static OwnSchoolView of(OwnProcedure own) {
-            return new OwnSchoolView(
-                    ProcedureView.of(own.school()), ProcedureForm.of(own.school()), own.retired(), own.version());
+        static OwnProcedureView of(OwnProcedure own) {
+            return new OwnProcedureView(
+                    ProcedureView.of(own.procedure()), ProcedureForm.of(own.procedure()), own.retired(), own.version());
         }
     }
 }

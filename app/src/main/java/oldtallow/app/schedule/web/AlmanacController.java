@@ -68,10 +68,10 @@ class AlmanacController {
                 .toList();
     }
 
-    /** The trade's schools of when it is done again. */
-    @GetMapping("/api/v1/interval-schools")
-    List<IntervalSchoolView> schools() {
-        return StandardIntervals.all().stream().map(IntervalSchoolView::of).toList();
+    /** The trade's practices of when it is done again. */
+    @GetMapping("/api/v1/interval-practices")
+    List<IntervalPracticeView> practices() {
+        return StandardIntervals.all().stream().map(IntervalPracticeView::of).toList();
     }
 
     /** What falls due on a rig, and why. */
@@ -116,45 +116,45 @@ class AlmanacController {
     /**
      * What could be otherwise.
      *
-     * @param school of the trade's, by its id
-     * @param rules of one's own; not beside a school
+     * @param practice of the trade's, by its id
+     * @param rules of one's own; not beside a practice
      * @param useFactor how much more it is used than now, 0.1 to 10
      */
     record WhatIfForm(
-            @Nullable String school,
+            @Nullable String practice,
             @Nullable List<DueRuleForm> rules,
             @Nullable Double useFactor) {
 
         WhatIf toWhatIf() {
             var errors = new FieldErrors();
-            List<DueRule> other = rules == null ? bySchool(errors) : DueRuleForm.toRules("rules", rules, errors);
+            List<DueRule> other = rules == null ? byPractice(errors) : DueRuleForm.toRules("rules", rules, errors);
             errors.throwIfAny();
             return new WhatIf(other, useFactor == null ? 1 : useFactor);
         }
 
-        private List<DueRule> bySchool(FieldErrors errors) {
-            if (school == null) {
+        private List<DueRule> byPractice(FieldErrors errors) {
+            if (practice == null) {
                 return List.of();
             }
             return StandardIntervals.all().stream()
-                    .filter(one -> one.id().equals(school))
+                    .filter(one -> one.id().equals(practice))
                     .findFirst()
                     .map(IntervalPractice::rules)
                     .orElseGet(() -> {
-                        errors.add("school", school, "is no school of the list");
+                        errors.add("practice", practice, "is no school of the list");
                         return List.of();
                     });
         }
     }
 
-    record IntervalSchoolView(String id, String name, String source, List<DueRuleView> rules) {
+    record IntervalPracticeView(String id, String name, String source, List<DueRuleView> rules) {
 
-        static IntervalSchoolView of(IntervalPractice school) {
-            return new IntervalSchoolView(
-                    school.id(),
-                    school.name(),
-                    school.source(),
-                    school.rules().stream().map(DueRuleView::of).toList());
+        static IntervalPracticeView of(IntervalPractice practice) {
+            return new IntervalPracticeView(
+                    practice.id(),
+                    practice.name(),
+                    practice.source(),
+                    practice.rules().stream().map(DueRuleView::of).toList());
         }
     }
 

@@ -32,7 +32,7 @@ public class NutSettings {
     private final NutSettingStore store;
     private final Register register;
     private final Figures figures;
-    private final AdjustmentProcedures schools;
+    private final AdjustmentProcedures procedures;
     private final ApplicationEventPublisher events;
     private final Clock clock;
 
@@ -40,13 +40,13 @@ public class NutSettings {
             NutSettingStore store,
             Register register,
             Figures figures,
-            AdjustmentProcedures schools,
+            AdjustmentProcedures procedures,
             ApplicationEventPublisher events,
             Clock clock) {
         this.store = store;
         this.register = register;
         this.figures = figures;
-        this.schools = schools;
+        this.procedures = procedures;
         this.events = events;
         this.clock = clock;
     }
@@ -64,7 +64,7 @@ public class NutSettings {
         }
         NutSetting setting = SettingJudge.judge(
                 reported,
-                schools.require(reported.school()),
+                procedures.require(reported.procedure()),
                 CurrentPerson.now(),
                 end,
                 GoverningFigure.governing(figures.endPlay(end)),

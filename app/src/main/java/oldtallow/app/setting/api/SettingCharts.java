@@ -57,15 +57,19 @@ public class SettingCharts {
     private final Assembly assembly;
     private final Figures figures;
     private final NutSettings settings;
-    private final AdjustmentProcedures schools;
+    private final AdjustmentProcedures procedures;
 
     SettingCharts(
-            Register register, Assembly assembly, Figures figures, NutSettings settings, AdjustmentProcedures schools) {
+            Register register,
+            Assembly assembly,
+            Figures figures,
+            NutSettings settings,
+            AdjustmentProcedures procedures) {
         this.register = register;
         this.assembly = assembly;
         this.figures = figures;
         this.settings = settings;
-        this.schools = schools;
+        this.procedures = procedures;
     }
 
     /**
@@ -139,7 +143,7 @@ public class SettingCharts {
                         end.nut().thread(),
                         window.value(),
                         stands,
-                        schools.find(end.school()).flatMap(AdjustmentProcedure::finalTorque)),
+                        procedures.find(end.procedure()).flatMap(AdjustmentProcedure::finalTorque)),
                 turns);
     }
 

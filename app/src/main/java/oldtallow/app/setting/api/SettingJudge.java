@@ -40,15 +40,15 @@ final class SettingJudge {
     private static final Instant EARLIEST = Instant.parse("1950-01-01T00:00:00Z");
 
     private final NewNutSetting reported;
-    private final AdjustmentProcedure school;
+    private final AdjustmentProcedure procedure;
     private final WheelEnd end;
     private final NutCase nutCase;
     private final FieldErrors errors;
 
     private SettingJudge(
-            NewNutSetting reported, AdjustmentProcedure school, WheelEnd end, NutCase nutCase, FieldErrors errors) {
+            NewNutSetting reported, AdjustmentProcedure procedure, WheelEnd end, NutCase nutCase, FieldErrors errors) {
         this.reported = reported;
-        this.school = school;
+        this.procedure = procedure;
         this.end = end;
         this.nutCase = nutCase;
         this.errors = errors;
@@ -56,7 +56,7 @@ final class SettingJudge {
 
     static NutSetting judge(
             NewNutSetting reported,
-            AdjustmentProcedure school,
+            AdjustmentProcedure procedure,
             SignedIn by,
             WheelEnd end,
             GoverningFigure<EndPlayWindow> window,
@@ -67,7 +67,7 @@ final class SettingJudge {
         NutCase nutCase = errors.at(
                 "reading.mark",
                 () -> new NutCase(nut.thread(), nut.lock(), reported.reading(), window, nut.washerThickness()));
-        return new SettingJudge(reported, school, end, errors.require(nutCase), errors).judge(by, now);
+        return new SettingJudge(reported, procedure, end, errors.require(nutCase), errors).judge(by, now);
     }
 
     private NutSetting judge(SignedIn by, Instant now) {
@@ -147,7 +147,7 @@ final class SettingJudge {
 
     private void checkTorque() {
         @Nullable FinalTorque torque = reported.finalTorque();
-        Optional<TorqueRange> asked = school.finalTorque();
+        Optional<TorqueRange> asked = procedure.finalTorque();
         if (torque == null || asked.isEmpty()) {
             return;
         }

@@ -24,7 +24,7 @@ public record NewNutSetting(
         UUID id,
         UUID wheelEndId,
         Instant setAt,
-        ProcedureId school,
+        ProcedureId procedure,
         NutReading reading,
         BigDecimal backOffDegrees,
         @Nullable Length measuredEndPlay,

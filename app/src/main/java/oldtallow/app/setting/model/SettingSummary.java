@@ -28,7 +28,7 @@ public record SettingSummary(
         String setBy,
         boolean needsSignOff,
         @Nullable String signedOffBy,
-        ProcedureId school,
+        ProcedureId procedure,
         String threadDesignation,
         String lockWords,
         int mark,

@@ -135,7 +135,7 @@ class JooqNutSettings implements NutSettingStore {
         row.setSetBy(setting.by().name());
         row.setPersonId(setting.by().personId());
         row.setNeedsSignOff(setting.by().needsSignOff());
-        row.setSchool(reported.school().value());
+        row.setProcedure(reported.procedure().value());
         row.setThreadDesignation(setting.threadDesignation());
         row.setThreadPitchUm(setting.thread().pitch().micrometres());
         row.setLockWords(setting.lockWords());
@@ -187,7 +187,7 @@ class JooqNutSettings implements NutSettingStore {
                 row.getSetBy(),
                 row.getNeedsSignOff(),
                 read.get(NUT_SETTING_SIGN_OFF.SIGNED_BY),
-                new ProcedureId(row.getSchool()),
+                new ProcedureId(row.getProcedure()),
                 row.getThreadDesignation(),
                 row.getLockWords(),
                 row.getReadingMark(),

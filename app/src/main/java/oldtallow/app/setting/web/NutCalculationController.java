@@ -10,10 +10,10 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 class NutCalculationController {
 
-    private final AdjustmentProcedures schools;
+    private final AdjustmentProcedures procedures;
 
-    NutCalculationController(AdjustmentProcedures schools) {
-        this.schools = schools;
+    NutCalculationController(AdjustmentProcedures procedures) {
+        this.procedures = procedures;
     }
 
     /** Works out where the nut may stop. Reads and saves nothing. */
@@ -25,7 +25,7 @@ class NutCalculationController {
                 form.toBackOff(),
                 TorqueQuestionView.of(
                         form.finalTorque(),
-                        form.toSchool(schools).finalTorque(),
+                        form.toProcedure(procedures).finalTorque(),
                         nutCase.thread().nominalDiameter()));
     }
 }

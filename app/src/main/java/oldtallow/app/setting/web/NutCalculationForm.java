@@ -39,7 +39,7 @@ record NutCalculationForm(
         ReadingForm reading,
         @Nullable List<FigureForm> figures,
         @Nullable Double washerThicknessMillimetres,
-        String school,
+        String procedure,
         @Nullable BigDecimal backOffDegrees,
         @Nullable TorqueEntry finalTorque,
         @Nullable LengthEntry lockingTakesUp) {
@@ -102,11 +102,11 @@ record NutCalculationForm(
                         errors.require(taken))));
     }
 
-    /** The school named. */
-    AdjustmentProcedure toSchool(AdjustmentProcedures schools) {
+    /** The procedure named. */
+    AdjustmentProcedure toProcedure(AdjustmentProcedures procedures) {
         var errors = new FieldErrors();
-        @Nullable ProcedureId id = errors.at("school", () -> new ProcedureId(school));
-        return schools.require(errors.require(id));
+        @Nullable ProcedureId id = errors.at("procedure", () -> new ProcedureId(procedure));
+        return procedures.require(errors.require(id));
     }
 
     /** The angle asked about, if one was. */

@@ -65,7 +65,7 @@ class NutHubController {
             ThreadForm thread,
             LockForm lock,
             @Nullable Double washerThicknessMillimetres,
-            String school,
+            String procedure,
             SequenceView sequence,
             List<FigureForm> figures,
             @Nullable LockingView locking) {
@@ -86,8 +86,8 @@ class NutHubController {
                     LockForm.of(nut.lock()),
                     washer == null ? null : washer.millimetres(),
                     sequence.map(GoverningFigure::value)
-                            .map(value -> value instanceof NutSequence asked ? asked.school() : end.school())
-                            .orElse(end.school())
+                            .map(value -> value instanceof NutSequence asked ? asked.procedure() : end.procedure())
+                            .orElse(end.procedure())
                             .value(),
                     SequenceView.of(sequence),
                     figures,
@@ -120,7 +120,7 @@ class NutHubController {
         }
     }
 
-    /** Whose sequence governs, and what they say beyond the school. */
+    /** Whose sequence governs, and what they say beyond the procedure. */
     record SequenceView(
             Authority authority, String source, @Nullable String words) {
 

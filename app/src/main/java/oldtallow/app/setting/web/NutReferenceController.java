@@ -15,22 +15,22 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 class NutReferenceController {
 
-    private final AdjustmentProcedures schools;
+    private final AdjustmentProcedures procedures;
 
-    NutReferenceController(AdjustmentProcedures schools) {
-        this.schools = schools;
+    NutReferenceController(AdjustmentProcedures procedures) {
+        this.procedures = procedures;
     }
 
-    /** Schools to choose from, threads, and the back-offs of the recommended practice. */
+    /** Procedures to choose from, threads, and the back-offs of the recommended practice. */
     @GetMapping("/api/v1/nut-reference")
     NutReferenceView reference() {
         return new NutReferenceView(
-                schools.all().stream().map(ProcedureView::of).toList(),
+                procedures.all().stream().map(ProcedureView::of).toList(),
                 Arrays.stream(SpindleThread.values()).map(ThreadView::of).toList(),
                 Arrays.stream(RecommendedBackOff.values()).map(BackOffView::of).toList());
     }
 
-    record NutReferenceView(List<ProcedureView> schools, List<ThreadView> threads, List<BackOffView> backOffs) {}
+    record NutReferenceView(List<ProcedureView> procedures, List<ThreadView> threads, List<BackOffView> backOffs) {}
 
     /** A thread met on spindles. */
     record ThreadView(ThreadForm thread, String designation, String usedOn) {

@@ -1,5 +1,6 @@
 package oldtallow.app.setting.web;
 
+import com.fasterxml.jackson.annotation.JsonAlias;
 import java.math.BigDecimal;
 import java.net.URI;
 import java.time.Instant;
@@ -76,7 +77,8 @@ class NutSettingController {
     record NutSettingForm(
             UUID id,
             Instant setAt,
-            String school,
+            // settings from before may still wait in a device's outbox
+            @JsonAlias("school") String procedure,
             ReadingForm reading,
             BigDecimal backOffDegrees,
             @Nullable LengthEntry measuredEndPlay,
@@ -93,7 +95,7 @@ class NutSettingController {
             Length measured = dial != null
                     ? dial.endPlay()
                     : measuredEndPlay == null ? null : errors.at("measuredEndPlay.number", measuredEndPlay::toLength);
-            @Nullable ProcedureId by = errors.at("school", () -> new ProcedureId(school));
+            @Nullable ProcedureId by = errors.at("procedure", () -> new ProcedureId(procedure));
             return new NewNutSetting(
                     id,
                     wheelEndId,
@@ -118,7 +120,7 @@ class NutSettingController {
             String setBy,
             boolean awaitsSignOff,
             @Nullable String signedOffBy,
-            String school,
+            String procedure,
             String threadDesignation,
             String lockWords,
             int mark,
@@ -147,7 +149,7 @@ class NutSettingController {
                     setting.setBy(),
                     setting.awaitsSignOff(),
                     setting.signedOffBy(),
-                    setting.school().value(),
+                    setting.procedure().value(),
                     setting.threadDesignation(),
                     setting.lockWords(),
                     setting.mark(),

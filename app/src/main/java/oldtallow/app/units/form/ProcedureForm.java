@@ -20,7 +20,7 @@ import oldtallow.core.quantity.Turn;
 import oldtallow.core.refusal.FieldErrors;
 import org.jspecify.annotations.Nullable;
 
-/** A school of setting the nut as it is written down: in the file of the trade's schools, and in a workshop's own. */
+/** An adjustment procedure as it is written down: in the file of the trade's procedures, and in a workshop's own. */
 public record ProcedureForm(
         String label,
         @Nullable String usedOn,
@@ -30,7 +30,7 @@ public record ProcedureForm(
         List<StepForm> steps) {
 
     private static final Map<Quantity, String> FIELDS = Map.of(
-            EnteredQuantity.NAME_OF_SCHOOL, "label",
+            EnteredQuantity.NAME_OF_PROCEDURE, "label",
             EnteredQuantity.USED_ON, "usedOn",
             EnteredQuantity.ENDS_WITH, "endsWith",
             EnteredQuantity.SOURCE, "source",
@@ -41,7 +41,7 @@ public record ProcedureForm(
      * A step of it.
      *
      * @param fingers whether fingers do it and no wrench is asked for; null for no
-     * @param turnDegrees of the nut, positive looser; null where the school fixes none
+     * @param turnDegrees of the nut, positive looser; null where the procedure fixes none
      * @param hubTurns that the hub is turned at least; null where nobody counts
      */
     public record StepForm(
@@ -122,18 +122,18 @@ public record ProcedureForm(
         }
     }
 
-    public static ProcedureForm of(AdjustmentProcedure school) {
+    public static ProcedureForm of(AdjustmentProcedure procedure) {
         return new ProcedureForm(
-                school.label(),
-                school.usedOn(),
-                school.endsWith(),
-                school.source(),
-                school.samePartsOnly(),
-                school.steps().stream().map(StepForm::of).toList());
+                procedure.label(),
+                procedure.usedOn(),
+                procedure.endsWith(),
+                procedure.source(),
+                procedure.samePartsOnly(),
+                procedure.steps().stream().map(StepForm::of).toList());
     }
 
-    /** The school, or a refusal that names every field that is wrong. */
-    public AdjustmentProcedure toSchool(ProcedureId id) {
+    /** The procedure, or a refusal that names every field that is wrong. */
+    public AdjustmentProcedure toProcedure(ProcedureId id) {
         var errors = new FieldErrors();
         List<SequenceStep> made = new ArrayList<>();
         for (int i = 0; i < steps.size(); i++) {

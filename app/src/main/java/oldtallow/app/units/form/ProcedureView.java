@@ -11,7 +11,7 @@ import oldtallow.core.quantity.Turn;
 import org.jspecify.annotations.Nullable;
 
 /**
- * A school of setting the nut.
+ * An adjustment procedure.
  *
  * @param samePartsOnly whether it holds only while not one part was changed
  * @param setsTheNut whether it ends at a stop, as against a torque or the old place
@@ -26,20 +26,20 @@ public record ProcedureView(
         boolean setsTheNut,
         List<SequenceStepView> steps) {
 
-    public static ProcedureView of(AdjustmentProcedure school) {
+    public static ProcedureView of(AdjustmentProcedure procedure) {
         return new ProcedureView(
-                school.id().value(),
-                school.label(),
-                school.usedOn(),
-                school.endsWith(),
-                school.source(),
-                school.samePartsOnly(),
-                school.setsTheNut(),
-                school.steps().stream().map(SequenceStepView::of).toList());
+                procedure.id().value(),
+                procedure.label(),
+                procedure.usedOn(),
+                procedure.endsWith(),
+                procedure.source(),
+                procedure.samePartsOnly(),
+                procedure.setsTheNut(),
+                procedure.steps().stream().map(SequenceStepView::of).toList());
     }
 
     /**
-     * A step of a school, with its torque in all three units.
+     * A step of a procedure, with its torque in all three units.
      *
      * @param torque null where none is pulled, and where fingers do it
      * @param turnDegrees of the nut, positive looser

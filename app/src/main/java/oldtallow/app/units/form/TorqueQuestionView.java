@@ -15,8 +15,8 @@ import org.jspecify.annotations.Nullable;
 /**
  * Doubt about a final torque.
  *
- * @param likelyUnit in which the same number is what the school asks
- * @param timesExpected how many times what the school asks the entry is
+ * @param likelyUnit in which the same number is what the procedure asks
+ * @param timesExpected how many times what the procedure asks the entry is
  * @param pressKilonewtons axial force the torque as entered would press with; an estimate, nut factor 0.20
  */
 public record TorqueQuestionView(

@@ -285,7 +285,7 @@ class DoorIT {
                 assertThat(app.db().fetchCount(DSL.table("job_entry"))).isZero();
                 assertThat(app.db().fetchCount(DSL.table("person"))).isEqualTo(1);
             }
-            // the walls and the trail stand as before
+            // row security and the trail stand as before
             app.restart();
             assertThat(bex.get("/api/v1/yard").status()).isEqualTo(200);
         }

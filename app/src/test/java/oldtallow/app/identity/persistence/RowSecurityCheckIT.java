@@ -11,7 +11,7 @@ import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.springframework.core.NestedExceptionUtils;
 
-/** Started on a database that lost its roles, its walls or its time: refused, and mended by what the refusal says. */
+/** Started on a database that lost its roles, its row security or its time: refused, and mended by what the refusal says. */
 class RowSecurityCheckIT {
 
     private RunningOldTallow app;
@@ -42,7 +42,7 @@ class RowSecurityCheckIT {
         app.db().execute("create role oldtallow_app login");
         UnfitDatabaseException second = refusal();
         assertThat(second)
-                .hasMessageContaining("missing: permissive policy wall on rig ")
+                .hasMessageContaining("missing: permissive policy own_workshop on rig ")
                 .hasMessageContaining("missing: select on rig to oldtallow_app")
                 .hasMessageContaining("missing: execute of sign_in_account(asked text) to oldtallow_app")
                 .hasMessageContaining("missing: usage on written to oldtallow_app");
@@ -56,7 +56,7 @@ class RowSecurityCheckIT {
     @Test
     void alteredByHand() {
         List<String> alterations = List.of(
-                "drop policy wall on job",
+                "drop policy own_workshop on job",
                 "create policy open on rig to public using (true)",
                 "alter table stock_move disable row level security",
                 "alter table audit_entry disable trigger user",
@@ -69,7 +69,7 @@ class RowSecurityCheckIT {
 
         UnfitDatabaseException refusal = refusal();
         assertThat(refusal)
-                .hasMessageContaining("missing: permissive policy wall on job for")
+                .hasMessageContaining("missing: permissive policy own_workshop on job for")
                 .hasMessageContaining("too much: permissive policy open on rig for")
                 .hasMessageContaining("missing: row security on stock_move")
                 .hasMessageContaining("on job_entry at work")
@@ -96,7 +96,7 @@ class RowSecurityCheckIT {
     @Test
     void startedAsTheOwnerOfTheTables() {
         app.db().execute("alter table rig owner to oldtallow_app");
-        assertThat(refusal()).hasMessageContaining("stands above the walls");
+        assertThat(refusal()).hasMessageContaining("stands above row security");
     }
 
     private UnfitDatabaseException refusal() {

@@ -31,6 +31,17 @@ class EntryJsonTest {
         assertThat(entries.read(entries.kind(waived), entries.body(waived))).isEqualTo(waived);
     }
 
+    /** As it lies in the books of those who chose one before procedures were called so. */
+    @Test
+    void readsWhatOlderVersionsWrote() {
+        var chosen = new JobEntry.ProcedureChosen("TWO_NUTS");
+
+        assertThat(entries.kind(chosen)).isEqualTo("SchoolChosen");
+        assertThat(entries.read("SchoolChosen", JSONB.valueOf("{\"school\": \"TWO_NUTS\"}")))
+                .isEqualTo(chosen);
+        assertThat(entries.read("SchoolChosen", entries.body(chosen))).isEqualTo(chosen);
+    }
+
     @Test
     void knowsNoOtherKind() {
         assertThatThrownBy(() -> entries.read("Praised", JSONB.valueOf("{}")))

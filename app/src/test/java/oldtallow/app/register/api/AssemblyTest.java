@@ -206,7 +206,7 @@ class AssemblyTest {
                 build.threadDesignation(),
                 build.thread(),
                 build.lock(),
-                build.school(),
+                build.procedure(),
                 build.fittings(),
                 Map.of(dimension, length));
     }

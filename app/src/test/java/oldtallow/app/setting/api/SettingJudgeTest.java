@@ -33,7 +33,7 @@ import org.junit.jupiter.params.provider.ValueSource;
 
 class SettingJudgeTest {
 
-    private static final AdjustmentProcedure SCHOOL =
+    private static final AdjustmentProcedure PROCEDURE =
             TestProcedures.standard().require(ProcedureId.SEAT_AND_FINGER_TIGHT);
 
     @Test
@@ -63,7 +63,7 @@ class SettingJudgeTest {
                         .backedOff("25.714")
                         .note("plate allows no closer")
                         .build(),
-                SCHOOL,
+                PROCEDURE,
                 Hubs.TOBE,
                 plate,
                 Hubs.COMMON,
@@ -97,7 +97,7 @@ class SettingJudgeTest {
         WheelEnd preloaded = Hubs.castleNut();
 
         NutSetting setting = SettingJudge.judge(
-                Hubs.report().backedOff("-13").build(), SCHOOL, Hubs.TOBE, preloaded, asked, Hubs.NOW);
+                Hubs.report().backedOff("-13").build(), PROCEDURE, Hubs.TOBE, preloaded, asked, Hubs.NOW);
 
         assertThat(setting.verdict()).isEqualTo(EndPlayVerdict.INSIDE);
         assertThat(setting.endPlay().isNegative()).isTrue();
@@ -134,7 +134,7 @@ class SettingJudgeTest {
 
         assertThat(refusals(report, twoNuts)).extracting(FieldError::field).containsExactly("measuredEndPlay");
         NutSetting setting =
-                SettingJudge.judge(report.measured(0.06).build(), SCHOOL, Hubs.TOBE, twoNuts, Hubs.COMMON, Hubs.NOW);
+                SettingJudge.judge(report.measured(0.06).build(), PROCEDURE, Hubs.TOBE, twoNuts, Hubs.COMMON, Hubs.NOW);
         assertThat(setting.engagedMarks()).isEmpty();
         assertThat(setting.verdict()).isEqualTo(EndPlayVerdict.INSIDE);
     }
@@ -172,7 +172,7 @@ class SettingJudgeTest {
     }
 
     private static NutSetting judge(Hubs.Report report) {
-        return SettingJudge.judge(report.build(), SCHOOL, Hubs.TOBE, Hubs.castleNut(), Hubs.COMMON, Hubs.NOW);
+        return SettingJudge.judge(report.build(), PROCEDURE, Hubs.TOBE, Hubs.castleNut(), Hubs.COMMON, Hubs.NOW);
     }
 
     private static List<FieldError> refusals(Hubs.Report report) {
@@ -181,7 +181,7 @@ class SettingJudgeTest {
 
     private static List<FieldError> refusals(Hubs.Report report, WheelEnd end) {
         var refused = new ArrayList<FieldError>();
-        assertThatThrownBy(() -> SettingJudge.judge(report.build(), SCHOOL, Hubs.TOBE, end, Hubs.COMMON, Hubs.NOW))
+        assertThatThrownBy(() -> SettingJudge.judge(report.build(), PROCEDURE, Hubs.TOBE, end, Hubs.COMMON, Hubs.NOW))
                 .isInstanceOfSatisfying(InvalidInputException.class, e -> refused.addAll(e.errors()));
         return refused;
     }

@@ -59,7 +59,7 @@ public final class Hubs {
                 TOBE.name(),
                 false,
                 null,
-                reported.school(),
+                reported.procedure(),
                 "1-14 UNS",
                 "castle nut",
                 2,

@@ -9,14 +9,14 @@ import oldtallow.core.quantity.Quantity;
 import org.jspecify.annotations.Nullable;
 
 /**
- * A school of setting the nut. The maker's sequence for the very rig governs over any of them.
+ * An adjustment procedure. The maker's sequence for the very rig governs over any of them.
  *
  * @param label 1 to 60 characters
  * @param usedOn where it is at home, at most 80 characters
  * @param endsWith what it leaves, at most 80 characters
  * @param source whose figures they are, 1 to 120 characters
  * @param samePartsOnly whether it holds only while not one part was changed
- * @param steps 1 to 20, in the order every school shares: seat, release, fine setting, to the stop, lock and check
+ * @param steps 1 to 20, in the order every procedure shares: seat, release, fine setting, to the stop, lock and check
  */
 public record AdjustmentProcedure(
         ProcedureId id,
@@ -33,7 +33,7 @@ public record AdjustmentProcedure(
     private static final int MOST_STEPS = 20;
 
     public AdjustmentProcedure {
-        require(EnteredQuantity.NAME_OF_SCHOOL, label, 1, MOST_LABEL);
+        require(EnteredQuantity.NAME_OF_PROCEDURE, label, 1, MOST_LABEL);
         require(EnteredQuantity.USED_ON, usedOn, 0, MOST_WORDS);
         require(EnteredQuantity.ENDS_WITH, endsWith, 0, MOST_WORDS);
         require(EnteredQuantity.SOURCE, source, 1, MOST_SOURCE);

@@ -5,7 +5,7 @@ import oldtallow.core.quantity.EnteredQuantity;
 import oldtallow.core.quantity.OutOfRangeException;
 
 /**
- * Which school of setting the nut: one of the trade's by its name, or a workshop's own by its number.
+ * Which adjustment procedure: one of the trade's by its name, or a workshop's own by its number.
  *
  * @param value capitals, digits and underscores, 3 to 40; or a UUID
  */
@@ -27,7 +27,7 @@ public record ProcedureId(String value) {
 
     public ProcedureId {
         if (!SHAPE.matcher(value).matches()) {
-            throw new OutOfRangeException(EnteredQuantity.SCHOOL, value, "the name of a school of setting the nut");
+            throw new OutOfRangeException(EnteredQuantity.PROCEDURE, value, "the name of a school of setting the nut");
         }
     }
 

@@ -12,7 +12,7 @@ import org.jspecify.annotations.Nullable;
  * @param says what to do, as a mechanic would say it; 1 to 120 characters
  * @param torque to pull, where the step pulls one
  * @param fingers whether fingers do it: the torque is about what they give, and no wrench is asked for
- * @param turn of the nut, where the school fixes it: positive looser, −1 to 2 turns
+ * @param turn of the nut, where the procedure fixes it: positive looser, −1 to 2 turns
  * @param hub what the hub does meanwhile
  * @param hubTurns that it is turned at least, 0 to 100; 0 where nobody counts
  * @param lookOutFor what goes wrong here; may be empty, at most 200 characters

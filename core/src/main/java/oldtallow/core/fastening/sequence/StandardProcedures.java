@@ -14,17 +14,17 @@ import oldtallow.core.table.TradeTable;
 import org.jspecify.annotations.Nullable;
 
 /**
- * The trade's own schools of setting the nut, read from their file: common practice unless a school names its source.
+ * The trade's own adjustment procedures, read from their file: common practice unless a procedure names its source.
  *
- * <p>They speak of the nut alone. What a lock needs belongs to the lock, so that one school serves on every one.
+ * <p>They speak of the nut alone. What a lock needs belongs to the lock, so that one procedure serves on every one.
  */
 public final class StandardProcedures {
 
-    private static final String FILE = "nut-schools.csv";
+    private static final String FILE = "adjustment-procedures.csv";
     private static final TradeTable TABLE = new TradeTable(
             '|',
             List.of(
-                    "school|id|label|used on|ends with|source|only the very same parts",
+                    "procedure|id|label|used on|ends with|source|only the very same parts",
                     "step|kind|says|torque|turn|hub|hub turns|look out for"));
     private static final Pattern TORQUE = Pattern.compile("(~?)([0-9.]+)(?:-([0-9.]+))? (\\S+?)(\\+?)");
 
@@ -40,25 +40,25 @@ public final class StandardProcedures {
     /** One of them; throws {@link IllegalArgumentException} for an id that is none. */
     public static AdjustmentProcedure of(ProcedureId id) {
         return ALL.stream()
-                .filter(school -> school.id().equals(id))
+                .filter(procedure -> procedure.id().equals(id))
                 .findFirst()
-                .orElseThrow(() -> new IllegalArgumentException("no school of the trade: " + id));
+                .orElseThrow(() -> new IllegalArgumentException("no adjustment procedure of the trade: " + id));
     }
 
     private static List<AdjustmentProcedure> shipped() {
         var reading = new Reading();
         TABLE.readShipped(StandardProcedures.class, FILE, reading::row);
-        return reading.schools();
+        return reading.procedures();
     }
 
-    /** Reads schools; throws {@link IllegalArgumentException} naming file and line of the first bad row. */
+    /** Reads procedures; throws {@link IllegalArgumentException} naming file and line of the first bad row. */
     static List<AdjustmentProcedure> read(String name, Reader text) {
         var reading = new Reading();
         TABLE.read(name, text, reading::row);
-        return reading.schools();
+        return reading.procedures();
     }
 
-    /** Rows of a school gathered until the next one begins. */
+    /** Rows of a procedure gathered until the next one begins. */
     private static final class Reading {
 
         private final List<AdjustmentProcedure> done = new ArrayList<>();
@@ -66,7 +66,7 @@ public final class StandardProcedures {
         private final List<SequenceStep> steps = new ArrayList<>();
 
         void row(List<String> cells) {
-            if (cells.getFirst().equals("school")) {
+            if (cells.getFirst().equals("procedure")) {
                 end();
                 head.add(cells);
             } else {
@@ -74,7 +74,7 @@ public final class StandardProcedures {
             }
         }
 
-        List<AdjustmentProcedure> schools() {
+        List<AdjustmentProcedure> procedures() {
             end();
             return List.copyOf(done);
         }

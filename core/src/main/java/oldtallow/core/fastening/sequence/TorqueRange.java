@@ -10,7 +10,7 @@ import oldtallow.core.quantity.TorqueUnit;
  *
  * @param least more than 0
  * @param most not below {@code least}
- * @param openEnded whether more than {@code most} is still what the school means ("50 lbf·ft or more")
+ * @param openEnded whether more than {@code most} is still what the procedure means ("50 lbf·ft or more")
  * @param unit in which the figure is printed: the one that is mixed up with others
  */
 public record TorqueRange(Torque least, Torque most, boolean openEnded, TorqueUnit unit) {

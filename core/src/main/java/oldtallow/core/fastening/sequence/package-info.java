@@ -1,4 +1,4 @@
-/** Schools of setting the nut as ordered steps, and the guard against mixed torque units. */
+/** Adjustment procedures as ordered steps, and the guard against mixed torque units. */
 @NullMarked
 package oldtallow.core.fastening.sequence;
 

@@ -43,7 +43,7 @@ import oldtallow.core.travel.warmth.HubHeat;
  * @param rest steps still to do
  * @param waivedChecks ids of checks a mechanic let go
  * @param greased which grease goes in; empty until somebody says
- * @param school by which the nut is set, where somebody chose one on this job
+ * @param procedure by which the nut is set, where somebody chose one on this job
  * @param waits what it waits for; empty while work goes on
  */
 public record Bench<H extends BuiltHub>(
@@ -59,7 +59,7 @@ public record Bench<H extends BuiltHub>(
         Optional<FirstLooked> firstLook,
         Map<JudgedItem, Judged> judged,
         Optional<Greased> greased,
-        Optional<ProcedureId> school,
+        Optional<ProcedureId> procedure,
         Optional<Waits> waits) {
 
     private static final Set<Part> SETS_THE_PLAY = EnumSet.of(
@@ -77,8 +77,8 @@ public record Bench<H extends BuiltHub>(
     /** A step that was done, as the plan had it then. */
     public record Done(Step step, JobEntry.StepDone entry, RecordedEntry recorded) {}
 
-    /** By which school the nut is set, as far as the job goes and unless one was chosen on it. */
-    public interface Schools {
+    /** By which procedure the nut is set, as far as the job goes and unless one was chosen on it. */
+    public interface Procedures {
         AdjustmentProcedure of(Scope scope, Optional<ProcedureId> chosen);
     }
 
@@ -89,8 +89,8 @@ public record Bench<H extends BuiltHub>(
 
     /** Reads a job. */
     public static <H extends BuiltHub> Bench<H> read(
-            Job job, H end, List<RecordedEntry> entries, Schools schools, Plans plans) {
-        return new BenchReading<>(job, end, schools, plans).through(entries);
+            Job job, H end, List<RecordedEntry> entries, Procedures procedures, Plans plans) {
+        return new BenchReading<>(job, end, procedures, plans).through(entries);
     }
 
     /** The same in another state. */
@@ -108,7 +108,7 @@ public record Bench<H extends BuiltHub>(
                 firstLook,
                 judged,
                 greased,
-                school,
+                procedure,
                 waits);
     }
 

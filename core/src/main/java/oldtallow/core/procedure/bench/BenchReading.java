@@ -40,7 +40,7 @@ final class BenchReading<H extends BuiltHub> {
 
     private final Job job;
     private final H end;
-    private final Bench.Schools schools;
+    private final Bench.Procedures procedures;
     private final Bench.Plans plans;
     private final List<JobBrief> brief = new ArrayList<>(1);
     private final List<Scope> asked = new ArrayList<>(1);
@@ -51,17 +51,17 @@ final class BenchReading<H extends BuiltHub> {
     private final List<FirstLooked> looks = new ArrayList<>(1);
     private final Map<JudgedItem, Judged> judged = new EnumMap<>(JudgedItem.class);
     private final List<Greased> greased = new ArrayList<>(1);
-    private final List<ProcedureId> school = new ArrayList<>(1);
+    private final List<ProcedureId> procedure = new ArrayList<>(1);
     private final Set<Part> reopened = EnumSet.noneOf(Part.class);
     /** What still has to come off so that the nut can be set again. */
     private final Set<Part> overNut = EnumSet.noneOf(Part.class);
 
     private final List<Waits> waits = new ArrayList<>(1);
 
-    BenchReading(Job job, H end, Bench.Schools schools, Bench.Plans plans) {
+    BenchReading(Job job, H end, Bench.Procedures procedures, Bench.Plans plans) {
         this.job = job;
         this.end = end;
-        this.schools = schools;
+        this.procedures = procedures;
         this.plans = plans;
         asked.add(job.scope());
         brief.add(brief(job.scope(), Choices.USUAL));
@@ -93,7 +93,7 @@ final class BenchReading<H extends BuiltHub> {
                 looks.stream().reduce((earlier, later) -> later),
                 Map.copyOf(judged),
                 greased.stream().findFirst(),
-                school.stream().findFirst(),
+                procedure.stream().findFirst(),
                 waits.stream().findFirst());
     }
 
@@ -107,9 +107,9 @@ final class BenchReading<H extends BuiltHub> {
                 condemn(parts);
                 renewBrief();
             }
-            case JobEntry.SchoolChosen one -> {
-                school.clear();
-                school.add(one.id());
+            case JobEntry.ProcedureChosen one -> {
+                procedure.clear();
+                procedure.add(one.id());
                 renewBrief();
             }
             case Judged one -> {
@@ -190,7 +190,7 @@ final class BenchReading<H extends BuiltHub> {
                 choices,
                 job.known(),
                 job.worker(),
-                schools.of(now, school.stream().findFirst()),
+                procedures.of(now, procedure.stream().findFirst()),
                 renewed);
     }
 

@@ -24,8 +24,8 @@ public final class EntryRules<H extends BuiltHub> {
     /** What a sequence of the nut asks of an entry; who knows the figures that govern says it. */
     public interface Sequences<H extends BuiltHub> {
 
-        /** Refuses a school that is none, or does not hold on this job. */
-        void requireFit(Bench<H> bench, String school);
+        /** Refuses a procedure that is none, or does not hold on this job. */
+        void requireFit(Bench<H> bench, String procedure);
 
         /** Notes what readings speak against a step: too few turns, a torque read in another unit. */
         void check(Bench<H> bench, Step step, StepDone sent, FieldErrors errors);
@@ -111,8 +111,8 @@ public final class EntryRules<H extends BuiltHub> {
                         "must be known of a new grease; it stands on the tin or its data sheet");
                 yield sent;
             }
-            case JobEntry.SchoolChosen chosen -> {
-                sequences.requireFit(bench, chosen.school());
+            case JobEntry.ProcedureChosen chosen -> {
+                sequences.requireFit(bench, chosen.procedure());
                 yield sent;
             }
             case JobEntry.CupMoved(var cups, String what) -> {

@@ -22,7 +22,7 @@ import org.jspecify.annotations.Nullable;
 /** Something written down about a job. A job is what its entries say, in their order; none is ever changed. */
 public sealed interface JobEntry {
 
-    /** How far it goes and by which schools; the first entry of every job, and each change of mind. */
+    /** How far it goes and by which procedures; the first entry of every job, and each change of mind. */
     record Scoped(Scope scope, Choices choices, String reason) implements JobEntry {}
 
     /**
@@ -122,11 +122,11 @@ public sealed interface JobEntry {
      */
     record Greased(Grease grease, String batch) implements JobEntry {}
 
-    /** By which school the nut is set on this job; the latest counts. */
-    record SchoolChosen(String school) implements JobEntry {
+    /** By which procedure the nut is set on this job; the latest counts. */
+    record ProcedureChosen(String procedure) implements JobEntry {
 
         public ProcedureId id() {
-            return new ProcedureId(school);
+            return new ProcedureId(procedure);
         }
     }
 

@@ -1,7 +1,7 @@
 package oldtallow.core.procedure.brief;
 
 /**
- * Schools among which good mechanics choose, and what is known of the parts that will come.
+ * Practices among which good mechanics choose, and what is known of the parts that will come.
  *
  * @param cupRemoval how old cups leave the hub
  * @param hubBrings what a new hub comes with, on a hub exchange or a first build

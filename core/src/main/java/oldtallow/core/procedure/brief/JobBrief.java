@@ -16,7 +16,7 @@ import oldtallow.core.quantity.OutOfRangeException;
 /**
  * What a job is to be planned for.
  *
- * @param school by which the nut is set
+ * @param procedure by which the nut is set
  * @param condemned parts that were judged not fit to go back; cone and cup of a bearing together, and where a spacer sets the
  *     play both bearings with it
  */
@@ -28,7 +28,7 @@ public record JobBrief(
         Choices choices,
         Known known,
         Worker worker,
-        AdjustmentProcedure school,
+        AdjustmentProcedure procedure,
         Set<Part> condemned) {
 
     private static final Set<Part> MATCHED =
@@ -79,12 +79,12 @@ public record JobBrief(
         EnumSet<Part> more = EnumSet.of(part);
         more.addAll(condemned);
         part.otherRing().ifPresent(more::add);
-        return new JobBrief(construction, fastening, fittings, scope, choices, known, worker, school, more);
+        return new JobBrief(construction, fastening, fittings, scope, choices, known, worker, procedure, more);
     }
 
     /** The same wheel end with another scope. */
     public JobBrief within(Scope other) {
-        return new JobBrief(construction, fastening, fittings, other, choices, known, worker, school, condemned);
+        return new JobBrief(construction, fastening, fittings, other, choices, known, worker, procedure, condemned);
     }
 
     /** As {@link Fittings#setsByNut}. */

@@ -34,8 +34,8 @@ public enum Scope {
         return construction != Construction.SPACER_SET || (this != EXCHANGE && this != ROADSIDE);
     }
 
-    /** By which school the nut is set where nobody chose one: at the roadside there is no torque wrench. */
-    public ProcedureId school(ProcedureId governing) {
+    /** By which procedure the nut is set where nobody chose one: at the roadside there is no torque wrench. */
+    public ProcedureId procedure(ProcedureId governing) {
         boolean leavesTheNut = governing.equals(ProcedureId.SPACER_SET);
         return this == ROADSIDE && !leavesTheNut ? ProcedureId.LOCK_AND_FREE : governing;
     }

@@ -32,7 +32,7 @@ import oldtallow.core.procedure.step.StepIds;
 import oldtallow.core.procedure.step.Tool;
 import oldtallow.core.quantity.ReadingKind;
 
-/** Stage 9: setting the nut. Words and figures are those of the school by which it is set; the rest is common practice. */
+/** Stage 9: setting the nut. Words and figures are those of the procedure by which it is set; the rest is common practice. */
 final class NutSteps {
 
     static final List<StepDefinition> ALL = List.of(
@@ -60,7 +60,7 @@ final class NutSteps {
                     "Release it, hub held still",
                     aided(Aid.RELEASE),
                     only(
-                            s -> !school(s).holdsTheHub(StepKind.RELEASE),
+                            s -> !procedure(s).holdsTheHub(StepKind.RELEASE),
                             called("Back it off, trying the hub as you go")),
                     worded(s -> says(s, StepKind.RELEASE)),
                     only(
@@ -76,7 +76,7 @@ final class NutSteps {
                     Stage.SET_NUT,
                     "The fine setting",
                     aided(Aid.FINE),
-                    only(s -> school(s).samePartsOnly(), called("Back to where it stood")),
+                    only(s -> procedure(s).samePartsOnly(), called("Back to where it stood")),
                     worded(s -> says(s, StepKind.FINAL)),
                     worded(s -> wrench(s, StepKind.FINAL, ReadingKind.FINAL_TORQUE)),
                     after(StepIds.NUT_RELEASE, StepIds.NUT_SEAT, StepIds.HUB_NUT, StepIds.STRIP_TANG),
@@ -95,7 +95,7 @@ final class NutSteps {
                             s -> !s.fastening().holdsAnywhere(),
                             how("Match the dial to the nut, take the stop it names, save it.")),
                     only(s -> s.fastening() == Fastening.TWO_NUTS, how("Locking takes up play: leave that much more.")),
-                    only(s -> school(s).samePartsOnly(), called("Save where it stands")),
+                    only(s -> procedure(s).samePartsOnly(), called("Save where it stands")),
                     careful(Caution.NEVER_TIGHTER),
                     // two nuts: locking takes up play, so what is recorded is what stands then
                     only(
@@ -162,33 +162,33 @@ final class NutSteps {
     }
 
     private static boolean has(Situation s, StepKind kind) {
-        return isSet(s) && !school(s).steps(kind).isEmpty();
+        return isSet(s) && !procedure(s).steps(kind).isEmpty();
     }
 
-    private static AdjustmentProcedure school(Situation s) {
-        return s.brief().school();
+    private static AdjustmentProcedure procedure(Situation s) {
+        return s.brief().procedure();
     }
 
     /** Whether the nut is clear of the bearing afterwards, so that the seal alone can be felt. */
     private static boolean releasesFully(Situation s) {
-        return school(s).holdsTheHub(StepKind.RELEASE)
-                && school(s).steps(StepKind.RELEASE).stream().allMatch(step -> step.turn() == null);
+        return procedure(s).holdsTheHub(StepKind.RELEASE)
+                && procedure(s).steps(StepKind.RELEASE).stream().allMatch(step -> step.turn() == null);
     }
 
-    /** What the school says, each step in its own words. */
+    /** What the procedure says, each step in its own words. */
     private static List<Piece> says(Situation s, StepKind kind) {
-        return List.of(how(school(s).steps(kind).stream()
+        return List.of(how(procedure(s).steps(kind).stream()
                 .map(step -> step.says() + ".")
                 .distinct()
                 .toArray(String[]::new)));
     }
 
-    /** A torque wrench only where the school pulls a torque, and its caution only where that is printed in inch-pounds. */
+    /** A torque wrench only where the procedure pulls a torque, and its caution only where that is printed in inch-pounds. */
     private static List<Piece> wrench(Situation s, StepKind kind, ReadingKind reading) {
-        if (!school(s).asksWrench(kind)) {
+        if (!procedure(s).asksWrench(kind)) {
             return List.of();
         }
-        return school(s).asksInchPounds(kind)
+        return procedure(s).asksInchPounds(kind)
                 ? List.of(with(Tool.TORQUE_WRENCH_SMALL), careful(Caution.INCH_POUNDS), read(reading))
                 : List.of(with(Tool.TORQUE_WRENCH), read(reading));
     }

@@ -17,7 +17,7 @@ public final class BearingJudge {
      * The verdict on the bearing of one position.
      *
      * @param findings on this bearing; those on spindle and hub are judged by {@link SeatJudge}
-     * @param renewsOnceApart whether the workshop's school renews everything once it is apart
+     * @param renewsOnceApart whether the workshop's practice renews everything once it is apart
      */
     public static Verdict judge(List<Finding> findings, Looked looked, boolean renewsOnceApart) {
         List<Finding> own = findings.stream()
@@ -60,7 +60,7 @@ public final class BearingJudge {
                 own);
     }
 
-    /** Whether a finding ends a bearing whatever the school. */
+    /** Whether a finding ends a bearing whatever the practice. */
     private static boolean endsIt(Finding finding) {
         Tolerance tolerance = finding.mode().tolerance();
         return switch (tolerance) {

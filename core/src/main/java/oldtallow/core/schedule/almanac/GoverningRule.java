@@ -31,7 +31,7 @@ public record GoverningRule(DueRule rule, Trigger trigger, Authority authority, 
      * Rules that hold, of figures from the governing one down: each action and group of triggers goes by the first that says
      * anything of it.
      *
-     * @param duty whose school stands at the bottom: what that school was made for does not shorten it again
+     * @param duty whose practice stands at the bottom: what that practice was made for does not shorten it again
      */
     public static List<GoverningRule> among(List<GoverningFigure<FigureValue>> ladder, Set<Severity> uses, Duty duty) {
         Set<Severity> beyond = new HashSet<>(uses);

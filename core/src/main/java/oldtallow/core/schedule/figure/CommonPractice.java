@@ -40,14 +40,15 @@ public final class CommonPractice {
      * The figure of a kind for a construction; empty where there is none to go by, as for wheel nuts on unmeasured studs and
      * for bolts that differ from hub to hub, and for intervals, which follow from more than that: {@link #interval}.
      *
-     * @param school the one kept with the wheel end
+     * @param procedure the one kept with the wheel end
      */
     public static Optional<GoverningFigure<FigureValue>> figure(
-            FigureKind kind, Construction construction, ProcedureId school, Optional<Length> studDiameter) {
+            FigureKind kind, Construction construction, ProcedureId procedure, Optional<Length> studDiameter) {
         return switch (kind) {
             case NUT_SEQUENCE ->
                 Optional.of(common(
-                        new NutSequence(school, ""), "common practice for this nut and lock, chosen at the wheel end"));
+                        new NutSequence(procedure, ""),
+                        "common practice for this nut and lock, chosen at the wheel end"));
             case END_PLAY ->
                 Optional.of(
                         construction.isLightTrailer()
@@ -91,8 +92,8 @@ public final class CommonPractice {
 
     /** When it is done again, by what each rule goes by. */
     public static List<GoverningFigure<FigureValue>> intervals(Upkeep upkeep) {
-        return upkeep.schools().stream()
-                .flatMap(school -> school.bySource().entrySet().stream())
+        return upkeep.practices().stream()
+                .flatMap(practice -> practice.bySource().entrySet().stream())
                 .map(one -> common(new Interval(one.getValue()), one.getKey()))
                 .toList();
     }

@@ -26,9 +26,9 @@ public sealed interface FigureValue {
     /**
      * How the nut is set.
      *
-     * @param words the maker's own numbers where they differ from the school's; at most 300 characters, may be empty
+     * @param words the maker's own numbers where they differ from the procedure's; at most 300 characters, may be empty
      */
-    record NutSequence(ProcedureId school, String words) implements FigureValue {
+    record NutSequence(ProcedureId procedure, String words) implements FigureValue {
 
         public NutSequence {
             if (words.length() > MOST_WORDS) {

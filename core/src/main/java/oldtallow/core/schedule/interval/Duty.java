@@ -4,7 +4,7 @@ import java.util.Set;
 import oldtallow.core.hub.Construction;
 
 /**
- * The service a wheel end sees, from which its intervals follow: not the hub alone, but the rig it carries. Which school holds
+ * The service a wheel end sees, from which its intervals follow: not the hub alone, but the rig it carries. Which practice holds
  * for which is common practice of the trade.
  */
 public enum Duty {
@@ -20,20 +20,20 @@ public enum Duty {
     FOUR_WHEEL_DRIVE("four-wheel-drive", Set.of()),
     HEAVY_TRAILER("heavy-trailer", Set.of());
 
-    private final String school;
+    private final String practice;
     private final Set<Severity> allowsFor;
 
-    Duty(String school, Set<Severity> allowsFor) {
-        this.school = school;
+    Duty(String practice, Set<Severity> allowsFor) {
+        this.practice = practice;
         this.allowsFor = allowsFor;
     }
 
-    /** The school in {@code interval-schools.csv} that is common practice for it. */
-    String school() {
-        return school;
+    /** The practice in {@code interval-practices.csv} that is common practice for it. */
+    String practice() {
+        return practice;
     }
 
-    /** Hard use that its school was made for: that does not shorten it again. */
+    /** Hard use that its practice was made for: that does not shorten it again. */
     public Set<Severity> allowsFor() {
         return allowsFor;
     }

@@ -7,10 +7,10 @@ import java.util.List;
 import java.util.Map;
 
 /**
- * When it is done again, by one of the trade's schools.
+ * When it is done again, by one of the trade's practices.
  *
  * @param id the same for ever
- * @param bySource rules by what each goes by, what the school is named for first; of an action the sooner counts
+ * @param bySource rules by what each goes by, what the practice is named for first; of an action the sooner counts
  */
 public record IntervalPractice(String id, String name, Map<String, List<DueRule>> bySource) {
 

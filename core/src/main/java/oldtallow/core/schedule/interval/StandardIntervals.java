@@ -9,25 +9,25 @@ import oldtallow.core.table.TradeTable;
 import org.jspecify.annotations.Nullable;
 
 /**
- * The schools that ship with the product, from {@code interval-schools.csv}: a row that makes no rule stops it.
+ * The practices that ship with the product, from {@code interval-practices.csv}: a row that makes no rule stops it.
  */
 public final class StandardIntervals {
 
-    private static final String FILE = "interval-schools.csv";
-    private static final TradeTable TABLE = new TradeTable(',', List.of("school,name,action,trigger,number,source"));
+    private static final String FILE = "interval-practices.csv";
+    private static final TradeTable TABLE = new TradeTable(',', List.of("practice,name,action,trigger,number,source"));
 
-    private static final Map<String, IntervalPractice> SCHOOLS = shipped();
+    private static final Map<String, IntervalPractice> PRACTICES = shipped();
 
     private StandardIntervals() {}
 
     /** In the order of their file. */
     public static List<IntervalPractice> all() {
-        return List.copyOf(SCHOOLS.values());
+        return List.copyOf(PRACTICES.values());
     }
 
     /** What is commonly done at such a duty where nobody says anything. */
     static IntervalPractice common(Duty duty) {
-        return require(duty.school());
+        return require(duty.practice());
     }
 
     /** What is commonly done with a spring-loaded cap between services. */
@@ -36,42 +36,42 @@ public final class StandardIntervals {
     }
 
     private static IntervalPractice require(String id) {
-        @Nullable IntervalPractice school = SCHOOLS.get(id);
-        if (school == null) {
+        @Nullable IntervalPractice practice = PRACTICES.get(id);
+        if (practice == null) {
             throw new IllegalStateException("not in " + FILE + ": " + id);
         }
-        return school;
+        return practice;
     }
 
     private static Map<String, IntervalPractice> shipped() {
         List<Row> rows = new ArrayList<>();
         TABLE.readShipped(StandardIntervals.class, FILE, cells -> rows.add(row(cells)));
-        return schools(rows);
+        return practices(rows);
     }
 
-    /** Reads schools; throws {@link IllegalArgumentException} naming file and line of the first bad row. */
+    /** Reads practices; throws {@link IllegalArgumentException} naming file and line of the first bad row. */
     static Map<String, IntervalPractice> read(String name, Reader text) {
         List<Row> rows = new ArrayList<>();
         TABLE.read(name, text, cells -> rows.add(row(cells)));
-        return schools(rows);
+        return practices(rows);
     }
 
-    private static Map<String, IntervalPractice> schools(List<Row> rows) {
+    private static Map<String, IntervalPractice> practices(List<Row> rows) {
         Map<String, Map<String, List<DueRule>>> rules = new LinkedHashMap<>();
         Map<String, String> names = new LinkedHashMap<>();
         for (Row row : rows) {
-            rules.computeIfAbsent(row.school, id -> new LinkedHashMap<>())
+            rules.computeIfAbsent(row.practice, id -> new LinkedHashMap<>())
                     .computeIfAbsent(row.source, source -> new ArrayList<>())
                     .add(row.rule);
-            names.putIfAbsent(row.school, row.name);
+            names.putIfAbsent(row.practice, row.name);
         }
-        Map<String, IntervalPractice> schools = new LinkedHashMap<>();
+        Map<String, IntervalPractice> practices = new LinkedHashMap<>();
         names.forEach((id, called) ->
-                schools.put(id, new IntervalPractice(id, called, rules.getOrDefault(id, Map.of()))));
-        return schools;
+                practices.put(id, new IntervalPractice(id, called, rules.getOrDefault(id, Map.of()))));
+        return practices;
     }
 
-    private record Row(String school, String name, DueRule rule, String source) {}
+    private record Row(String practice, String name, DueRule rule, String source) {}
 
     private static Row row(List<String> cells) {
         var rule = new DueRule(

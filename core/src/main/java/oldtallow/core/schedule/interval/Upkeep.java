@@ -9,8 +9,8 @@ import java.util.List;
  */
 public record Upkeep(Duty duty, boolean springCap) {
 
-    /** Schools that are common practice for it, of different actions each. */
-    public List<IntervalPractice> schools() {
+    /** Practices that are common practice for it, of different actions each. */
+    public List<IntervalPractice> practices() {
         return springCap
                 ? List.of(StandardIntervals.common(duty), StandardIntervals.springCap())
                 : List.of(StandardIntervals.common(duty));
@@ -18,7 +18,9 @@ public record Upkeep(Duty duty, boolean springCap) {
 
     /** Of them all. */
     public List<DueRule> rules() {
-        return schools().stream().flatMap(school -> school.rules().stream()).toList();
+        return practices().stream()
+                .flatMap(practice -> practice.rules().stream())
+                .toList();
     }
 
     /** What the rules of its duty go by. */

@@ -1,4 +1,4 @@
-/** What falls due and by what: actions, triggers, the schools of the trade; and how a wheel end stands because of it. */
+/** What falls due and by what: actions, triggers, the practices of the trade; and how a wheel end stands because of it. */
 @NullMarked
 package oldtallow.core.schedule.interval;
 

@@ -13,7 +13,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 
-/** A school as such; the trade's own stand in a file and are held to the trade's table in the application's tests. */
+/** A procedure as such; the trade's own stand in a file and are held to the trade's table in the application's tests. */
 class AdjustmentProcedureTest {
 
     private static final TorqueRange TEN = TorqueRange.about(10, TorqueUnit.NEWTON_METRE);
@@ -21,34 +21,34 @@ class AdjustmentProcedureTest {
 
     @Test
     void asksTheLastTorqueOfSeating() {
-        AdjustmentProcedure school = school(
+        AdjustmentProcedure procedure = procedure(
                 step(StepKind.SEAT, TEN),
                 step(StepKind.SEAT, FORTY),
                 step(StepKind.SEAT, null),
                 step(StepKind.FINAL, TEN));
 
-        assertThat(school.seatingTorque()).contains(FORTY);
-        assertThat(school.finalTorque()).contains(TEN);
-        assertThat(school.steps(StepKind.SEAT)).hasSize(3);
-        assertThat(school.setsTheNut()).isFalse();
+        assertThat(procedure.seatingTorque()).contains(FORTY);
+        assertThat(procedure.finalTorque()).contains(TEN);
+        assertThat(procedure.steps(StepKind.SEAT)).hasSize(3);
+        assertThat(procedure.setsTheNut()).isFalse();
     }
 
     @Test
     void asksNoTorqueWhereItGoesByFeel() {
-        assertThat(school(step(StepKind.FINAL, null)).finalTorque()).isEmpty();
+        assertThat(procedure(step(StepKind.FINAL, null)).finalTorque()).isEmpty();
     }
 
     @Test
     void refusesStepsOutOfOrder() {
-        assertThatThrownBy(() -> school(step(StepKind.FINAL, TEN), step(StepKind.SEAT, FORTY)))
+        assertThatThrownBy(() -> procedure(step(StepKind.FINAL, TEN), step(StepKind.SEAT, FORTY)))
                 .isInstanceOf(OutOfRangeException.class)
                 .hasMessageContaining("order of steps")
                 .hasMessageContaining("seating first");
     }
 
     @Test
-    void refusesASchoolWithoutSteps() {
-        assertThatThrownBy(AdjustmentProcedureTest::school).hasMessageContaining("number of steps");
+    void refusesAProcedureWithoutSteps() {
+        assertThatThrownBy(AdjustmentProcedureTest::procedure).hasMessageContaining("number of steps");
     }
 
     @Test
@@ -65,7 +65,7 @@ class AdjustmentProcedureTest {
                 .hasMessageContaining("turn of the nut");
     }
 
-    /** Every text and number of a school of one's own has its bound, and the bound itself is taken. */
+    /** Every text and number of a procedure of one's own has its bound, and the bound itself is taken. */
     @Test
     void boundsWhatIsTyped() {
         assertThat(named("x".repeat(60), "u".repeat(80), "e".repeat(80), "s".repeat(120))
@@ -78,10 +78,10 @@ class AdjustmentProcedureTest {
         assertThatThrownBy(() -> named("x", "", "", "")).hasMessageContaining("source");
         assertThatThrownBy(() -> named("x", "", "", "s".repeat(121))).hasMessageContaining("source");
         SequenceStep seat = step(StepKind.SEAT, null);
-        assertThat(school(Collections.nCopies(20, seat).toArray(SequenceStep[]::new))
+        assertThat(procedure(Collections.nCopies(20, seat).toArray(SequenceStep[]::new))
                         .steps())
                 .hasSize(20);
-        assertThatThrownBy(() -> school(Collections.nCopies(21, seat).toArray(SequenceStep[]::new)))
+        assertThatThrownBy(() -> procedure(Collections.nCopies(21, seat).toArray(SequenceStep[]::new)))
                 .hasMessageContaining("number of steps");
     }
 
@@ -102,15 +102,15 @@ class AdjustmentProcedureTest {
 
     @Test
     void holdsTheHubOnlyWhereAllItsStepsDo() {
-        AdjustmentProcedure school = school(
+        AdjustmentProcedure procedure = procedure(
                 new SequenceStep(StepKind.SEAT, "s", null, false, null, HubMotion.TURN_BOTH_WAYS, 5, ""),
                 new SequenceStep(StepKind.RELEASE, "r", null, false, null, HubMotion.HOLD_STILL, 0, ""),
                 new SequenceStep(StepKind.FINAL, "f", null, false, null, HubMotion.HOLD_STILL, 0, ""),
                 new SequenceStep(StepKind.FINAL, "g", null, false, null, HubMotion.TURN_BOTH_WAYS, 0, ""));
 
-        assertThat(school.holdsTheHub(StepKind.SEAT)).isFalse();
-        assertThat(school.holdsTheHub(StepKind.RELEASE)).isTrue();
-        assertThat(school.holdsTheHub(StepKind.FINAL)).isFalse();
+        assertThat(procedure.holdsTheHub(StepKind.SEAT)).isFalse();
+        assertThat(procedure.holdsTheHub(StepKind.RELEASE)).isTrue();
+        assertThat(procedure.holdsTheHub(StepKind.FINAL)).isFalse();
         assertThat(ProcedureId.INCH_POUND).hasToString(ProcedureId.INCH_POUND.value());
     }
 
@@ -137,7 +137,7 @@ class AdjustmentProcedureTest {
         assertThatThrownBy(() -> new ProcedureId(id)).isInstanceOf(OutOfRangeException.class);
     }
 
-    private static AdjustmentProcedure school(SequenceStep... steps) {
+    private static AdjustmentProcedure procedure(SequenceStep... steps) {
         return new AdjustmentProcedure(ProcedureId.INCH_POUND, "ours", "", "", "bench talk", false, List.of(steps));
     }
 

@@ -22,17 +22,17 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.MethodSource;
 
-/** The file of schools against the trade's table: common practice, no single source, but for the recommended practice. */
+/** The file of procedures against the trade's table: common practice, no single source, but for the recommended practice. */
 class StandardProceduresTest {
 
     private static final String HEADERS = """
-            school|id|label|used on|ends with|source|only the very same parts
+            procedure|id|label|used on|ends with|source|only the very same parts
             step|kind|says|torque|turn|hub|hub turns|look out for
             """;
 
     private static final List<AdjustmentProcedure> ALL = StandardProcedures.all();
     private static final Map<String, AdjustmentProcedure> BY_ID =
-            ALL.stream().collect(Collectors.toMap(school -> school.id().value(), Function.identity()));
+            ALL.stream().collect(Collectors.toMap(procedure -> procedure.id().value(), Function.identity()));
 
     static List<AdjustmentProcedure> all() {
         return ALL;
@@ -66,7 +66,7 @@ class StandardProceduresTest {
         "RECOMMENDED_PRACTICE_618, 2400, 2400"
     })
     void seatsAsTheTableSays(String id, double least, double most) {
-        assertInchPounds(school(id).seatingTorque().orElseThrow(), least, most);
+        assertInchPounds(procedure(id).seatingTorque().orElseThrow(), least, most);
     }
 
     @ParameterizedTest
@@ -77,7 +77,7 @@ class StandardProceduresTest {
         "RECOMMENDED_PRACTICE_618, 600, 600"
     })
     void setsFineAsTheTableSays(String id, double least, double most) {
-        assertInchPounds(school(id).finalTorque().orElseThrow(), least, most);
+        assertInchPounds(procedure(id).finalTorque().orElseThrow(), least, most);
     }
 
     @ParameterizedTest
@@ -88,12 +88,12 @@ class StandardProceduresTest {
         "RECOMMENDED_PRACTICE_618, 360"
     })
     void releasesAsTheTableSays(String id, int degrees) {
-        assertThat(school(id).steps(StepKind.RELEASE).getFirst().turn()).isEqualTo(Turn.ofDegrees(degrees));
+        assertThat(procedure(id).steps(StepKind.RELEASE).getFirst().turn()).isEqualTo(Turn.ofDegrees(degrees));
     }
 
     @Test
     void spinsTenTimesAtLeastWhereItSeatsByHand() {
-        List<SequenceStep> seating = school("QUARTER_TURN_SEAT").steps(StepKind.SEAT);
+        List<SequenceStep> seating = procedure("QUARTER_TURN_SEAT").steps(StepKind.SEAT);
 
         assertThat(seating).extracting(SequenceStep::hubTurns).contains(10);
         assertThat(seating.get(1).turn()).isEqualTo(Turn.of(-1, 4));
@@ -102,23 +102,23 @@ class StandardProceduresTest {
     /** All agree: the hub turns while it is seated; nobody ends by tightening on to a stop, but the spacer-set ones. */
     @ParameterizedTest
     @MethodSource("all")
-    void agreesWithAllOthersWhereAllAgree(AdjustmentProcedure school) {
-        assertThat(school.steps(StepKind.SEAT))
+    void agreesWithAllOthersWhereAllAgree(AdjustmentProcedure procedure) {
+        assertThat(procedure.steps(StepKind.SEAT))
                 .allSatisfy(step -> assertThat(step.hub()).isEqualTo(HubMotion.TURN_BOTH_WAYS));
-        assertThat(school.steps(StepKind.BACK_OFF_TO_STOP))
+        assertThat(procedure.steps(StepKind.BACK_OFF_TO_STOP))
                 .allSatisfy(step -> assertThat(step.turn()).isNull());
-        assertThat(school.steps().getLast().kind()).isEqualTo(StepKind.LOCK_AND_CHECK);
-        assertThat(school.setsTheNut())
+        assertThat(procedure.steps().getLast().kind()).isEqualTo(StepKind.LOCK_AND_CHECK);
+        assertThat(procedure.setsTheNut())
                 .isEqualTo(!List.of("SPACER_SET", "REUSED_UNDISTURBED")
-                        .contains(school.id().value()));
-        assertThat(school.source()).isNotBlank();
+                        .contains(procedure.id().value()));
+        assertThat(procedure.source()).isNotBlank();
     }
 
     /** The hub is held while the nut is released, or it is tried while the nut comes back; never both in one step. */
     @ParameterizedTest
     @MethodSource("all")
-    void releasesWithTheHubHeldOrTriesItNeverBoth(AdjustmentProcedure school) {
-        assertThat(school.steps(StepKind.RELEASE))
+    void releasesWithTheHubHeldOrTriesItNeverBoth(AdjustmentProcedure procedure) {
+        assertThat(procedure.steps(StepKind.RELEASE))
                 .allSatisfy(step -> assertThat(step.hub() == HubMotion.HOLD_STILL)
                         .isEqualTo(!step.says().contains("trying the hub")))
                 .allSatisfy(step -> assertThat(step.hub() != HubMotion.HOLD_STILL
@@ -126,11 +126,11 @@ class StandardProceduresTest {
                         .isFalse());
     }
 
-    /** What a lock needs belongs to the lock, so that one school serves on every one. */
+    /** What a lock needs belongs to the lock, so that one procedure serves on every one. */
     @ParameterizedTest
     @MethodSource("all")
-    void saysNothingOfTheLock(AdjustmentProcedure school) {
-        assertThat(school.steps())
+    void saysNothingOfTheLock(AdjustmentProcedure procedure) {
+        assertThat(procedure.steps())
                 .extracting(step -> (step.says() + " " + step.lookOutFor()).toLowerCase(Locale.ROOT))
                 .noneMatch(words -> words.matches(
                         ".*\\b(cotters?|slots?|holes?|tabs?|tangs?|collar|stake|screws?|jam nut|outer nut)\\b.*"));
@@ -139,11 +139,11 @@ class StandardProceduresTest {
     /** Read in the other unit it is twelve times off: only a figure printed in inch-pounds may speak of them. */
     @ParameterizedTest
     @MethodSource("all")
-    void speaksOfInchPoundsOnlyWhereItAsksThem(AdjustmentProcedure school) {
-        assertThat(school.steps())
+    void speaksOfInchPoundsOnlyWhereItAsksThem(AdjustmentProcedure procedure) {
+        assertThat(procedure.steps())
                 .filteredOn(step -> (step.says() + step.lookOutFor()).contains("nch-pound"))
-                .allSatisfy(
-                        step -> assertThat(school.asksInchPounds(step.kind())).isTrue());
+                .allSatisfy(step ->
+                        assertThat(procedure.asksInchPounds(step.kind())).isTrue());
     }
 
     @Test
@@ -163,16 +163,17 @@ class StandardProceduresTest {
     /** The file read again says what the product goes by; and column by column what was written. */
     @Test
     void readsWhatIsWritten() throws IOException {
-        try (InputStream file = requireNonNull(AdjustmentProcedure.class.getResourceAsStream("nut-schools.csv"))) {
+        try (InputStream file =
+                requireNonNull(AdjustmentProcedure.class.getResourceAsStream("adjustment-procedures.csv"))) {
             assertThat(StandardProcedures.read("again", new InputStreamReader(file, StandardCharsets.UTF_8)))
                     .isEqualTo(StandardProcedures.all())
                     .hasSizeGreaterThan(10);
         }
         List<AdjustmentProcedure> read = StandardProcedures.read("ours", new StringReader(HEADERS + """
-                        school|ONE|First|here|so|talk|yes
+                        procedure|ONE|First|here|so|talk|yes
                         step|SEAT|hard|10-20 N·m|90|TURN_BOTH_WAYS|5|care
                         step|FINAL|soft|~15 lbf·in+||HOLD_STILL||
-                        school|TWO|Second|there|else|book|no
+                        procedure|TWO|Second|there|else|book|no
                         step|SEAT|push|||TURN_BOTH_WAYS|3|"""));
 
         assertThat(read)
@@ -212,7 +213,7 @@ class StandardProceduresTest {
                                 false,
                                 List.of(new SequenceStep(
                                         StepKind.SEAT, "push", null, false, null, HubMotion.TURN_BOTH_WAYS, 3, ""))));
-        assertThatThrownBy(() -> StandardProcedures.read("ours", new StringReader(HEADERS + "school|ONE|First\n")))
+        assertThatThrownBy(() -> StandardProcedures.read("ours", new StringReader(HEADERS + "procedure|ONE|First\n")))
                 .hasMessageStartingWith("ours:3: 3 columns, not 7");
     }
 
@@ -229,7 +230,7 @@ class StandardProceduresTest {
                 .hasMessageStartingWith(what);
     }
 
-    private static AdjustmentProcedure school(String id) {
+    private static AdjustmentProcedure procedure(String id) {
         return BY_ID.getOrDefault(id, ALL.getFirst());
     }
 

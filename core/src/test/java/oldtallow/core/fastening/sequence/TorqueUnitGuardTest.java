@@ -104,7 +104,7 @@ class TorqueUnitGuardTest {
     }
 
     @Test
-    void takesMoreThanFiftyWhereTheSchoolSaysOrMore() {
+    void takesMoreThanFiftyWhereTheProcedureSaysOrMore() {
         TorqueRange seat = FIFTY_FOOT_POUNDS_OR_MORE;
 
         assertThat(TorqueUnitGuard.question(100, POUND_FORCE_FOOT, seat)).isEmpty();
@@ -159,7 +159,7 @@ class TorqueUnitGuardTest {
                 .hasMessageContaining("1500 N·m");
     }
 
-    /** No number may pass in inch-pounds and in foot-pounds alike, whatever a school asks for. */
+    /** No number may pass in inch-pounds and in foot-pounds alike, whatever a procedure asks for. */
     @Test
     void neverLetsOneNumberPassInBothPoundUnits() {
         var random = new Random(12);

@@ -60,7 +60,7 @@ final class JobInHand {
                 job,
                 hub,
                 List.copyOf(entries),
-                (scope, chosen) -> StandardProcedures.of(chosen.orElseGet(() -> scope.school(preset.school()))),
+                (scope, chosen) -> StandardProcedures.of(chosen.orElseGet(() -> scope.procedure(preset.procedure()))),
                 brief -> plans.computeIfAbsent(brief, Planner::plan));
     }
 
@@ -115,11 +115,11 @@ final class JobInHand {
 
     record Hub(Construction construction, Fastening fastening, Fittings fittings) implements BuiltHub {}
 
-    /** Any school holds, no reading speaks against a sequence. */
+    /** Any procedure holds, no reading speaks against a sequence. */
     private static final class AnySequence implements EntryRules.Sequences<Hub> {
 
         @Override
-        public void requireFit(Bench<Hub> bench, String school) {
+        public void requireFit(Bench<Hub> bench, String procedure) {
             // any
         }
 

@@ -55,7 +55,7 @@ public final class Briefs {
                 Choices.USUAL,
                 Known.NOTHING,
                 Worker.MECHANIC,
-                StandardProcedures.of(scope.school(preset.school())),
+                StandardProcedures.of(scope.procedure(preset.procedure())),
                 Set.of());
     }
 
@@ -100,13 +100,13 @@ public final class Briefs {
                                 .filter(b -> b.construction() == Construction.FULL_FLOATING_REAR)
                                 .map(b -> with(b, b.fittings().with(Spacing.SPACER))),
                         StandardProcedures.all().stream()
-                                .map(school -> with(of(Construction.STEPPED_BRAKED, Scope.REPACK), school)))
+                                .map(procedure -> with(of(Construction.STEPPED_BRAKED, Scope.REPACK), procedure)))
                 .flatMap(Function.identity())
                 .distinct();
     }
 
     /** Every construction, scope, lock and verdict with every way of cleaning, reuse, cups and getting the cone off. */
-    static Stream<JobBrief> everySchool() {
+    static Stream<JobBrief> everyProcedure() {
         return presets()
                 .flatMap(each(Fastening.values(), Briefs::with))
                 .flatMap(each(Cleaning.values(), Briefs::chosen))
@@ -116,12 +116,12 @@ public final class Briefs {
                 .flatMap(brief -> CONDEMNED.stream().map(parts -> with(brief, parts)));
     }
 
-    /** Every construction, scope, lock and worker with every school of the nut, and every new hub or way of removing cups. */
+    /** Every construction, scope, lock and worker with every procedure of the nut, and every new hub or way of removing cups. */
     static Stream<JobBrief> everyNut() {
         return presets()
                 .flatMap(each(Fastening.values(), Briefs::with))
                 .flatMap(each(Worker.values(), Briefs::with))
-                .flatMap(brief -> StandardProcedures.all().stream().map(school -> with(brief, school)))
+                .flatMap(brief -> StandardProcedures.all().stream().map(procedure -> with(brief, procedure)))
                 .flatMap(brief -> brief.isOnNewHub()
                         ? each(HubBrings.values(), Briefs::chosen).apply(brief)
                         : each(CupRemoval.values(), Briefs::chosen).apply(brief));
@@ -172,7 +172,7 @@ public final class Briefs {
         JobBrief of(JobBrief brief, T one);
     }
 
-    /** The same brief with another lock, fittings, schools, records or worker, or other parts condemned. */
+    /** The same brief with another lock, fittings, procedures, records or worker, or other parts condemned. */
     @SuppressWarnings("unchecked")
     static JobBrief with(JobBrief b, Object one) {
         return new JobBrief(
@@ -183,7 +183,7 @@ public final class Briefs {
                 one instanceof Choices choices ? choices : b.choices(),
                 one instanceof Known known ? known : b.known(),
                 one instanceof Worker worker ? worker : b.worker(),
-                one instanceof AdjustmentProcedure school ? school : b.school(),
+                one instanceof AdjustmentProcedure procedure ? procedure : b.procedure(),
                 one instanceof Set<?> condemned ? (Set<Part>) condemned : b.condemned());
     }
 

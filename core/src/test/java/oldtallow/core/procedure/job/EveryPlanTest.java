@@ -8,15 +8,15 @@ import java.util.stream.Stream;
 import oldtallow.core.procedure.brief.JobBrief;
 import org.junit.jupiter.api.Test;
 
-/** Every construction, scope, lock, school and fitting there is: hundreds of thousands of plans, done in a shop of its own. */
+/** Every construction, scope, lock, procedure and fitting there is: hundreds of thousands of plans, done in a shop of its own. */
 class EveryPlanTest {
 
     /** Constructions with scopes × locks. */
     private static final int LOCKED = 64 * 7;
 
     @Test
-    void everyPlanOfEverySchoolCanBeDoneInTheShop() {
-        assertThat(allCanBeDone(Briefs.everySchool())).isEqualTo(LOCKED * 2 * 2 * 3 * 4 * 6);
+    void everyPlanOfEveryProcedureCanBeDoneInTheShop() {
+        assertThat(allCanBeDone(Briefs.everyProcedure())).isEqualTo(LOCKED * 2 * 2 * 3 * 4 * 6);
     }
 
     @Test

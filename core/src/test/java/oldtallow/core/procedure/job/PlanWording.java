@@ -55,13 +55,13 @@ final class PlanWording {
             Word.of(
                     "tabs?|tab washer|outer nut|inner nut|both nuts",
                     b -> b.fastening() == Fastening.TWO_NUTS
-                            || b.school().id().value().equals("TWO_NUTS")),
+                            || b.procedure().id().value().equals("TWO_NUTS")),
             Word.of("stake[ds]?|collar", b -> b.fastening() == Fastening.STAKED_NUT),
             Word.of("lock plate|lock screws", b -> b.fastening() == Fastening.RING_AND_LOCK_PLATE),
             Word.of(
                     "inch-pounds?",
                     b -> Stream.of(StepKind.values())
-                            .anyMatch(kind -> b.school().asksInchPounds(kind))),
+                            .anyMatch(kind -> b.procedure().asksInchPounds(kind))),
             Word.of("pedal", b -> b.construction().hasPedal()),
             Word.of("linings?|backing plate|calipers?|pads|brakes?", PlanWording::hasBrake),
             Word.of(
@@ -90,8 +90,8 @@ final class PlanWording {
             Map.entry(
                     Caution.INCH_POUNDS,
                     (s, b) -> s.id().equals("nut.seat")
-                            ? b.school().asksInchPounds(StepKind.SEAT)
-                            : s.id().equals("nut.fine") && b.school().asksInchPounds(StepKind.FINAL)),
+                            ? b.procedure().asksInchPounds(StepKind.SEAT)
+                            : s.id().equals("nut.fine") && b.procedure().asksInchPounds(StepKind.FINAL)),
             Map.entry(Caution.BRAKE_DUST, (s, b) -> hasBrake(b)),
             Map.entry(Caution.BRAKE_HOSE, (s, b) -> b.fittings().brake() == BrakeKind.DISC),
             Map.entry(Caution.BRAKE_FACE, (s, b) -> hasBrake(b)),

@@ -178,9 +178,9 @@ class PlannerTest {
         assertThat(build.mustChecks()).extracting(Check::id).doesNotContain("grease.goes-with-old");
     }
 
-    /** Figures of the seating in foot-pounds; only a school that asks inch-pounds warns of them, and only there. */
+    /** Figures of the seating in foot-pounds; only a procedure that asks inch-pounds warns of them, and only there. */
     @Test
-    void asksForAWrenchOnlyWhereTheSchoolPullsATorque() {
+    void asksForAWrenchOnlyWhereTheProcedurePullsATorque() {
         JobBrief brief = Briefs.of(Construction.STEPPED_BRAKED, Scope.REPACK);
         Plan fingers = Planner.plan(brief);
         Plan inches = Planner.plan(Briefs.with(brief, StandardProcedures.of(ProcedureId.INCH_POUND)));
@@ -262,7 +262,7 @@ class PlannerTest {
     }
 
     @Test
-    void hooksTheConeOffWithTheNutWhereThatSchoolIsChosen() {
+    void hooksTheConeOffWithTheNutWhereThatProcedureIsChosen() {
         Plan plan = Planner.plan(Briefs.with(
                 Briefs.of(Construction.STEPPED_UNBRAKED, Scope.RENEW), Choices.USUAL.with(InboardCone.HOOKED)));
 
@@ -329,7 +329,7 @@ class PlannerTest {
                         brief.choices(),
                         brief.known(),
                         brief.worker(),
-                        brief.school(),
+                        brief.procedure(),
                         Set.of(Part.INBOARD_CONE)))
                 .isInstanceOf(OutOfRangeException.class)
                 .hasMessageContaining("they wear together");

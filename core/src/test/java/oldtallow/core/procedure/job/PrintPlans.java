@@ -91,7 +91,7 @@ final class PrintPlans {
                 + brief.fittings().brake() + ", "
                 + brief.fittings().spacing() + ", " + brief.fittings().snapRing() + ", "
                 + brief.fittings().wheel() + ", "
-                + brief.school().label() + (brief.isOnNewHub() ? ", hub brings " + choices.hubBrings() : "") + ", "
+                + brief.procedure().label() + (brief.isOnNewHub() ? ", hub brings " + choices.hubBrings() : "") + ", "
                 + choices.inboardCone() + ", " + choices.races() + ", " + choices.cupRemoval() + ", "
                 + choices.cleaning() + ", "
                 + brief.worker() + (brief.condemned().isEmpty() ? "" : ", condemned " + brief.condemned());

@@ -59,7 +59,7 @@ class BearingJudgeTest {
 
     @ParameterizedTest
     @EnumSource(DamageMode.class)
-    void damageOnARaceEndsABearingWhateverTheSchool(DamageMode mode) {
+    void damageOnARaceEndsABearingWhateverThePractice(DamageMode mode) {
         mode.spots().stream().filter(Spot::isRunning).forEach(spot -> {
             Verdict verdict = BearingJudge.judge(List.of(clear(mode, spot)), WELL, false);
             assertThat(verdict.outcome())
@@ -88,7 +88,7 @@ class BearingJudgeTest {
     }
 
     @Test
-    void theSchoolsDifferOnlyWhereNothingIsWrong() {
+    void thePracticesDifferOnlyWhereNothingIsWrong() {
         Verdict reuse = BearingJudge.judge(List.of(), WELL, false);
         Verdict renew = BearingJudge.judge(List.of(), WELL, true);
 

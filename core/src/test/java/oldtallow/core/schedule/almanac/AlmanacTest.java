@@ -332,9 +332,9 @@ class AlmanacTest {
                 .isEqualTo(YEARLY.trigger());
     }
 
-    /** A camper off the road has its own school, which is not halved again; a workshop's rule is: common practice. */
+    /** A camper off the road has its own practice, which is not halved again; a workshop's rule is: common practice. */
     @Test
-    void whatASchoolWasMadeForDoesNotShortenItTwice() {
+    void whatAPracticeWasMadeForDoesNotShortenItTwice() {
         DueRule rule = rule(DueAction.REPACK, Trigger.Kind.KILOMETRES, 5_000);
         Function<Authority, Integer> km = authority -> GoverningRule.among(
                         List.of(figure(authority, rule)), Set.of(Severity.OFF_ROAD), Duty.REMOTE_CAMPER)

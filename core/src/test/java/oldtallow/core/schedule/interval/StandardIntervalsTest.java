@@ -21,10 +21,10 @@ import org.junit.jupiter.params.provider.EnumSource;
 
 class StandardIntervalsTest {
 
-    private static final String HEADER = "school,name,action,trigger,number,source\n";
+    private static final String HEADER = "practice,name,action,trigger,number,source\n";
 
     @Test
-    void shipsTheSchoolsOfTheTrade() {
+    void shipsThePracticesOfTheTrade() {
         assertThat(StandardIntervals.all())
                 .extracting(IntervalPractice::id)
                 .containsExactly(
@@ -39,9 +39,9 @@ class StandardIntervalsTest {
                         "heavy-trailer",
                         "spring-cap",
                         "after-storage");
-        assertThat(StandardIntervals.all()).allSatisfy(school -> {
-            assertThat(school.rules()).doesNotHaveDuplicates();
-            assertThat(school.source()).contains("common practice");
+        assertThat(StandardIntervals.all()).allSatisfy(practice -> {
+            assertThat(practice.rules()).doesNotHaveDuplicates();
+            assertThat(practice.source()).contains("common practice");
         });
     }
 
@@ -60,10 +60,10 @@ class StandardIntervalsTest {
         "classic-car, REPACK, KILOMETRES, 10000",
         "four-wheel-drive, REPACK, KILOMETRES, 12000",
     })
-    void countsMilesInKilometres(String school, DueAction action, Trigger.Kind kind, int miles) {
+    void countsMilesInKilometres(String practice, DueAction action, Trigger.Kind kind, int miles) {
         int kilometres = (int) Math.round(miles * 1.609344);
 
-        assertThat(school(school).rules()).contains(new DueRule(action, kind.of(kilometres)));
+        assertThat(practice(practice).rules()).contains(new DueRule(action, kind.of(kilometres)));
     }
 
     @ParameterizedTest
@@ -151,11 +151,11 @@ class StandardIntervalsTest {
         "HEAVY_TRAILER, '', STEPPED_BRAKED, year-or-distance",
         "TRAILER, '', OIL_BATH_HEAVY, heavy-trailer",
     })
-    void followsWhatTheRigIs(Duty rig, String use, Construction construction, String school) {
+    void followsWhatTheRigIs(Duty rig, String use, Construction construction, String practice) {
         Set<Severity> uses = use.isEmpty() ? Set.of() : Set.of(Severity.valueOf(use));
 
         assertThat(StandardIntervals.common(Duty.at(rig, uses, construction)).id())
-                .isEqualTo(school);
+                .isEqualTo(practice);
     }
 
     /** Topping up is no service, and asked only where there is such a cap: common practice. */
@@ -171,8 +171,8 @@ class StandardIntervalsTest {
 
     @Test
     void saysWhatEachRuleGoesBy() {
-        assertThat(school("year-or-distance").source()).isEqualTo("common practice: 12 months or 12000 mi");
-        school("year-or-distance")
+        assertThat(practice("year-or-distance").source()).isEqualTo("common practice: 12 months or 12000 mi");
+        practice("year-or-distance")
                 .bySource()
                 .forEach((source, rules) -> assertThat(source)
                         .satisfies(words -> assertThat(words.contains("wheel was off"))
@@ -182,16 +182,16 @@ class StandardIntervalsTest {
     /** The file read again says what the product goes by. */
     @Test
     void readsWhatIsWritten() throws IOException {
-        try (InputStream file = requireNonNull(IntervalPractice.class.getResourceAsStream("interval-schools.csv"))) {
+        try (InputStream file = requireNonNull(IntervalPractice.class.getResourceAsStream("interval-practices.csv"))) {
             assertThat(StandardIntervals.read("again", new InputStreamReader(file, StandardCharsets.UTF_8))
                             .values())
                     .containsExactlyElementsOf(StandardIntervals.all())
-                    .allSatisfy(school -> {
-                        assertThat(school.rules()).isNotEmpty();
-                        assertThat(school.bySource().values().stream()
+                    .allSatisfy(practice -> {
+                        assertThat(practice.rules()).isNotEmpty();
+                        assertThat(practice.bySource().values().stream()
                                         .flatMap(List::stream)
                                         .toList())
-                                .containsExactlyInAnyOrderElementsOf(school.rules());
+                                .containsExactlyInAnyOrderElementsOf(practice.rules());
                     });
         }
     }
@@ -261,7 +261,7 @@ class StandardIntervalsTest {
                 .hasMessageContaining("header");
     }
 
-    private static IntervalPractice school(String id) {
+    private static IntervalPractice practice(String id) {
         return StandardIntervals.all().stream()
                 .filter(one -> one.id().equals(id))
                 .findFirst()

@@ -164,7 +164,7 @@ record AidsView(
     /**
      * Grease.
      *
-     * @param fill of the hub's hollow, by its own school
+     * @param fill of the hub's hollow, by its own practice
      * @param inIt null where nobody ever wrote it down
      * @param gun null for a usual one
      * @param stroke of it, cm³

@@ -2,7 +2,7 @@
   import { Field } from '$ui/field'
   import { NumberField } from '$ui/number-field'
   import { Pick } from '$ui/pick'
-  import type { TypedStep } from './school-entry.svelte'
+  import type { TypedStep } from './procedure-entry.svelte'
 
   interface Props {
     step: TypedStep

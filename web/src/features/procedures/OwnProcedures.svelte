@@ -7,13 +7,13 @@
   import { session } from '$features/session'
   import { Button } from '$ui/button'
   import { Pick } from '$ui/pick'
-  import { SchoolEntry } from './school-entry.svelte'
-  import SchoolForm from './SchoolForm.svelte'
+  import { ProcedureEntry } from './procedure-entry.svelte'
+  import ProcedureForm from './ProcedureForm.svelte'
 
   const attempt = new Attempt()
-  let own = $state.raw<Schemas['OwnSchoolView'][]>([])
+  let own = $state.raw<Schemas['OwnProcedureView'][]>([])
   let all = $state.raw<Schemas['ProcedureView'][]>([])
-  let entry = $state.raw<SchoolEntry | null>(null)
+  let entry = $state.raw<ProcedureEntry | null>(null)
 
   const inUse = $derived(own.filter((one) => !one.retired))
   const begin = $derived([
@@ -23,50 +23,50 @@
 
   async function load(): Promise<void> {
     await attempt.run(async () => {
-      const [mine, reference] = await Promise.all([api.ownSchools(), records.reference()])
+      const [mine, reference] = await Promise.all([api.ownProcedures(), records.reference()])
       own = mine
-      all = reference.schools
+      all = reference.procedures
     })
   }
 
   function start(id: string): void {
     const copied = all.find((one) => one.id === id)
-    entry = copied ? SchoolEntry.copy(copied) : SchoolEntry.blank()
+    entry = copied ? ProcedureEntry.copy(copied) : ProcedureEntry.blank()
   }
 
   onMount(() => void load())
 </script>
 
-<section aria-labelledby="schools">
-  <h2 id="schools" class="type-h">Your own nut sequences</h2>
+<section aria-labelledby="procedures">
+  <h2 id="procedures" class="type-h">Your own nut sequences</h2>
   <p class="text-label text-ink2">
     Written by the workshop, or copied from a manual with its source; offered beside the trade’s
     {all.length - inUse.length} wherever a nut is set.
   </p>
   <ul class="mt-1 border-t-2 border-ink">
-    {#each inUse as one (one.school.id)}
+    {#each inUse as one (one.procedure.id)}
       <li class="flex items-center justify-between gap-3 border-b border-rule py-1">
         <span
-          ><span class="font-semibold">{one.school.label}</span>
+          ><span class="font-semibold">{one.procedure.label}</span>
           <span class="block text-label text-ink2"
-            >{one.school.source}; {one.school.steps.length} steps</span
+            >{one.procedure.source}; {one.procedure.steps.length} steps</span
           ></span
         >
         {#if session.mayManage}
           <span class="flex gap-2">
             <Button
               size="list"
-              aria-label={`Change ${one.school.label}`}
+              aria-label={`Change ${one.procedure.label}`}
               onclick={() => {
-                entry = SchoolEntry.change(one)
+                entry = ProcedureEntry.change(one)
               }}>Change</Button
             >
             <Button
               size="list"
-              aria-label={`Offer ${one.school.label} no longer`}
+              aria-label={`Offer ${one.procedure.label} no longer`}
               onclick={() =>
                 void attempt.run(async () => {
-                  own = await api.retireSchool(one.school.id)
+                  own = await api.retireProcedure(one.procedure.id)
                 })}>Offer it no longer</Button
             >
           </span>
@@ -77,7 +77,7 @@
     {/each}
   </ul>
   {#if entry}
-    <SchoolForm
+    <ProcedureForm
       {entry}
       onclose={() => {
         entry = null

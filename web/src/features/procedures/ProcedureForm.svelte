@@ -1,11 +1,11 @@
 <script lang="ts">
   import { Button } from '$ui/button'
   import { Field } from '$ui/field'
-  import type { SchoolEntry } from './school-entry.svelte'
+  import type { ProcedureEntry } from './procedure-entry.svelte'
   import StepFields from './StepFields.svelte'
 
   interface Props {
-    entry: SchoolEntry
+    entry: ProcedureEntry
     /** Saved, or left. */
     onclose: () => void
   }

@@ -1,4 +1,4 @@
--- What holds the walls between workshops and the order of the book: row security, policies, rights of the application's role,
+-- What keeps workshops apart and the book in order: row security, policies, rights of the application's role,
 -- functions, triggers, constraints, indexes. Run by the build on a database that has just been migrated, and by the application
 -- at every start; what differs was lost on the way, in a backup restored without its roles for one.
 --   turn    what must stand before others can

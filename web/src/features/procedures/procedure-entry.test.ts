@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import { answerWith, json } from '$testing/answers'
-import { SchoolEntry } from './school-entry.svelte'
+import { ProcedureEntry } from './procedure-entry.svelte'
 
 const torque = (newtonMetres: number) => ({
   newtonMetres,
@@ -31,7 +31,7 @@ const inchPound = {
 describe('a sequence of the workshop’s own', () => {
   it('begins blank with the five kinds of step, and sends only those that say something', async () => {
     const sent = answerWith(() => json([]))
-    const entry = SchoolEntry.blank()
+    const entry = ProcedureEntry.blank()
     expect(entry.steps.map((step) => step.kind)).toEqual([
       'SEAT',
       'RELEASE',
@@ -54,7 +54,7 @@ describe('a sequence of the workshop’s own', () => {
   })
 
   it('copies another under a name of its own', () => {
-    const entry = SchoolEntry.copy({ ...inchPound, steps: [...inchPound.steps] })
+    const entry = ProcedureEntry.copy({ ...inchPound, steps: [...inchPound.steps] })
     expect(entry.label).toBe('')
     expect(entry.version).toBe(0)
     expect(entry.steps[0]).toMatchObject({ least: '11.3', most: '13.6', unit: 'NEWTON_METRE' })
@@ -63,7 +63,7 @@ describe('a sequence of the workshop’s own', () => {
 
   it('keeps everything while the server refuses it', async () => {
     answerWith(() => json({ errors: [{ field: 'label', remedy: 'must be 1 to 60' }] }, 422))
-    const entry = SchoolEntry.blank()
+    const entry = ProcedureEntry.blank()
     entry.source = 'manual, page 3'
     expect(await entry.save()).toBe(false)
     expect(entry.fieldError('label')).toContain('1 to 60')
@@ -71,7 +71,7 @@ describe('a sequence of the workshop’s own', () => {
   })
 
   it('adds and takes out steps where they belong', () => {
-    const entry = SchoolEntry.blank()
+    const entry = ProcedureEntry.blank()
     entry.add(0)
     expect(entry.steps.map((step) => step.kind).slice(0, 3)).toEqual(['SEAT', 'SEAT', 'RELEASE'])
     entry.remove(1)

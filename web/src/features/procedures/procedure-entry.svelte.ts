@@ -8,7 +8,7 @@ type Step = Schemas['StepForm']
 export type Kind = Step['kind']
 export type Unit = Schemas['TorqueRangeForm']['unit']
 
-/** A step of a school as it is typed. */
+/** A step of a procedure as it is typed. */
 export interface TypedStep {
   kind: Kind
   says: string
@@ -42,8 +42,8 @@ const USUAL: Record<Kind, Step['hub']> = {
   LOCK_AND_CHECK: 'TURN_AND_FEEL',
 }
 
-/** A school being written, or copied from a manual; nothing is lost while the server refuses it. */
-export class SchoolEntry extends Attempt {
+/** A procedure being written, or copied from a manual; nothing is lost while the server refuses it. */
+export class ProcedureEntry extends Attempt {
   label = $state('')
   source = $state('')
   usedOn = $state('')
@@ -57,9 +57,9 @@ export class SchoolEntry extends Attempt {
     super()
   }
 
-  /** A blank one: the five kinds of step every school shares. */
-  static blank(): SchoolEntry {
-    const entry = new SchoolEntry(crypto.randomUUID(), 0)
+  /** A blank one: the five kinds of step every procedure shares. */
+  static blank(): ProcedureEntry {
+    const entry = new ProcedureEntry(crypto.randomUUID(), 0)
     entry.steps = (Object.keys(USUAL) as Kind[]).map((kind) => ({
       ...EMPTY,
       kind,
@@ -69,8 +69,8 @@ export class SchoolEntry extends Attempt {
   }
 
   /** A copy of another to begin with, under a name of its own. */
-  static copy(of: Schemas['ProcedureView']): SchoolEntry {
-    const entry = new SchoolEntry(crypto.randomUUID(), 0)
+  static copy(of: Schemas['ProcedureView']): ProcedureEntry {
+    const entry = new ProcedureEntry(crypto.randomUUID(), 0)
     entry.fill({
       ...of,
       label: '',
@@ -87,8 +87,8 @@ export class SchoolEntry extends Attempt {
     return entry
   }
 
-  static change(own: Schemas['OwnSchoolView']): SchoolEntry {
-    const entry = new SchoolEntry(own.school.id, own.version)
+  static change(own: Schemas['OwnProcedureView']): ProcedureEntry {
+    const entry = new ProcedureEntry(own.procedure.id, own.version)
     entry.fill(own.written)
     return entry
   }
@@ -103,7 +103,7 @@ export class SchoolEntry extends Attempt {
   }
 
   save(): Promise<boolean> {
-    return this.run(() => api.putSchool(this.id, this.version, this.form()))
+    return this.run(() => api.putProcedure(this.id, this.version, this.form()))
   }
 
   private fill(form: Form): void {

@@ -1,0 +1,1 @@
+export { default as OwnProcedures } from './OwnProcedures.svelte'
