@@ -144,7 +144,7 @@
     {#if draft.kind === 'NUT_SEQUENCE'}
       <Pick
         class="tab:col-span-2"
-        label="Nearest school"
+        label="Nearest procedure"
         options={procedureOptions}
         value={draft.procedure}
         onchange={(procedure) => {

@@ -37,7 +37,7 @@
 </script>
 
 <div class="flex flex-col gap-2 tab:col-span-2">
-  <Pick label="Start from a school of the trade" {options} value="" onchange={copy} />
+  <Pick label="Start from a practice of the trade" {options} value="" onchange={copy} />
   <p class="text-label text-ink2">Of several rules for one thing the sooner counts.</p>
   {#each rows as row, i (row.key)}
     <fieldset

@@ -2,6 +2,8 @@
 export interface KeyBinding {
   /** As `KeyboardEvent.key` names it; several keys may do the same. */
   keys: string[]
+  /** Together with Ctrl, or with the command key. */
+  ctrl?: boolean
   /** As the help lists it; one without words is not listed. */
   does: string
   run: () => void
@@ -40,12 +42,12 @@ class Keys {
   }
 
   handle(event: KeyboardEvent): void {
-    if (event.ctrlKey || event.metaKey || event.altKey || typing(event.target) || pressing(event))
-      return
+    if (event.altKey || typing(event.target) || pressing(event)) return
+    const ctrl = event.ctrlKey || event.metaKey
     if (this.helpOpen && event.key !== '?') return
     // the view on top comes first
     for (const layer of this.layers.toReversed()) {
-      const binding = layer.find((b) => b.keys.includes(event.key))
+      const binding = layer.find((b) => b.keys.includes(event.key) && (b.ctrl ?? false) === ctrl)
       if (binding) {
         event.preventDefault()
         binding.run()

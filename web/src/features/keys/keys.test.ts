@@ -22,6 +22,19 @@ describe('keys', () => {
     return run
   }
 
+  it('with Ctrl are others than without', () => {
+    const plain = bind('z')
+    const undo = vi.fn()
+    added.push(keys.add([{ keys: ['z'], ctrl: true, does: '', run: undo }]))
+
+    press('z', document.body, { ctrlKey: true })
+    expect(undo).toHaveBeenCalledOnce()
+    expect(plain).not.toHaveBeenCalled()
+    press('z')
+    expect(plain).toHaveBeenCalledOnce()
+    expect(undo).toHaveBeenCalledOnce()
+  })
+
   it('run what the view on top binds', () => {
     const below = bind('u')
     const top = bind('u')

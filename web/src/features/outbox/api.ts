@@ -16,6 +16,8 @@ export const api = {
     ),
   stepDone: (id: string, body: Schemas['StepDoneForm']) =>
     dataOf(client.POST('/api/v1/jobs/{jobId}/steps', { params: ofJob(id), body })),
+  runDone: (id: string, body: Schemas['RunDoneForm']) =>
+    dataOf(client.POST('/api/v1/jobs/{jobId}/runs', { params: ofJob(id), body })),
   undoStep: (id: string, body: Schemas['UndoForm']) =>
     dataOf(client.POST('/api/v1/jobs/{jobId}/undo', { params: ofJob(id), body })),
   waive: (id: string, body: Schemas['WaiverForm']) =>

@@ -7,6 +7,7 @@ type Job = Schemas['JobView']
 /** What an outbox takes, and how it is sent. Entries of a job are answered with the job as it stands then. */
 export const senders = {
   step: (jobId: string, body: Schemas['StepDoneForm']) => api.stepDone(jobId, body),
+  run: (jobId: string, body: Schemas['RunDoneForm']) => api.runDone(jobId, body),
   undo: (jobId: string, body: Schemas['UndoForm']) => api.undoStep(jobId, body),
   waiver: (jobId: string, body: Schemas['WaiverForm']) => api.waive(jobId, body),
   condemned: (jobId: string, body: Schemas['CondemnedForm']) => api.condemn(jobId, body),

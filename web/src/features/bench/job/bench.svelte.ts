@@ -2,17 +2,22 @@ import { records } from '$features/records'
 import { ProblemError, type Problem, type Schemas } from '$api/request'
 import { Attempt } from '$api/attempt.svelte'
 import { toSend } from '$api/picture'
+import { pace } from '$features/display'
 import { outbox, type Body, type JobKind } from '$features/outbox'
 import type { PartName, PartStatus } from '$features/section'
 import { moveNow, type Item, type Move } from './move'
 import { Readings } from './readings.svelte'
+import { JobEntries } from './job-entries'
+import { kindsOf, stepsOf } from './run'
+import { Warned } from './warned.svelte'
 
 type Job = Schemas['JobView']
 type Step = Schemas['BenchStepView']
+type Run = Schemas['RunView']
 export type { Item, Move } from './move'
 
 /** A job as this device sees it, and what was ticked here on the step to do now. */
-export class Bench {
+export class Bench extends JobEntries {
   job = $state.raw<Job | null>(null)
   reference = $state.raw<Schemas['BenchReferenceView'] | null>(null)
   section = $state.raw<Schemas['SectionView'] | null>(null)
@@ -36,8 +41,14 @@ export class Bench {
 
   readonly step: Step | null = $derived(this.job?.walk.now ?? null)
 
+  /** What the hands do now in one go; null where it goes step by step. */
+  readonly run: Run | null = $derived(pace.byRuns ? (this.job?.walk.run ?? null) : null)
+
+  /** What stands on the card with all it asks: the step to do, or what the run ends with. */
+  readonly asking: Step | null = $derived(this.run?.steps.at(-1) ?? this.step)
+
   /** What is judged now; null at other steps. */
-  readonly item: Item | null = $derived(this.step?.judges ?? null)
+  readonly item: Item | null = $derived(this.asking?.judges ?? null)
 
   readonly judging = $derived(this.job?.judgings.find((one) => one.item === this.item) ?? null)
 
@@ -59,10 +70,16 @@ export class Bench {
     return { ...off, ...Object.fromEntries(hand) }
   })
 
+  private readonly warned: Warned
+
   constructor(
     readonly id: string,
     private readonly mayRelease: () => boolean,
-  ) {}
+    person = '',
+  ) {
+    super()
+    this.warned = new Warned(`${id} ${person}`)
+  }
 
   /** Whether an entry of this device is not known to be saved. */
   get hasWaiting(): boolean {
@@ -77,8 +94,14 @@ export class Bench {
     return check.met || check.waived || this.metChecks.includes(check.id)
   }
 
+  /** On this job already, so that a line is enough. */
+  warnedOf(id: string): boolean {
+    return this.warned.has(id)
+  }
+
   meetCaution(id: string): void {
     this.metCautions = [...this.metCautions, id]
+    this.warned.add([id])
   }
 
   toggleCheck(id: string): void {
@@ -127,20 +150,27 @@ export class Bench {
     await this.enter('step', { stepId: step.id, checksMet, readings }, step.what)
   }
 
-  /** Takes the step done last back. */
+  /** Finishes all of a run; what must hold of it stands on the button that was pressed. */
+  async finishRun(): Promise<void> {
+    const { run } = this
+    if (!run || this.attempt.busy || this.hasWaiting) return
+    const readings = this.readings.forms()
+    if (readings === null) return
+    const steps = stepsOf(run, readings, (check) => check.must || this.checkMet(check))
+    steps.at(-1)?.checksMet.push(...this.extraChecks)
+    const entered = await this.enter(
+      'run',
+      { steps },
+      run.steps.map((step) => step.what).join(', '),
+    )
+    if (entered) this.warned.add(run.steps.flatMap((step) => step.cautions).map((one) => one.id))
+  }
+
+  /** Takes back what the last press wrote down. */
   back(): Promise<boolean> {
-    const last = this.job?.walk.done.at(-1)
+    const last = this.job?.walk.lastPress
     if (!last) return Promise.resolve(false)
-    return this.enter('undo', { stepId: last.stepId }, 'a step taken back')
-  }
-
-  waive(checkId: string, reason: string): Promise<boolean> {
-    return this.enter('waiver', { checkId, reason }, 'a check let go')
-  }
-
-  /** These parts do not go back. */
-  condemn(parts: Schemas['CondemnedForm']['parts'], reason: string): Promise<boolean> {
-    return this.enter('condemned', { parts, reason }, 'parts that do not go back')
+    return this.enter('undo', { entryId: last.entryId }, 'a press taken back')
   }
 
   /** What was noticed at the first look, what is still under way to the server included. */
@@ -168,61 +198,8 @@ export class Bench {
     return this.enter('photo', { stepId: step.id, file: await toSend(file) }, 'a photo')
   }
 
-  judge(form: Omit<Schemas['JudgingForm'], 'id'>): Promise<boolean> {
-    return this.enter('judging', form, 'a verdict')
-  }
-
-  /** Seen clean, felt and turned, and nothing found. */
-  nothingFound(item: Item): Promise<boolean> {
-    const looked = {
-      cleaned: true,
-      by: ['LOOKING', 'FINGERNAIL', 'TURNING'],
-      noisy: false,
-    } as const
-    return this.judge({ item, findings: [], looked: { ...looked, by: [...looked.by] } })
-  }
-
-  /** Which grease goes in. */
-  grease(form: Omit<Schemas['GreasedForm'], 'id'>): Promise<boolean> {
-    return this.enter('grease', form, 'the grease')
-  }
-
-  rescope(scope: Schemas['RescopeForm']['scope'], reason: string): Promise<boolean> {
-    return this.enter('scope', { scope, reason }, 'another scope')
-  }
-
-  /** Proved, and found wrong: the job goes back to the nut. */
-  reopenSetting(found: Schemas['SettingReopenedForm']['found'], what = ''): Promise<boolean> {
-    return this.enter('reopened', { found, what }, 'the way back to the nut')
-  }
-
-  /** These cups were not home: the job goes back to them. */
-  cupMoved(cups: Schemas['CupMovedForm']['cups']): Promise<boolean> {
-    return this.enter('cupMoved', { cups }, 'cups that were not home')
-  }
-
-  waits(what: string, bag: string, orderedFrom: string): Promise<boolean> {
-    return this.enter('waits', { what, bag, orderedFrom }, 'the wait for a part')
-  }
-
-  giveUp(reason: string): Promise<boolean> {
-    return this.enter('abandon', { reason }, 'giving it up')
-  }
-
-  goOn(): Promise<boolean> {
-    return this.enter('goesOn', {}, 'going on')
-  }
-
-  close(): Promise<boolean> {
-    return this.enter('close', {}, 'closing the job')
-  }
-
-  signOff(): Promise<boolean> {
-    return this.enter('signOff', {}, 'signing it off')
-  }
-
   /** Through the outbox: kept on this device until it is known what became of it. */
-  private enter<K extends JobKind>(
+  protected enter<K extends JobKind>(
     kind: K,
     form: Omit<Body<K>, 'id'>,
     what: string,
@@ -248,8 +225,21 @@ export class Bench {
       this.metCautions = []
       this.metChecks = []
       this.extraChecks = []
-      this.readings.start(job.walk.now?.readings ?? [])
+      this.startReadings()
     }
+  }
+
+  /** One step's numbers, or those of all steps of the run, each kind once. */
+  startReadings(): void {
+    this.readings.start(
+      this.run ? kindsOf(this.run.steps) : [...(this.job?.walk.now?.readings ?? [])],
+    )
+  }
+
+  /** The other pace, in mid-stage too. */
+  changePace(): void {
+    pace.change()
+    this.startReadings()
   }
 }
 

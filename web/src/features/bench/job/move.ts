@@ -9,6 +9,7 @@ export type Move =
   | { does: 'dial' }
   | { does: 'judge'; item: Item }
   | { does: 'finish'; step: Schemas['BenchStepView'] }
+  | { does: 'run'; run: Schemas['RunView'] }
   | { does: 'goOn' }
   | { does: 'close' }
   | { does: 'signOff' }
@@ -19,6 +20,8 @@ export type Move =
 interface AtBench {
   job: Schemas['JobView'] | null
   step: Schemas['BenchStepView'] | null
+  /** What the hands do now in one go; null where it goes step by step. */
+  run: Schemas['RunView'] | null
   item: Item | null
   judging: Schemas['JudgingView'] | null
   cautionMet: (id: string) => boolean
@@ -31,6 +34,7 @@ export function moveNow(bench: AtBench, mayRelease: boolean): Move {
   if (!job) return { does: 'nothing' }
   if (job.waits) return { does: 'goOn' }
   if (!step) return endMove(job, mayRelease)
+  if (bench.run) return runMove(bench, job, bench.run)
   const caution = step.cautions.find((one) => !bench.cautionMet(one.id))
   if (caution) return { does: 'caution', caution }
   if (bench.item && !bench.judging) return { does: 'judge', item: bench.item }
@@ -38,6 +42,13 @@ export function moveNow(bench: AtBench, mayRelease: boolean): Move {
   if (check?.meaning === 'SETTING_RECORDED' && !job.closing.settingRecorded) return { does: 'dial' }
   if (check) return { does: 'check', check }
   return { does: 'finish', step }
+}
+
+/** Cautions and what must hold stand on the card, and the press says them. */
+function runMove(bench: AtBench, job: Schemas['JobView'], run: Schemas['RunView']): Move {
+  if (bench.item && !bench.judging) return { does: 'judge', item: bench.item }
+  if (run.stop === 'SETTING' && !job.closing.settingRecorded) return { does: 'dial' }
+  return { does: 'run', run }
 }
 
 function endMove(job: Schemas['JobView'], mayRelease: boolean): Move {

@@ -3,7 +3,8 @@
   import { Button } from '$ui/button'
   import { Field } from '$ui/field'
   import type { Bench, Item } from '$features/bench/job'
-  import DamagePatch from './DamagePatch.svelte'
+  import Answers from './Answers.svelte'
+  import Damages from './Damages.svelte'
   import { JudgeEntry } from './judge.svelte'
   import VerdictCard from './VerdictCard.svelte'
 
@@ -32,7 +33,8 @@
       judging={bench.judging}
       comparison={bench.job?.comparison ?? []}
     />{/if}
-  {#if entry.isBearing}
+  {#if !bench.judging}<Answers {entry} {mayOverrule} />{/if}
+  {#if entry.closer && entry.isBearing}
     <fieldset class="grid grid-cols-2 gap-x-3 border-t border-rule pt-1">
       <legend class="sr-only">How it was looked at</legend>
       <label class={tick}
@@ -58,65 +60,13 @@
       >
     </fieldset>
   {/if}
-  <Button size="list" onclick={() => entry.save()} disabled={bench.attempt.busy}
-    >{bench.judging ? 'Judge it anew' : 'Judge it'} by what is ticked: {entry.findings
-      .length}</Button
-  >
-  <ul class="grid grid-cols-2 gap-1.5" aria-label="Damage to look for">
-    {#each entry.modes as mode (mode.mode)}
-      {@const count = entry.countOf(mode)}
-      <li
-        class={[
-          'rounded-plate border border-ink',
-          count > 0 ? 'bg-oxide-wash' : 'bg-sheet',
-          entry.mode === mode && 'col-span-2',
-        ]}
-      >
-        <button
-          type="button"
-          class="flex w-full gap-2 p-1.5 text-left"
-          aria-expanded={entry.mode === mode}
-          onclick={() => {
-            entry.mode = entry.mode === mode ? null : mode
-          }}
-        >
-          <DamagePatch mode={mode.mode} />
-          <span class="min-w-0 leading-tight">
-            <span class="block font-semibold">{mode.words}{count > 0 ? ` (${count})` : ''}</span>
-            <span class="block text-min text-ink2"
-              >{mode.clause ? `${mode.clause} ` : ''}{mode.term}</span
-            >
-          </span>
-        </button>
-        {#if entry.mode === mode}
-          <p class="px-2 text-label">{mode.looksLike}</p>
-          <ul class="p-2">
-            {#each entry.spotsOf(mode) as spot (spot.spot)}
-              {@const found = entry.findings.find(
-                (one) => one.mode === mode.mode && one.spot === spot.spot,
-              )}
-              <li class="flex items-center gap-2 border-t border-rule py-1">
-                <span class="flex-1 leading-tight">{spot.words}</span>
-                {#each ['TRACE', 'CLEAR'] as const as extent (extent)}
-                  <button
-                    type="button"
-                    aria-pressed={found?.extent === extent}
-                    aria-label={`${extent === 'TRACE' ? 'a trace' : 'clearly'}, ${spot.words}`}
-                    class={[
-                      'min-h-11 min-w-20 rounded-plate border border-ink font-semibold',
-                      found?.extent === extent ? 'bg-ink text-wall' : 'bg-sheet',
-                    ]}
-                    onclick={() => entry.toggle(mode, spot.spot, extent)}
-                    >{extent === 'TRACE' ? 'a trace' : 'clearly'}</button
-                  >
-                {/each}
-              </li>
-            {/each}
-          </ul>
-        {/if}
-      </li>
-    {/each}
-  </ul>
+  {#if entry.closer}
+    <Button size="list" onclick={() => entry.save()} disabled={bench.attempt.busy}
+      >{bench.judging ? 'Judge it anew' : 'Judge it'} by what is ticked: {entry.findings
+        .length}</Button
+    >
+    <Damages {entry} />
+  {/if}
   {#if mayOverrule && bench.judging}
     <details class="border-t border-rule">
       <summary class="flex min-h-11 cursor-pointer items-center font-semibold"

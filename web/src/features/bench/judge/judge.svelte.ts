@@ -7,11 +7,15 @@ export type Finding = Schemas['FindingForm']
 /** Findings on one item, as they are being ticked. */
 export class JudgeEntry {
   findings = $state<Finding[]>([])
-  cleaned = $state(true)
-  by = $state<Finding['noticedBy'][]>(['LOOKING', 'FINGERNAIL', 'TURNING'])
+  cleaned = $state(false)
+  by = $state<Finding['noticedBy'][]>([])
   noisy = $state(false)
   overruled = $state<'' | 'REUSE' | 'RENEW'>('')
   reason = $state('')
+  /** Whether what is seen is being named. */
+  closer = $state(false)
+  /** Whether it is to be scrapped by a mechanic's own word. */
+  scrapping = $state(false)
   /** The mode whose place is being asked for. */
   mode = $state.raw<Mode | null>(null)
 
@@ -25,6 +29,7 @@ export class JudgeEntry {
     this.isBearing = item === 'INBOARD_BEARING' || item === 'OUTBOARD_BEARING'
     const earlier = bench.judging
     if (!earlier) return
+    this.closer = true
     this.findings = earlier.findings.map(({ mode, spot, extent, noticedBy }) => ({
       mode,
       spot,
@@ -69,6 +74,23 @@ export class JudgeEntry {
 
   sense(sense: Finding['noticedBy']): void {
     this.by = this.by.includes(sense) ? this.by.filter((one) => one !== sense) : [...this.by, sense]
+  }
+
+  /** Nothing found; the button that was pressed says how it was looked at. */
+  good(): Promise<boolean> {
+    return this.bench.nothingFound(this.item)
+  }
+
+  look(): void {
+    this.closer = true
+    this.scrapping = false
+    this.overruled = ''
+  }
+
+  scrap(mayOverrule: boolean): void {
+    this.scrapping = mayOverrule
+    this.closer = true
+    this.overruled = mayOverrule ? 'RENEW' : ''
   }
 
   save(): Promise<boolean> {

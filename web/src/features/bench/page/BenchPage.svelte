@@ -15,6 +15,7 @@
   import { press } from './press'
   import { canSay, say } from './say'
   import StageRail from './StageRail.svelte'
+  import { RunPanel } from '$features/bench/run'
   import { StepPanel, StepPhotos } from '$features/bench/step'
   import { Tray } from '$features/bench/tray'
 
@@ -26,7 +27,7 @@
 
   // the route makes a new page for every job
   // svelte-ignore state_referenced_locally
-  const bench = new Bench(jobId, () => session.mayManage)
+  const bench = new Bench(jobId, () => session.mayManage, session.person?.id ?? '')
   let panes = $state<HTMLElement | null>(null)
   let panel = $state<HTMLElement | null>(null)
   let pane = 0
@@ -59,7 +60,9 @@
     line = opened
     const removeKeys = keys.add([
       { keys: [' ', 'PageDown'], does: 'What the blue button says', run: () => press(bench) },
-      { keys: ['PageUp'], does: 'Take the last step back', run: () => void bench.back() },
+      { keys: ['PageUp'], does: 'Take the last press back', run: () => void bench.back() },
+      { keys: ['z', 'Z'], ctrl: true, does: '', run: () => void bench.back() },
+      { keys: ['p', 'P'], does: 'Step by step, or in runs', run: () => bench.changePace() },
       { keys: ['m', 'M'], does: 'Take the next reading', run: () => bench.readings.next() },
       {
         keys: ['x', 'X'],
@@ -117,7 +120,11 @@
           </ProblemCard>
         {/if}
         {#if bench.step && !job.waits}
-          <StepPanel {bench} step={bench.step} mayWaive={session.mayManage} />
+          {#if bench.run}
+            <RunPanel {bench} run={bench.run} mayWaive={session.mayManage} />
+          {:else}
+            <StepPanel {bench} step={bench.step} mayWaive={session.mayManage} />
+          {/if}
           {@const step = bench.step}
           <div class="mt-3 flex flex-wrap gap-2">
             {#if canSay()}<Button size="list" onclick={() => say(step)}>Read it out</Button>{/if}

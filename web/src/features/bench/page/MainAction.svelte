@@ -1,5 +1,6 @@
 <script lang="ts">
   import { KeyCap } from '$ui/key-cap'
+  import type { Schemas } from '$api/request'
   import type { Bench, Move } from '$features/bench/job'
 
   interface Props {
@@ -10,6 +11,13 @@
 
   let { bench, mayRelease, onpress }: Props = $props()
 
+  /** Nothing counts that it does not say. */
+  function runSays(run: Schemas['RunView']): string {
+    const all = run.steps.length > 1 ? `All ${run.steps.length} done` : 'Done'
+    if (run.stop === 'LOOK' && bench.signs.length === 0) return 'Looked: nothing to note'
+    return run.mustHold.length > 0 ? `${all}, and ${run.mustHold.join('; ')}` : all
+  }
+
   const says = $derived.by((): string => {
     const move: Move = bench.move
     switch (move.does) {
@@ -18,11 +26,13 @@
       case 'check':
         return `Yes: ${move.check.says}`
       case 'judge':
-        return 'Nothing found: clean, felt, turned'
+        return 'Choose: good, look closer or scrap'
       case 'dial':
         return 'To the nut dial, and save the setting'
       case 'finish':
         return bench.job?.walk.ahead[0] ? `Done. Next: ${bench.job.walk.ahead[0].what}` : 'Done'
+      case 'run':
+        return runSays(move.run)
       case 'goOn':
         return 'It is here: go on'
       case 'close':
@@ -43,7 +53,8 @@
   <button
     type="button"
     class="flex min-h-16 flex-none flex-col items-center justify-center rounded-plate border border-ink bg-sheet px-4 font-semibold hover:bg-tray disabled:text-ink2"
-    disabled={bench.job?.state !== 'OPEN' || bench.job.walk.done.length === 0 || bench.attempt.busy}
+    title={bench.job?.walk.lastPress ? `Takes back: ${bench.job.walk.lastPress.words}` : undefined}
+    disabled={bench.job?.state !== 'OPEN' || !bench.job.walk.lastPress || bench.attempt.busy}
     onclick={(event) => {
       event.currentTarget.blur() // the pedal's Space is for the blue button
       void bench.back()
@@ -54,7 +65,9 @@
   <button
     type="button"
     class="flex min-h-16 flex-1 items-center justify-between gap-3 rounded-plate bg-grease-fill px-4 py-2 text-left type-card text-[22px] text-on-grease disabled:bg-tray disabled:text-ink2"
-    disabled={bench.move.does === 'nothing' || bench.attempt.busy || bench.hasWaiting}
+    disabled={['nothing', 'judge'].includes(bench.move.does) ||
+      bench.attempt.busy ||
+      bench.hasWaiting}
     onclick={onpress}
   >
     <span>{says || 'Nothing to press here'}</span>

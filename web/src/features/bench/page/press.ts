@@ -12,11 +12,13 @@ export function press(bench: Bench): void {
     case 'check':
       bench.toggleCheck(move.check.id)
       break
-    case 'judge':
-      void bench.nothingFound(move.item)
+    case 'judge': // nobody has looked because somebody pressed
       break
     case 'dial':
       void goto(`${hub}/nut-dial?job=${bench.job?.id ?? ''}`)
+      break
+    case 'run':
+      void bench.finishRun()
       break
     case 'finish':
       void bench.finish()

@@ -93,7 +93,7 @@
           {/if}
         </li>
       {:else}
-        <li class="border-b border-rule py-2">This school has nothing to do here: go on.</li>
+        <li class="border-b border-rule py-2">This procedure has nothing to do here: go on.</li>
       {/each}
     </ol>
     {#if here.hubTurns > 0}
@@ -133,10 +133,10 @@
     {#if at === 'SEAT'}<CupMoved {bench} cups={guide.cups} />{/if}
     <details class="mt-2">
       <summary class="flex min-h-11 cursor-pointer items-center font-semibold"
-        >Set it by another school</summary
+        >Set it by another procedure</summary
       >
       <Pick
-        label="School"
+        label="Procedure"
         options={choices}
         value={guide.procedure}
         onchange={(procedure) => void sequence.choose(procedure)}

@@ -15,9 +15,11 @@
     bench: Bench
     step: Schemas['BenchStepView']
     mayWaive: boolean
+    /** On the card of a run: what stands there already is left out; one of several has a name of its own. */
+    onRun?: 'alone' | 'named' | null
   }
 
-  let { bench, step, mayWaive }: Props = $props()
+  let { bench, step, mayWaive, onRun = null }: Props = $props()
 
   const wheelEnd = $derived(bench.job?.hub.wheelEndId ?? '')
   /** What can be worked out for this step in the reckoner. */
@@ -47,15 +49,19 @@
   const proves = $derived(step.aid === 'WARMTH' || step.aid === 'PROVED')
 </script>
 
-<p class="font-semibold text-ink2">
-  {step.stageNumber}
-  {step.stageWords}, step {step.numberInStage} of {step.stepsInStage}
-</p>
-<h1 class="mt-1 type-say text-[clamp(38px,4.4vw,60px)] leading-[0.98]">{step.what}</h1>
-{#if step.why}<p class="mt-2 text-read">{step.why}</p>{/if}
+{#if onRun === null}
+  <p class="font-semibold text-ink2">
+    {step.stageNumber}
+    {step.stageWords}, step {step.numberInStage} of {step.stepsInStage}
+  </p>
+  <h1 class="mt-1 type-say text-[clamp(38px,4.4vw,60px)] leading-[0.98]">{step.what}</h1>
+{:else if onRun === 'named'}
+  <h2 class="border-t border-ink pt-2 type-h">{step.what}</h2>
+{/if}
+{#if step.why && onRun !== 'named'}<p class="mt-2 text-read">{step.why}</p>{/if}
 {#if step.byMechanic}<p class="mt-2 font-semibold">A mechanic ticks this one off.</p>{/if}
 <div class="mt-3 flex flex-col gap-2.5">
-  {#each step.cautions as caution (caution.id)}
+  {#each onRun ? [] : step.cautions as caution (caution.id)}
     <CautionCard
       {caution}
       met={bench.cautionMet(caution.id)}
@@ -74,7 +80,7 @@
       doubtOnly={governed.includes('WHEEL_NUT_TORQUE')}
     />{/key}
 {/if}
-{#if how.length > 0}
+{#snippet lines()}
   <ol class="mt-2 border-t border-rule">
     {#each how as line, i (line)}
       <li class="flex gap-3 border-b border-rule py-2 text-read">
@@ -82,6 +88,17 @@
       </li>
     {/each}
   </ol>
+{/snippet}
+{#if how.length > 0}
+  <!-- what is to be answered comes before how it is looked at -->
+  {#if step.judges || onRun === 'named'}
+    <details>
+      <summary class="flex min-h-11 cursor-pointer items-center font-semibold">How to look</summary>
+      {@render lines()}
+    </details>
+  {:else}
+    {@render lines()}
+  {/if}
 {/if}
 {#if nutRound}
   {#key step.id}<WheelNutsAid {wheelEnd} from={nutRound} />{/key}
@@ -126,7 +143,7 @@
   {#if step.aid === 'WARMTH' || step.aid === 'PROVED'}
     {#key step.id}<ProveAid {bench} aid={step.aid} />{/key}
   {/if}
-  {#each step.checks as check (check.id)}
+  {#each step.checks.filter((one) => !onRun || (!one.must && step.asks.length === 0)) as check (check.id)}
     {@const met = bench.checkMet(check)}
     <div class="rounded-plate border border-ink bg-sheet">
       <label class="flex min-h-14 cursor-pointer items-center gap-3 px-3 py-2">

@@ -1,2 +1,5 @@
+export { default as CautionCard } from './CautionCard.svelte'
+export { default as Keypad } from './Keypad.svelte'
 export { default as StepPanel } from './StepPanel.svelte'
 export { default as StepPhotos } from './StepPhotos.svelte'
+export { default as WaiveCheck } from './WaiveCheck.svelte'

@@ -1,1 +1,2 @@
 export { default as Tray } from './Tray.svelte'
+export { default as TrayPart } from './TrayPart.svelte'

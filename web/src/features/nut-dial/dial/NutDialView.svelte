@@ -122,7 +122,7 @@
         </h1>
         <p class="mt-1.5 max-w-[62ch] text-read">
           {procedure.samePartsOnly
-            ? 'The very same parts go back to the old lock position, by your mark. One part changed: choose another school below.'
+            ? 'The very same parts go back to the old lock position, by your mark. One part changed: choose another procedure below.'
             : 'The spacer sets the play; the nut only gets its torque, going up to the hole. Drag or rock at full torque is a wrong pair or a wrong spacer.'}
         </p>
       </div>
@@ -145,7 +145,7 @@
     {#if procedure}
       <div>
         <Choice
-          label="School"
+          label="Procedure"
           options={procedures}
           value={dial.hub.procedure}
           onchange={(id) => dial.setUp({ ...dial.hub, procedure: id })}

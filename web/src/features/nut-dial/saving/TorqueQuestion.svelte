@@ -35,7 +35,7 @@
 
 {#if confirmed}
   <p class="text-label font-semibold text-brass">
-    {said} confirmed by you; the school asks for {asked}.
+    {said} confirmed by you; the procedure asks for {asked}.
   </p>
 {:else}
   <ProblemCard

@@ -149,6 +149,7 @@ class TakeScreenshots {
     private static void takeJudging(Page page, Bench bench, RunningOldTallow app) {
         JsonNode job = bench.doUntil(bench.open(Demo.frontLeft("Two-horse box"), "REPACK"), "judge.inboard");
         page.navigate(app.at("/bench/" + job.path("id").asString()).toString());
+        button(page, "^Look closer").click();
         button(page, "rust, water stain").click();
         button(page, "^clearly, cup, raceway$").click();
         button(page, "by what is ticked").click();

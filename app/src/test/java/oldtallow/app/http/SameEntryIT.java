@@ -332,7 +332,7 @@ class SameEntryIT {
         at = bench.doNow(bench.look(at));
         String step = Bench.done(at.path("walk").path("now"), UUID.randomUUID()).toString();
         at = thrice("POST", "/api/v1/jobs/{jobId}/steps", step, job);
-        thrice(
+        at = thrice(
                 "POST",
                 "/api/v1/jobs/{jobId}/undo",
                 entry().put(
@@ -341,6 +341,17 @@ class SameEntryIT {
                                         .path("stepId")
                                         .asString())
                         .toString(),
+                job);
+        at = thrice(
+                "POST",
+                "/api/v1/jobs/{jobId}/runs",
+                Bench.run(at, UUID.randomUUID()).toString(),
+                job);
+        String pressed = at.path("walk").path("lastPress").path("entryId").asString();
+        thrice(
+                "POST",
+                "/api/v1/jobs/{jobId}/undo",
+                entry().put("entryId", pressed).toString(),
                 job);
         thrice("POST", "/api/v1/jobs/{jobId}/waits", entry().put("what", "seal").toString(), job);
         thrice("POST", "/api/v1/jobs/{jobId}/went-on", entry().toString(), job);

@@ -66,7 +66,7 @@ class OwnProceduresIT {
 
         assertThat(set(app.http(), end, "NO_SUCH_PROCEDURE").remedyFor("procedure"))
                 .contains("choose one of the list");
-        assertThat(set(app.http(), end, "no such").remedyFor("procedure")).contains("name of a school");
+        assertThat(set(app.http(), end, "no such").remedyFor("procedure")).contains("name of an adjustment procedure");
     }
 
     @Test
@@ -92,7 +92,7 @@ class OwnProceduresIT {
         assertThat(put(app.http(), id, 0, name + "!").status()).isEqualTo(409);
         assertThat(put(app.http(), UUID.randomUUID(), 0, name.toUpperCase(Locale.ROOT))
                         .remedyFor("label"))
-                .contains("another school");
+                .contains("another procedure");
         assertThat(put(app.as("wil"), UUID.randomUUID(), 0, "Sanna's").status()).isEqualTo(403);
     }
 

@@ -134,7 +134,7 @@ class AlmanacIT {
                         .remedyFor("rules[0].trigger"))
                 .contains("needs what makes it due");
         assertThat(device.post(path, "{\"practice\": \"none\"}").remedyFor("practice"))
-                .contains("no school");
+                .contains("no practice");
         assertThat(device.post(path, "{\"useFactor\": 11}").remedyFor("useFactor"))
                 .contains("0.1 to 10");
         assertThat(device.post("/api/v1/rigs/" + rig + "/services", service("REPACK", today.plusDays(1)))

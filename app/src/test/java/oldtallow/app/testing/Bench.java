@@ -89,20 +89,39 @@ public final class Bench {
                 saveSetting(UUID.fromString(job.path("hub").path("wheelEndId").asString()));
             }
         }
-        judgeIfAsked(job);
+        judgeIfAsked(job, now);
         return accepted(
                 device.post(path(job, "/steps"), done(now, UUID.randomUUID()).toString()));
     }
 
+    /** Does what the hands do now in one go, every check of it met; judged and set where it ends with that. */
+    public JsonNode doRun(JsonNode job) {
+        JsonNode at = job;
+        for (JsonNode step : job.path("walk").path("run").path("steps")) {
+            if (step.path("id").asString().equals("nut.stop")) {
+                saveSetting(UUID.fromString(job.path("hub").path("wheelEndId").asString()));
+            }
+            judgeIfAsked(at, step);
+        }
+        return accepted(
+                device.post(path(at, "/runs"), run(at, UUID.randomUUID()).toString()));
+    }
+
+    /** What the hands do now in one go, as done. */
+    public static ObjectNode run(JsonNode job, UUID id) {
+        ObjectNode form = JSON.createObjectNode().put("id", id.toString());
+        ArrayNode steps = form.putArray("steps");
+        job.path("walk").path("run").path("steps").forEach(step -> {
+            ObjectNode done = done(step, id);
+            done.remove("id");
+            steps.add(done);
+        });
+        return form;
+    }
+
     /** Nothing found, seen clean, felt and turned. */
-    private void judgeIfAsked(JsonNode job) {
-        String item = switch (job.path("walk").path("now").path("id").asString()) {
-            case "judge.inboard" -> "INBOARD_BEARING";
-            case "judge.outboard" -> "OUTBOARD_BEARING";
-            case "judge.spindle" -> "SPINDLE";
-            case "judge.hub" -> "HUB";
-            default -> "";
-        };
+    private void judgeIfAsked(JsonNode job, JsonNode step) {
+        String item = step.path("judges").asString("");
         if (!item.isEmpty() && !job.path("judgings").findValuesAsString("item").contains(item)) {
             accepted(judge(job, item, ""));
         }

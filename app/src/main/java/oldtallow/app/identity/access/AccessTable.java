@@ -113,6 +113,7 @@ public final class AccessTable {
                     "/api/v1/jobs/{jobId}/grease",
                     "/api/v1/jobs/{jobId}/judgings",
                     "/api/v1/jobs/{jobId}/adjustment-procedure",
+                    "/api/v1/jobs/{jobId}/runs",
                     "/api/v1/jobs/{jobId}/scope",
                     "/api/v1/jobs/{jobId}/setting-reopened",
                     "/api/v1/jobs/{jobId}/steps",

@@ -56,6 +56,8 @@ class JobOutcomes {
                 return end(records.after(before, job, written), Job.State.ABANDONED, before);
             }
             case JobEntry.StepDone done -> tellWarmth(before, written.id(), done);
+            case JobEntry.RunDone(var steps, var added) ->
+                steps.forEach(done -> tellWarmth(before, written.id(), done));
             default -> {}
         }
         return records.after(before, job, written);

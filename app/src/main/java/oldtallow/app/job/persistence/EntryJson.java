@@ -16,6 +16,8 @@ class EntryJson {
     private static final Map<String, Class<? extends JobEntry>> KINDS = Map.ofEntries(
             Map.entry("Scoped", JobEntry.Scoped.class),
             Map.entry("StepDone", JobEntry.StepDone.class),
+            Map.entry("RunDone", JobEntry.RunDone.class),
+            Map.entry("Undone", JobEntry.Undone.class),
             Map.entry("StepUndone", JobEntry.StepUndone.class),
             Map.entry("Added", JobEntry.Added.class),
             Map.entry("Waived", JobEntry.Waived.class),

@@ -1,8 +1,10 @@
 package oldtallow.app.job.web;
 
 import java.util.List;
+import java.util.Set;
 import oldtallow.app.register.model.WheelEnd;
 import oldtallow.core.hub.part.Part;
+import oldtallow.core.hub.section.PartName;
 import oldtallow.core.procedure.bench.Bench;
 import oldtallow.core.procedure.judge.JudgedItem;
 import oldtallow.core.procedure.look.Sign;
@@ -97,11 +99,16 @@ record BenchStepView(
         }
     }
 
-    /** A part that the step moves. */
+    /**
+     * A part that the step moves.
+     *
+     * @param drawn what of the section it is
+     */
     record MoveView(
             Part part,
             String words,
             PartMove.Kind kind,
+            Set<PartName> drawn,
             @Nullable String wayRound) {
 
         static MoveView of(PartMove move) {
@@ -109,6 +116,7 @@ record BenchStepView(
                     move.part(),
                     move.part().words(),
                     move.kind(),
+                    move.part().drawn(),
                     move.part().wayRound().orElse(null));
         }
     }

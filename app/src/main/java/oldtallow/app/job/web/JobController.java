@@ -14,6 +14,7 @@ import oldtallow.app.job.web.JobForms.PlainEntryForm;
 import oldtallow.app.job.web.JobForms.PlanForm;
 import oldtallow.app.job.web.JobForms.ReasonForm;
 import oldtallow.app.job.web.JobForms.RescopeForm;
+import oldtallow.app.job.web.JobForms.RunDoneForm;
 import oldtallow.app.job.web.JobForms.StepDoneForm;
 import oldtallow.app.job.web.JobForms.UndoForm;
 import oldtallow.app.job.web.JobForms.WaitsForm;
@@ -73,10 +74,16 @@ class JobController {
         return view(jobs.enter(jobId, form.toEntry()));
     }
 
-    /** The step done last was not done after all. */
+    /** Steps were done in one go. What somebody else had finished meanwhile keeps what was read here. */
+    @PostMapping("/jobs/{jobId}/runs")
+    JobView run(@PathVariable UUID jobId, @RequestBody RunDoneForm form) {
+        return view(jobs.enter(jobId, form.toEntry()));
+    }
+
+    /** The last press was a slip: what it wrote down counts no longer, and stays to be read. */
     @PostMapping("/jobs/{jobId}/undo")
     JobView undo(@PathVariable UUID jobId, @RequestBody UndoForm form) {
-        return enter(jobId, form.id(), new JobEntry.StepUndone(form.stepId()));
+        return view(jobs.enter(jobId, form.toEntry()));
     }
 
     /** A mechanic lets a check go. */

@@ -44,19 +44,47 @@ final class JobForms {
 
         NewEntry toEntry() {
             var errors = new FieldErrors();
-            List<JobEntry.@Nullable Taken> taken = new ArrayList<>();
-            List<TakenForm> sent = readings == null ? List.of() : readings;
-            for (int i = 0; i < sent.size(); i++) {
-                taken.add(errors.at("readings[" + i + "].number", sent.get(i)::toTaken));
+            JobEntry.StepDone done = new RunStepForm(stepId, checksMet, readings, note).toStep("", errors);
+            errors.throwIfAny();
+            return new NewEntry(id, done);
+        }
+    }
+
+    /** Steps that were done in one go, in their order: one press, one entry. */
+    record RunDoneForm(UUID id, List<RunStepForm> steps) {
+
+        NewEntry toEntry() {
+            var errors = new FieldErrors();
+            if (steps.isEmpty()) {
+                errors.add("steps", null, "is empty; send the steps that were done, 1 or more");
+            }
+            List<JobEntry.StepDone> done = new ArrayList<>();
+            for (int i = 0; i < steps.size(); i++) {
+                done.add(steps.get(i).toStep("steps[" + i + "].", errors));
             }
             errors.throwIfAny();
-            return new NewEntry(
-                    id,
-                    new JobEntry.StepDone(
-                            stepId,
-                            checksMet == null ? Set.of() : checksMet,
-                            taken.stream().map(errors::require).toList(),
-                            note == null ? "" : note.strip()));
+            return new NewEntry(id, new JobEntry.RunDone(done, List.of()));
+        }
+    }
+
+    /** A step of a run. */
+    record RunStepForm(
+            String stepId,
+            @Nullable Set<String> checksMet,
+            @Nullable List<TakenForm> readings,
+            @Nullable String note) {
+
+        JobEntry.StepDone toStep(String path, FieldErrors errors) {
+            List<JobEntry.Taken> taken = new ArrayList<>();
+            List<TakenForm> sent = readings == null ? List.of() : readings;
+            for (int i = 0; i < sent.size(); i++) {
+                JobEntry.@Nullable Taken one = errors.at(path + "readings[" + i + "].number", sent.get(i)::toTaken);
+                if (one != null) {
+                    taken.add(one);
+                }
+            }
+            return new JobEntry.StepDone(
+                    stepId, checksMet == null ? Set.of() : checksMet, taken, note == null ? "" : note.strip());
         }
     }
 
@@ -68,8 +96,26 @@ final class JobForms {
         }
     }
 
-    /** The step done last, taken back. */
-    record UndoForm(UUID id, String stepId) {}
+    /**
+     * The last press, taken back.
+     *
+     * @param entryId what that press wrote down
+     * @param stepId the step done last, as pages before runs said it
+     */
+    record UndoForm(
+            UUID id, @Nullable UUID entryId, @Nullable String stepId) {
+
+        NewEntry toEntry() {
+            if (entryId != null) {
+                return new NewEntry(id, new JobEntry.Undone(entryId));
+            }
+            var errors = new FieldErrors();
+            if (stepId == null) {
+                errors.add("entryId", null, "is missing; say which entry is taken back");
+            }
+            return new NewEntry(id, new JobEntry.StepUndone(errors.require(stepId)));
+        }
+    }
 
     /** Parts that are done with, and why. */
     record CondemnedForm(UUID id, Set<Part> parts, String reason) {}

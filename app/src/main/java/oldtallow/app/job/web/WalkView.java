@@ -5,10 +5,13 @@ import java.math.RoundingMode;
 import java.time.Instant;
 import java.util.Arrays;
 import java.util.List;
+import java.util.UUID;
 import oldtallow.app.register.model.WheelEnd;
 import oldtallow.core.procedure.bench.Bench;
 import oldtallow.core.procedure.bench.JobEntry;
 import oldtallow.core.procedure.bench.RecordedEntry;
+import oldtallow.core.procedure.run.Run;
+import oldtallow.core.procedure.run.Stop;
 import oldtallow.core.procedure.step.Stage;
 import oldtallow.core.procedure.step.Step;
 import org.jspecify.annotations.Nullable;
@@ -18,7 +21,13 @@ import org.jspecify.annotations.Nullable;
  *
  * @param now the step to do now; null when none is left
  */
-record WalkView(List<StageView> stages, @Nullable BenchStepView now, List<AheadView> ahead, List<DoneView> done) {
+record WalkView(
+        List<StageView> stages,
+        @Nullable BenchStepView now,
+        @Nullable RunView run,
+        List<AheadView> ahead,
+        List<DoneView> done,
+        @Nullable PressView lastPress) {
 
     private static final int AHEAD = 3;
     private static final int DECIMALS = 3;
@@ -27,12 +36,17 @@ record WalkView(List<StageView> stages, @Nullable BenchStepView now, List<AheadV
         return new WalkView(
                 progress(bench),
                 bench.now().map(step -> BenchStepView.of(step, bench)).orElse(null),
+                Run.of(bench.rest()).stream()
+                        .findFirst()
+                        .map(run -> RunView.of(run, bench))
+                        .orElse(null),
                 bench.rest().stream()
                         .skip(1)
                         .limit(AHEAD)
                         .map(step -> new AheadView(step.id(), step.stage().number(), step.what()))
                         .toList(),
-                bench.done().stream().map(DoneView::of).toList());
+                bench.done().stream().map(DoneView::of).toList(),
+                bench.lastPress().map(last -> PressView.of(last, bench)).orElse(null));
     }
 
     private static List<StageView> progress(Bench<WheelEnd> bench) {
@@ -63,6 +77,58 @@ record WalkView(List<StageView> stages, @Nullable BenchStepView now, List<AheadV
 
     /** How far a stage is. */
     record StageView(int number, String words, int steps, int done) {}
+
+    /**
+     * What the hands do now in one go.
+     *
+     * @param stop what it ends with
+     * @param mustHold what the press at its end says besides that all was done
+     */
+    record RunView(Stop stop, List<BenchStepView> steps, List<String> mustHold) {
+
+        static RunView of(Run run, Bench<WheelEnd> bench) {
+            return new RunView(
+                    run.stop(),
+                    run.steps().stream()
+                            .map(step -> BenchStepView.of(step, bench))
+                            .toList(),
+                    run.mustHold());
+        }
+    }
+
+    /**
+     * What one press takes back.
+     *
+     * @param words in a few words
+     */
+    record PressView(UUID entryId, String words, String by) {
+
+        static PressView of(RecordedEntry last, Bench<WheelEnd> bench) {
+            return new PressView(last.id(), words(last.entry(), bench), last.by());
+        }
+
+        private static String words(JobEntry entry, Bench<WheelEnd> bench) {
+            return switch (entry) {
+                case JobEntry.StepDone done -> called(done.stepId(), bench);
+                case JobEntry.RunDone(var steps, var added) when steps.isEmpty() -> "what was added";
+                case JobEntry.RunDone(var steps, var added)
+                when steps.size() == 1 -> called(steps.getFirst().stepId(), bench);
+                case JobEntry.RunDone(var steps, var added) ->
+                    called(steps.getFirst().stepId(), bench) + ", and " + (steps.size() - 1) + " more";
+                case JobEntry.Judged judged -> "verdict: " + judged.item().words();
+                case JobEntry.FirstLooked look -> "what was noticed at the first look";
+                case JobEntry.Greased greased -> "the grease";
+                case JobEntry.ProcedureChosen chosen -> "another way of setting the nut";
+                case JobEntry.Waived waived -> "a check let go";
+                case JobEntry.Condemned condemned -> "parts that do not go back";
+                default -> "the last entry";
+            };
+        }
+
+        private static String called(String stepId, Bench<WheelEnd> bench) {
+            return bench.plan().find(stepId).map(Step::what).orElse(stepId);
+        }
+    }
 
     /** A step to come. */
     record AheadView(String id, int stage, String what) {}

@@ -35,7 +35,7 @@ final class JobBlocks {
                                 + Optional.ofNullable(judged.overruled())
                                         .map(outcome -> ", overruled: " + judged.overruleReason())
                                         .orElse(""))));
-        bench.entries().stream().map(RecordedEntry::entry).forEach(entry -> {
+        bench.standing().stream().map(RecordedEntry::entry).forEach(entry -> {
             if (entry instanceof JobEntry.Waived(String check, String reason)) {
                 found.add(new Line("let go", check + ": " + reason));
             } else if (entry instanceof JobEntry.Condemned(var parts, String reason)) {
@@ -53,10 +53,14 @@ final class JobBlocks {
 
     /** Everything that was measured, in the order it was. */
     static List<Line> readings(Bench<WheelEnd> bench) {
-        return bench.entries().stream()
+        return bench.standing().stream()
                 .map(RecordedEntry::entry)
                 .flatMap(entry -> switch (entry) {
                     case JobEntry.StepDone done -> done.readings().stream();
+                    case JobEntry.RunDone(var steps, var added) ->
+                        Stream.concat(
+                                steps.stream().flatMap(done -> done.readings().stream()),
+                                added.stream().flatMap(one -> one.readings().stream()));
                     case JobEntry.Added added -> added.readings().stream();
                     default -> Stream.empty();
                 })

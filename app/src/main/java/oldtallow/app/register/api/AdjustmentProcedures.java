@@ -56,7 +56,7 @@ public class AdjustmentProcedures {
     @Transactional(readOnly = true)
     public AdjustmentProcedure require(ProcedureId id) {
         return find(id).orElseThrow(() -> new InvalidInputException(
-                "procedure", id.value(), "is no school of this workshop; choose one of the list"));
+                "procedure", id.value(), "is no procedure of this workshop; choose one of the list"));
     }
 
     /** Its name, for words about what was set by it. */
@@ -87,7 +87,7 @@ public class AdjustmentProcedures {
             throw new InvalidInputException(
                     "label",
                     procedure.procedure().label(),
-                    "is the name of another school; call this one something else");
+                    "is the name of another procedure; call this one something else");
         }
     }
 

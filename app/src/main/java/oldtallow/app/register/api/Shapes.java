@@ -62,7 +62,7 @@ class Shapes {
             errors.add(
                     path + "procedure",
                     build.procedure().value(),
-                    "is no school of this workshop; choose one of the list");
+                    "is no procedure of this workshop; choose one of the list");
         }
         Map<Quantity, String> fields = new HashMap<>();
         Arrays.stream(HubDimension.values())

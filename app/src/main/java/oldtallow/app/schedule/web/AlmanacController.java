@@ -141,7 +141,7 @@ class AlmanacController {
                     .findFirst()
                     .map(IntervalPractice::rules)
                     .orElseGet(() -> {
-                        errors.add("practice", practice, "is no school of the list");
+                        errors.add("practice", practice, "is no practice of the list");
                         return List.of();
                     });
         }

@@ -159,7 +159,7 @@ final class SettingJudge {
                     torque.number() + " " + torque.unit().symbol(),
                     String.format(
                             Locale.ROOT,
-                            "this is %.3g times what the school asks; check the unit, or confirm that it is meant",
+                            "this is %.3g times what the procedure asks; check the unit, or confirm that it is meant",
                             question.get().timesExpected()));
         }
     }

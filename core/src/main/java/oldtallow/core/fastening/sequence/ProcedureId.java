@@ -27,7 +27,7 @@ public record ProcedureId(String value) {
 
     public ProcedureId {
         if (!SHAPE.matcher(value).matches()) {
-            throw new OutOfRangeException(EnteredQuantity.PROCEDURE, value, "the name of a school of setting the nut");
+            throw new OutOfRangeException(EnteredQuantity.PROCEDURE, value, "the name of an adjustment procedure");
         }
     }
 

@@ -117,6 +117,34 @@ public record Bench<H extends BuiltHub>(
         return rest.stream().findFirst();
     }
 
+    /** Entries that stand: without those that were taken back. */
+    public List<RecordedEntry> standing() {
+        return BenchReading.counting(entries);
+    }
+
+    /** What one press takes back: the latest entry that stands and changed how the job is walked; empty at its beginning. */
+    public Optional<RecordedEntry> lastPress() {
+        return standing().stream()
+                .skip(1) // how far it goes was said when it was opened
+                .filter(one -> isPress(one.entry()))
+                .reduce((earlier, later) -> later);
+    }
+
+    /** What was only added, and an end, is not taken back; another scope is, by choosing the scope again. */
+    private static boolean isPress(JobEntry entry) {
+        return switch (entry) {
+            case JobEntry.Scoped is -> false;
+            case JobEntry.Added is -> false;
+            case JobEntry.PhotoTaken is -> false;
+            case JobEntry.StepUndone is -> false;
+            case JobEntry.Undone is -> false;
+            case JobEntry.Closed is -> false;
+            case JobEntry.SignedOff is -> false;
+            case JobEntry.Abandoned is -> false;
+            default -> true;
+        };
+    }
+
     /** What the job cannot close without and that has neither been met nor let go. */
     public List<Check> open() {
         return plan.steps().stream()
@@ -195,7 +223,7 @@ public record Bench<H extends BuiltHub>(
                                 .filter(one ->
                                         one.step().moves().contains(new PartMove(Part.NUT, PartMove.Kind.REMOVE)))
                                 .map(Done::recorded),
-                        entries.stream().filter(one -> one.entry() instanceof JobEntry.SettingReopened))
+                        standing().stream().filter(one -> one.entry() instanceof JobEntry.SettingReopened))
                 .max(Comparator.comparingInt(RecordedEntry::number))
                 .orElseGet(entries::getFirst);
     }

@@ -9,6 +9,9 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import oldtallow.core.fastening.sequence.ProcedureId;
 import oldtallow.core.hub.BuiltHub;
 import oldtallow.core.hub.part.Part;
@@ -69,7 +72,7 @@ final class BenchReading<H extends BuiltHub> {
 
     Bench<H> through(List<RecordedEntry> entries) {
         Plan plan = plans.of(brief.getFirst());
-        for (RecordedEntry recorded : entries) {
+        for (RecordedEntry recorded : counting(entries)) {
             if (changesPlan(recorded.entry())) {
                 plan = plans.of(brief.getFirst());
             } else {
@@ -95,6 +98,16 @@ final class BenchReading<H extends BuiltHub> {
                 greased.stream().findFirst(),
                 procedure.stream().findFirst(),
                 waits.stream().findFirst());
+    }
+
+    /** Without what was taken back, and without what took it back. */
+    static List<RecordedEntry> counting(List<RecordedEntry> entries) {
+        Set<UUID> undone = entries.stream()
+                .flatMap(one -> one.entry() instanceof JobEntry.Undone(UUID id) ? Stream.of(id) : Stream.empty())
+                .collect(Collectors.toSet());
+        return entries.stream()
+                .filter(one -> !(one.entry() instanceof JobEntry.Undone) && !undone.contains(one.id()))
+                .toList();
     }
 
     private boolean changesPlan(JobEntry entry) {
@@ -125,15 +138,10 @@ final class BenchReading<H extends BuiltHub> {
 
     private void read(RecordedEntry recorded, Plan plan) {
         switch (recorded.entry()) {
-            case JobEntry.StepDone one -> {
-                plan.find(CALLED_NOW.getOrDefault(one.stepId(), one.stepId())).ifPresent(step -> {
-                    done.add(new Done(step, one, recorded));
-                    step.moves().forEach(move -> {
-                        reopened.remove(move.part());
-                        overNut.remove(move.part());
-                    });
-                });
-                met.addAll(one.checksMet());
+            case JobEntry.StepDone one -> read(one, recorded, plan);
+            case JobEntry.RunDone(List<JobEntry.StepDone> steps, List<JobEntry.Added> added) -> {
+                steps.forEach(one -> read(one, recorded, plan));
+                added.forEach(one -> met.addAll(one.checksMet()));
             }
             case JobEntry.Added one -> met.addAll(one.checksMet());
             case JobEntry.StepUndone(String stepId) -> undo(stepId);
@@ -155,6 +163,17 @@ final class BenchReading<H extends BuiltHub> {
             case JobEntry.WentOn one -> waits.clear();
             default -> {}
         }
+    }
+
+    private void read(JobEntry.StepDone one, RecordedEntry recorded, Plan plan) {
+        plan.find(CALLED_NOW.getOrDefault(one.stepId(), one.stepId())).ifPresent(step -> {
+            done.add(new Done(step, one, recorded));
+            step.moves().forEach(move -> {
+                reopened.remove(move.part());
+                overNut.remove(move.part());
+            });
+        });
+        met.addAll(one.checksMet());
     }
 
     private void undo(String stepId) {

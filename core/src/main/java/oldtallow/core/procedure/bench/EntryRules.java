@@ -1,22 +1,16 @@
 package oldtallow.core.procedure.bench;
 
-import java.util.List;
-import java.util.Optional;
+import java.util.UUID;
 import java.util.stream.Collectors;
-import oldtallow.core.fit.SeatedCup;
 import oldtallow.core.hub.BuiltHub;
 import oldtallow.core.hub.part.Part;
 import oldtallow.core.procedure.bench.JobEntry.Added;
+import oldtallow.core.procedure.bench.JobEntry.RunDone;
 import oldtallow.core.procedure.bench.JobEntry.StepDone;
 import oldtallow.core.procedure.brief.Scope;
-import oldtallow.core.procedure.step.Check;
 import oldtallow.core.procedure.step.Step;
-import oldtallow.core.quantity.Length;
-import oldtallow.core.quantity.ReadingKind;
 import oldtallow.core.refusal.FieldErrors;
 import oldtallow.core.refusal.InvalidInputException;
-import oldtallow.core.travel.warmth.HubHeat;
-import org.jspecify.annotations.Nullable;
 
 /** Which entries a job takes as it stands, and what becomes of those that come late. */
 public final class EntryRules<H extends BuiltHub> {
@@ -36,20 +30,33 @@ public final class EntryRules<H extends BuiltHub> {
     private final Bench<H> bench;
     private final boolean isMechanic;
     private final Sequences<H> sequences;
+    private final StepRules<H> steps;
 
     public EntryRules(Bench<H> bench, boolean isMechanic, Sequences<H> sequences) {
         this.bench = bench;
         this.isMechanic = isMechanic;
         this.sequences = sequences;
+        this.steps = new StepRules<>(bench, isMechanic, sequences);
     }
 
     /** The entry to write down; throws where it cannot be. */
     public JobEntry admit(JobEntry sent) {
         return switch (sent) {
-            case StepDone done -> admit(done);
+            case StepDone done -> steps.admit(done);
+            case RunDone run -> steps.admit(run);
             case Added added -> {
-                step(added.stepId());
+                steps.step(added.stepId());
                 yield added;
+            }
+            case JobEntry.Undone(UUID entryId) -> {
+                refuseUnless(
+                        bench.lastPress()
+                                .filter(last -> last.id().equals(entryId))
+                                .isPresent(),
+                        "entryId",
+                        entryId,
+                        "is not the last entry that can be taken back; look at the bench again");
+                yield sent;
             }
             case JobEntry.StepUndone(String stepId) -> {
                 boolean isLast = !bench.done().isEmpty()
@@ -135,7 +142,7 @@ public final class EntryRules<H extends BuiltHub> {
                 yield sent;
             }
             case JobEntry.PhotoTaken photo -> {
-                step(photo.stepId());
+                steps.step(photo.stepId());
                 yield sent;
             }
             case JobEntry.Waits waits -> {
@@ -172,86 +179,6 @@ public final class EntryRules<H extends BuiltHub> {
                 yield sent;
             }
         };
-    }
-
-    private JobEntry admit(StepDone sent) {
-        Step step = step(sent.stepId());
-        Optional<Step> now = bench.now();
-        if (now.isEmpty() || !now.get().id().equals(step.id())) {
-            boolean isDone =
-                    bench.done().stream().anyMatch(one -> one.step().id().equals(step.id()));
-            if (isDone) {
-                // somebody else was first: nothing that was read here is lost
-                return Added.to(sent);
-            }
-            throw new NotNextException("That step is not next. "
-                    + now.map(next -> "Next is: " + next.what() + ".").orElse("Nothing is left to do; close the job."));
-        }
-        if (step.byMechanic()) {
-            mechanicsOnly("stepId", step.what());
-        }
-        step.verdictOn()
-                .ifPresent(item -> refuseUnless(
-                        bench.judged().containsKey(item) || step.isMet(Check.Meaning.VERDICT, bench.waivedChecks()),
-                        "stepId",
-                        step.what(),
-                        "wants its findings first; nothing found is a finding, too"));
-        List<Check> unmet = step.checks().stream()
-                .filter(check -> check.must()
-                        && !sent.checksMet().contains(check.id())
-                        && !bench.waivedChecks().contains(check.id()))
-                .toList();
-        var errors = new FieldErrors();
-        unmet.forEach(check -> errors.add(
-                "checksMet",
-                check.id(),
-                "must hold before the step is done: " + check.says() + ". A mechanic may let it go"));
-        if (sent.note().length() > MOST_WORDS) {
-            errors.add("note", null, "must be at most " + MOST_WORDS + " characters");
-        }
-        if (step.isMet(Check.Meaning.SEATED, sent.checksMet())) {
-            checkGaps(sent.readings(), errors);
-        }
-        if (step.isMet(Check.Meaning.WARM_AT_MOST, sent.checksMet())) {
-            checkWarmth(sent, errors);
-        }
-        sequences.check(bench, step, sent, errors);
-        errors.throwIfAny();
-        return sent;
-    }
-
-    /** A temperature that was measured speaks against a hub that is called warm at most. */
-    private static void checkWarmth(StepDone sent, FieldErrors errors) {
-        sent.reading(ReadingKind.HUB_TEMPERATURE)
-                .map(celsius -> new HubHeat(celsius, sent.reading(ReadingKind.OTHER_HUB_TEMPERATURE)).reading())
-                .filter(reading -> !reading.isWarmAtMost())
-                .ifPresent(reading -> errors.add(
-                        "readings",
-                        reading.words(),
-                        "must be warm at most and like the other side: go back to the setting, or look for the cause"
-                                + " and drive again; a mechanic may let it go"));
-    }
-
-    /** A gap that was measured speaks against a cup that is called seated. */
-    private static void checkGaps(List<JobEntry.Taken> readings, FieldErrors errors) {
-        List<Length> gaps = CupGaps.of(readings);
-        if (gaps.isEmpty()) {
-            return;
-        }
-        @Nullable SeatedCup cup = errors.at("readings", () -> new SeatedCup(gaps));
-        if (cup != null && cup.verdict() != SeatedCup.Verdict.SEATED) {
-            errors.add(
-                    "readings",
-                    cup.verdict().words(),
-                    "must be no gap anywhere: " + cup.advice() + ", then measure again");
-        }
-    }
-
-    private Step step(String id) {
-        return bench.plan()
-                .find(id)
-                .orElseThrow(() -> new InvalidInputException(
-                        "stepId", id, "is no step of this job as it stands; look at the bench again"));
     }
 
     private void mechanicsOnly(String field, Object value) {

@@ -62,7 +62,7 @@ public final class JobEnd {
      */
     public static List<String> toAnswerFor(Bench<?> bench, Optional<String> setBy) {
         Map<JudgedItem, RecordedEntry> verdicts = new EnumMap<>(JudgedItem.class);
-        for (RecordedEntry one : bench.entries()) {
+        for (RecordedEntry one : bench.standing()) {
             if (one.entry() instanceof JobEntry.Judged judged) {
                 verdicts.put(judged.item(), one);
             }

@@ -45,7 +45,24 @@ public sealed interface JobEntry {
         }
     }
 
-    /** The step done last was not done after all. */
+    /**
+     * Steps were done in one go and confirmed as a whole, which a {@link StepDone} was by itself.
+     *
+     * @param steps in the order they were done
+     * @param added what there is to add to those that somebody else had finished meanwhile
+     */
+    record RunDone(List<StepDone> steps, List<Added> added) implements JobEntry {
+
+        public RunDone {
+            steps = List.copyOf(steps);
+            added = List.copyOf(added);
+        }
+    }
+
+    /** An entry was a slip: it counts as little as if nobody had made it, and stays to be read. */
+    record Undone(UUID entryId) implements JobEntry {}
+
+    /** The step done last was not done after all; of versions before {@link Undone}. */
     record StepUndone(String stepId) implements JobEntry {}
 
     /** Something to add to a step that is done: another device's readings, a note. */

@@ -43,13 +43,13 @@ public record Verdict(Outcome outcome, String reason, Rule rule, List<Cause> cau
 
     /** The rules by which verdicts are reached; common practice of the trade. */
     public enum Rule {
-        RENEW_ONCE_APART("school: renew everything once it is apart"),
+        RENEW_ONCE_APART("practice: renew everything once it is apart"),
         DAMAGE_ENDS_IT("damage on a running surface ends a bearing"),
         FIRST_RUST("replace at the first rust: a rusted bearing does not heal"),
         NOISY("a noisy bearing is renewed even with no play"),
         NOT_LOOKED_AT("what was not seen clean, felt and turned cannot be passed"),
         LIGHT_MARKS("light marks where nothing runs clean off and run on"),
-        NOTHING_FOUND("school: what passes is reused in its own place"),
+        NOTHING_FOUND("practice: what passes is reused in its own place"),
         NEIGHBOUR_WORN("a worn seat wears out the next bearing");
 
         private final String words;

@@ -71,8 +71,8 @@ class AdjustmentProcedureTest {
         assertThat(named("x".repeat(60), "u".repeat(80), "e".repeat(80), "s".repeat(120))
                         .label())
                 .hasSize(60);
-        assertThatThrownBy(() -> named("x".repeat(61), "", "", "s")).hasMessageContaining("name of the school");
-        assertThatThrownBy(() -> named("  ", "", "", "s")).hasMessageContaining("name of the school");
+        assertThatThrownBy(() -> named("x".repeat(61), "", "", "s")).hasMessageContaining("name of the procedure");
+        assertThatThrownBy(() -> named("  ", "", "", "s")).hasMessageContaining("name of the procedure");
         assertThatThrownBy(() -> named("x", "u".repeat(81), "", "s")).hasMessageContaining("what it is used on");
         assertThatThrownBy(() -> named("x", "", "e".repeat(81), "s")).hasMessageContaining("what it ends with");
         assertThatThrownBy(() -> named("x", "", "", "")).hasMessageContaining("source");

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import java.util.List;
 import java.util.Set;
+import java.util.UUID;
 import oldtallow.core.hub.Construction;
 import oldtallow.core.hub.part.Part;
 import oldtallow.core.procedure.bench.JobEntry.StepDone;
@@ -50,6 +51,74 @@ class EntryRulesTest {
 
         refused("stepId", () -> job.admitted(true, new JobEntry.StepUndone(first)));
         assertThat(job.enter(new JobEntry.StepUndone(second)).now().id()).isEqualTo(second);
+    }
+
+    /** One press, one entry: all that was done in one go counts, or nothing does. */
+    @Test
+    void takesARunAsAWhole() {
+        List<Step> run = job.bench().rest().subList(0, 4);
+
+        job.enter(JobInHand.run(run));
+        assertThat(job.bench().done().stream().map(Bench.Done::step)).isEqualTo(run);
+
+        List<Step> raising = job.bench().rest().subList(0, 4);
+        assertThat(raising).as("stands among them").anyMatch(step -> step.id().equals("raise.jack"));
+        var unseen = new JobEntry.RunDone(
+                raising.stream()
+                        .map(step -> new StepDone(step.id(), Set.of(), List.of(), ""))
+                        .toList(),
+                List.of());
+        refused("checksMet", () -> job.admitted(true, unseen));
+        assertThat(job.bench().done()).hasSize(run.size());
+    }
+
+    @Test
+    void takesNoRunThatLeavesAStepOut() {
+        List<Step> rest = job.bench().rest();
+
+        assertThatThrownBy(() -> job.admitted(true, JobInHand.run(List.of(rest.get(0), rest.get(2)))))
+                .isInstanceOf(NotNextException.class)
+                .hasMessageContaining(rest.get(1).what());
+    }
+
+    /** Two at one hub: what one had finished is done once, what the other read beside it is kept. */
+    @Test
+    void keepsWhatARunHasToAdd() {
+        List<Step> both = job.bench().rest().subList(0, 3);
+        job.doNow();
+
+        assertThat(job.admitted(true, JobInHand.run(both)))
+                .isEqualTo(new JobEntry.RunDone(
+                        List.of(JobInHand.done(both.get(1)), JobInHand.done(both.get(2))),
+                        List.of(JobEntry.Added.to(JobInHand.done(both.get(0))))));
+    }
+
+    @Test
+    void takesBackThePressThatWasLast() {
+        List<Step> before = job.bench().rest();
+        job.enter(JobInHand.run(before.subList(0, 4)));
+        UUID run = job.bench().lastPress().orElseThrow().id();
+        job.doNow();
+        UUID step = job.bench().lastPress().orElseThrow().id();
+
+        refused("entryId", () -> job.admitted(true, new JobEntry.Undone(run)));
+        job.enter(new JobEntry.Undone(step)).enter(new JobEntry.Undone(run));
+        assertThat(job.bench().rest()).as("a run goes back whole").isEqualTo(before);
+        assertThat(job.bench().entries()).as("nothing is lost by it").hasSize(5);
+        assertThat(job.bench().lastPress()).isEmpty();
+        refused("entryId", () -> job.admitted(true, new JobEntry.Undone(run)));
+    }
+
+    @Test
+    void takesBackAVerdict() {
+        var repack = new JobInHand(Construction.STEPPED_BRAKED, Scope.REPACK).until("judge.inboard");
+        repack.enter(JobInHand.good(JudgedItem.INBOARD_BEARING));
+
+        repack.enter(
+                new JobEntry.Undone(repack.bench().lastPress().orElseThrow().id()));
+
+        assertThat(repack.bench().judged()).isEmpty();
+        refused("stepId", () -> repack.admitted(true, JobInHand.done(repack.now())));
     }
 
     @Test

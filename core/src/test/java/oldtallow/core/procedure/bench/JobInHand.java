@@ -98,6 +98,10 @@ final class JobInHand {
                 step.id(), step.checks().stream().map(Check::id).collect(Collectors.toSet()), List.of(), "");
     }
 
+    static JobEntry.RunDone run(List<Step> steps) {
+        return new JobEntry.RunDone(steps.stream().map(JobInHand::done).toList(), List.of());
+    }
+
     static JobEntry good(JudgedItem item) {
         return new JobEntry.Judged(
                 item,

@@ -1,0 +1,91 @@
+package oldtallow.core.procedure.run;
+
+import java.util.ArrayList;
+import java.util.List;
+import oldtallow.core.procedure.step.Caution;
+import oldtallow.core.procedure.step.Check;
+import oldtallow.core.procedure.step.Stage;
+import oldtallow.core.procedure.step.Step;
+
+/**
+ * Steps that the hands do in one go and that one press confirms. It ends where a step stops, so that nothing is done past a
+ * reading, a verdict, a choice or a check that has yet to hold.
+ *
+ * @param steps of one stage, in the plan's order; 1 or more
+ */
+public record Run(List<Step> steps) {
+
+    public Run {
+        steps = List.copyOf(steps);
+        if (steps.isEmpty()) {
+            throw new IllegalArgumentException("a run without a step");
+        }
+    }
+
+    /** Steps of a plan, or what is left of it, run by run; in their order, none left out. */
+    public static List<Run> of(List<Step> steps) {
+        List<Run> runs = new ArrayList<>();
+        List<Step> inHand = new ArrayList<>();
+        for (int i = 0; i < steps.size(); i++) {
+            Step next = steps.get(i);
+            if (!inHand.isEmpty() && !goesOn(inHand, next, steps.subList(i, steps.size()))) {
+                runs.add(new Run(inHand));
+                inHand.clear();
+            }
+            inHand.add(next);
+        }
+        if (!inHand.isEmpty()) {
+            runs.add(new Run(inHand));
+        }
+        return runs;
+    }
+
+    private static boolean goesOn(List<Step> inHand, Step next, List<Step> left) {
+        Step last = inHand.getLast();
+        if (last.stage() != next.stage()) {
+            return false;
+        }
+        return switch (Stop.of(last)) {
+            case NONE -> true;
+            case LOOK -> Stop.of(next) == Stop.LOOK;
+            // both cones packed are one look at the grease; what follows a stage's last check follows in one go
+            case MUST -> says(next).equals(says(last)) || endsStage(left, next.stage());
+            case VERDICT, CHOICE, READING, SETTING, WAIT -> false;
+        };
+    }
+
+    private static List<String> says(Step step) {
+        return step.checks().stream().filter(Check::must).map(Check::says).toList();
+    }
+
+    /** Whether nothing stops any more before a stage's end. */
+    private static boolean endsStage(List<Step> left, Stage stage) {
+        return left.stream().takeWhile(step -> step.stage() == stage).allMatch(step -> Stop.of(step) == Stop.NONE);
+    }
+
+    public Stage stage() {
+        return steps.getFirst().stage();
+    }
+
+    /** What it stops for; {@link Stop#NONE} where it ends with its stage. */
+    public Stop stop() {
+        return steps.stream()
+                .map(Stop::of)
+                .filter(stop -> stop != Stop.NONE)
+                .findFirst()
+                .orElse(Stop.NONE);
+    }
+
+    /** What must hold, each sentence once: what the press at its end says besides that all was done. */
+    public List<String> mustHold() {
+        return steps.stream().flatMap(step -> says(step).stream()).distinct().toList();
+    }
+
+    /** Where it can hurt, each once, in the order it comes. */
+    public List<Caution> cautions() {
+        return steps.stream()
+                .flatMap(step -> step.cautions().stream())
+                .distinct()
+                .toList();
+    }
+}

@@ -1,0 +1,64 @@
+<script lang="ts">
+  import type { Schemas } from '$api/request'
+  import type { Bench } from '$features/bench/job'
+  import { Keypad, StepPanel, WaiveCheck } from '$features/bench/step'
+  import RunCautions from './RunCautions.svelte'
+  import RunLine from './RunLine.svelte'
+  import RunParts from './RunParts.svelte'
+
+  interface Props {
+    bench: Bench
+    run: Schemas['RunView']
+    mayWaive: boolean
+  }
+
+  let { bench, run, mayWaive }: Props = $props()
+
+  const first = $derived(run.steps[0])
+  /** What the card ends with stands there with all it asks. */
+  const asked = $derived.by(() => {
+    if (run.stop === 'LOOK') return run.steps.filter((step) => step.asks.length > 0)
+    return ['NONE', 'MUST', 'WAIT'].includes(run.stop) ? [] : run.steps.slice(-1)
+  })
+  const lines = $derived(run.steps.filter((step) => !asked.includes(step)))
+  const alone = $derived(run.steps.length === 1 ? first : asked.length === 1 ? asked[0] : undefined)
+  const musts = $derived(
+    run.steps.flatMap((step) => step.checks).filter((one) => one.must && !one.waived),
+  )
+</script>
+
+<p class="font-semibold text-ink2">
+  {first?.stageNumber}
+  {first?.stageWords}, {run.steps.length === 1 ? 'one move' : `${run.steps.length} moves in one go`}
+</p>
+<h1 class="mt-1 type-say text-[clamp(38px,4.4vw,60px)] leading-[0.98]">
+  {alone?.what ?? first?.stageWords}
+</h1>
+<div class="mt-3"><RunCautions {bench} {run} /></div>
+<RunParts {bench} {run} />
+{#if lines.length === 1 && asked.length === 0}
+  <RunLine step={lines[0]!} number={null} />
+{:else if lines.length > 0}
+  <ol class="mt-2 border-t border-rule">
+    {#each lines as step, i (step.id)}
+      <li class="border-b border-rule"><RunLine {step} number={i + 1} /></li>
+    {/each}
+  </ol>
+{/if}
+{#each asked as step (step.id)}
+  <div class="mt-3">
+    <StepPanel {bench} {step} {mayWaive} onRun={asked.length > 1 ? 'named' : 'alone'} />
+  </div>
+{:else}
+  {#if bench.readings.all.length > 0}
+    <div class="mt-3"><Keypad readings={bench.readings} /></div>
+  {/if}
+{/each}
+{#if mayWaive}
+  <!-- what must be so stands on the button -->
+  {#each musts as check (check.id)}
+    <div class="mt-3 border-t border-rule" role="group" aria-label={check.says}>
+      <WaiveCheck onwaive={(reason) => bench.waive(check.id, reason)} />
+    </div>
+  {/each}
+{/if}

@@ -1,0 +1,1 @@
+export { default as RunPanel } from './RunPanel.svelte'
