@@ -23,14 +23,16 @@ export abstract class JobEntries {
     return this.enter('judging', form, 'a verdict')
   }
 
-  /** Seen clean, felt and turned, and nothing found. */
+  /** Nothing found; a bearing seen clean, felt and turned, as the button says. */
   nothingFound(item: Item): Promise<boolean> {
-    const looked = {
-      cleaned: true,
-      by: ['LOOKING', 'FINGERNAIL', 'TURNING'],
-      noisy: false,
-    } as const
-    return this.judge({ item, findings: [], looked: { ...looked, by: [...looked.by] } })
+    const isBearing = item === 'INBOARD_BEARING' || item === 'OUTBOARD_BEARING'
+    return this.judge({
+      item,
+      findings: [],
+      ...(isBearing
+        ? { looked: { cleaned: true, by: ['LOOKING', 'FINGERNAIL', 'TURNING'], noisy: false } }
+        : {}),
+    })
   }
 
   /** Which grease goes in. */

@@ -1,23 +1,22 @@
 <script lang="ts">
   import type { Schemas } from '$api/request'
+  import type { Bench } from '$features/bench/job'
+  import { StepPanel } from '$features/bench/step'
 
   interface Props {
+    bench: Bench
     step: Schemas['BenchStepView']
-    /** Its place in the list; null where it is the only one and its words are the title. */
-    number: number | null
+    mayWaive: boolean
+    number: number
   }
 
-  let { step, number }: Props = $props()
+  let { bench, step, mayWaive, number }: Props = $props()
 
   const needs = $derived([...step.tools, ...step.supplies].join(', '))
-  const more = $derived(step.why !== '' || step.how.length > 0 || needs !== '')
+  /** What is worked out or counted beside it stands in the line as it does at the step. */
+  const works = $derived(step.aid !== undefined || step.timer !== undefined)
+  const more = $derived(works || step.why !== '' || step.how.length > 0 || needs !== '')
 </script>
-
-{#snippet how()}
-  {#if step.why}<p class="text-read">{step.why}</p>{/if}
-  {#each step.how as line (line)}<p class="mt-1 text-read">{line}</p>{/each}
-  {#if needs}<p class="mt-1"><span class="font-semibold">At hand:</span> {needs}</p>{/if}
-{/snippet}
 
 {#snippet line()}
   <span class="w-5 flex-none font-bold">{number}</span>
@@ -25,14 +24,20 @@
   {#if step.byMechanic}<span class="text-label font-semibold">a mechanic’s</span>{/if}
 {/snippet}
 
-{#if number === null}
-  <div class="mt-2">{@render how()}</div>
-{:else if more}
+{#if more}
   <details>
     <summary class="flex min-h-12 cursor-pointer items-center gap-2 py-1 text-read">
       {@render line()}
     </summary>
-    <div class="pb-2 pl-7">{@render how()}</div>
+    <div class="pb-2 pl-7">
+      {#if works}
+        <StepPanel {bench} {step} {mayWaive} onRun="named" />
+      {:else}
+        {#if step.why}<p class="text-read">{step.why}</p>{/if}
+        {#each step.how as words (words)}<p class="mt-1 text-read">{words}</p>{/each}
+        {#if needs}<p class="mt-1"><span class="font-semibold">At hand:</span> {needs}</p>{/if}
+      {/if}
+    </div>
   </details>
 {:else}
   <p class="flex min-h-12 items-center gap-2 py-1 text-read">{@render line()}</p>

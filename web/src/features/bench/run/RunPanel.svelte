@@ -17,11 +17,12 @@
   const first = $derived(run.steps[0])
   /** What the card ends with stands there with all it asks. */
   const asked = $derived.by(() => {
+    if (run.steps.length === 1) return run.steps
     if (run.stop === 'LOOK') return run.steps.filter((step) => step.asks.length > 0)
     return ['NONE', 'MUST', 'WAIT'].includes(run.stop) ? [] : run.steps.slice(-1)
   })
   const lines = $derived(run.steps.filter((step) => !asked.includes(step)))
-  const alone = $derived(run.steps.length === 1 ? first : asked.length === 1 ? asked[0] : undefined)
+  const alone = $derived(asked.length === 1 ? asked[0] : undefined)
   const musts = $derived(
     run.steps.flatMap((step) => step.checks).filter((one) => one.must && !one.waived),
   )
@@ -36,12 +37,10 @@
 </h1>
 <div class="mt-3"><RunCautions {bench} {run} /></div>
 <RunParts {bench} {run} />
-{#if lines.length === 1 && asked.length === 0}
-  <RunLine step={lines[0]!} number={null} />
-{:else if lines.length > 0}
+{#if lines.length > 0}
   <ol class="mt-2 border-t border-rule">
     {#each lines as step, i (step.id)}
-      <li class="border-b border-rule"><RunLine {step} number={i + 1} /></li>
+      <li class="border-b border-rule"><RunLine {bench} {step} {mayWaive} number={i + 1} /></li>
     {/each}
   </ol>
 {/if}
@@ -49,11 +48,11 @@
   <div class="mt-3">
     <StepPanel {bench} {step} {mayWaive} onRun={asked.length > 1 ? 'named' : 'alone'} />
   </div>
-{:else}
-  {#if bench.readings.all.length > 0}
-    <div class="mt-3"><Keypad readings={bench.readings} /></div>
-  {/if}
 {/each}
+<!-- a step that stands there alone shows the numbers itself -->
+{#if bench.readings.all.length > 0 && !alone?.readings.length}
+  <div class="mt-3"><Keypad readings={bench.readings} /></div>
+{/if}
 {#if mayWaive}
   <!-- what must be so stands on the button -->
   {#each musts as check (check.id)}

@@ -139,7 +139,7 @@
   {#if bench.job?.firstLook && looksStill}<Diagnosis look={bench.job.firstLook} />{/if}
   {#if step.timer}<StepTimer timer={step.timer} />{/if}
   {#if step.readings.some((one) => one.kind === 'END_PLAY')}<PlayAid {bench} />{/if}
-  {#if step.readings.length > 0}<Keypad readings={bench.readings} />{/if}
+  {#if step.readings.length > 0 && onRun !== 'named'}<Keypad readings={bench.readings} />{/if}
   {#if step.aid === 'WARMTH' || step.aid === 'PROVED'}
     {#key step.id}<ProveAid {bench} aid={step.aid} />{/key}
   {/if}

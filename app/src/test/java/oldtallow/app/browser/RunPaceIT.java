@@ -62,6 +62,23 @@ class RunPaceIT {
                 .isEqualTo(job.path("walk").path("done").size());
     }
 
+    /** What is worked out beside a step stands on the card of its run, too. */
+    @Test
+    void whatIsCountedAndAskedStandsOnTheCard(RunningOldTallow app, Browsers browsers) {
+        Bench bench = new Bench(app.http());
+        JsonNode job = bench.doUntil(bench.open(bench.newWheelEnd("STEPPED_UNBRAKED"), "ADJUST"), "nut.seat");
+        try (Visit visit = browsers.visit(app)) {
+            Page page = inRuns(visit.page(), app, job);
+
+            assertThat(page.getByText("Hub turned once more")).isVisible();
+            assertThat(BenchIT.action(page)).containsText("Done, and the hub was turned throughout, both ways");
+            page.keyboard().press("Space");
+            assertThat(page.getByRole(AriaRole.HEADING, level1())).hasText("To the stop, looser only");
+            page.getByText("The fine setting").click();
+            assertThat(page.getByText("lbf·ft").first()).isVisible();
+        }
+    }
+
     @Test
     void thePaceChangesInMidStage(RunningOldTallow app, Browsers browsers) {
         Bench bench = new Bench(app.http());
