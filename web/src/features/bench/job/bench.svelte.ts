@@ -144,7 +144,9 @@ export class Bench extends JobEntries {
     const readings = this.readings.forms()
     if (readings === null) return
     const checksMet = [
-      ...step.checks.filter((check) => this.checkMet(check)).map((check) => check.id),
+      ...step.checks
+        .filter((check) => !check.waived && this.checkMet(check))
+        .map((check) => check.id),
       ...this.extraChecks,
     ]
     await this.enter('step', { stepId: step.id, checksMet, readings }, step.what)
@@ -156,7 +158,11 @@ export class Bench extends JobEntries {
     if (!run || this.attempt.busy || this.hasWaiting) return
     const readings = this.readings.forms()
     if (readings === null) return
-    const steps = stepsOf(run, readings, (check) => check.must || this.checkMet(check))
+    const steps = stepsOf(
+      run,
+      readings,
+      (check) => !check.waived && (check.must || this.checkMet(check)),
+    )
     steps.at(-1)?.checksMet.push(...this.extraChecks)
     const entered = await this.enter(
       'run',

@@ -1,4 +1,5 @@
 export { api as jobApi } from './api'
 export { Bench, type Item, type Move } from './bench.svelte'
 export { JobLine } from './job-line.svelte'
+export { mustHold } from './run'
 export { type Readings, symbolOf } from './readings.svelte'

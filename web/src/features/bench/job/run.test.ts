@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import type { Schemas } from '$api/request'
-import { kindsOf, stepsOf } from './run'
+import { kindsOf, mustHold, stepsOf } from './run'
 
 type Step = Schemas['BenchStepView']
 type Kind = Schemas['ReadingKindView']
@@ -45,6 +45,14 @@ describe('a run', () => {
   it('says of no check that it holds unless somebody did', () => {
     expect(stepsOf(run, [], (one) => one.must).at(-1)?.checksMet).toEqual(['stands'])
     expect(stepsOf(run, [], () => false).at(-1)?.checksMet).toEqual([])
+  })
+
+  it('says nothing of a check that was let go', () => {
+    const letGo = { ...check('on stands', true), waived: true }
+
+    expect(mustHold([...steps, step('raise.jack', [], [letGo, check('stands', true)])])).toEqual([
+      'stands',
+    ])
   })
 
   it('asks each kind of number once', () => {

@@ -27,6 +27,15 @@ export function stepsOf(
   }))
 }
 
+/** What must hold of them, each sentence once; a check that a mechanic let go holds for nobody. */
+export function mustHold(steps: readonly Step[]): string[] {
+  return steps
+    .flatMap((step) => step.checks)
+    .filter((one) => one.must && !one.waived)
+    .map((one) => one.says)
+    .filter((says, i, all) => all.indexOf(says) === i)
+}
+
 /** What numbers the steps take, each kind once. */
 export function kindsOf(steps: readonly Step[]): Step['readings'] {
   const kinds = steps.flatMap((step) => step.readings)

@@ -1,7 +1,7 @@
 <script lang="ts">
   import { KeyCap } from '$ui/key-cap'
   import type { Schemas } from '$api/request'
-  import type { Bench, Move } from '$features/bench/job'
+  import { mustHold, type Bench, type Move } from '$features/bench/job'
 
   interface Props {
     bench: Bench
@@ -15,7 +15,8 @@
   function runSays(run: Schemas['RunView']): string {
     const all = run.steps.length > 1 ? `All ${run.steps.length} done` : 'Done'
     if (run.stop === 'LOOK' && bench.signs.length === 0) return 'Looked: nothing to note'
-    return run.mustHold.length > 0 ? `${all}, and ${run.mustHold.join('; ')}` : all
+    const open = mustHold(run.steps)
+    return open.length > 0 ? `${all}, and ${open.join('; ')}` : all
   }
 
   const says = $derived.by((): string => {
