@@ -74,8 +74,8 @@ class RunPaceIT {
             assertThat(BenchIT.action(page)).containsText("Done, and the hub was turned throughout, both ways");
             page.keyboard().press("Space");
             assertThat(page.getByRole(AriaRole.HEADING, level1())).hasText("To the stop, looser only");
-            page.getByText("The fine setting").click();
-            assertThat(page.getByText("lbf·ft").first()).isVisible();
+            page.getByText("The fine setting").first().click();
+            assertThat(page.getByText("As tight as fingers can").first()).isVisible();
         }
     }
 
