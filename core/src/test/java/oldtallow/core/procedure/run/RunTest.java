@@ -60,7 +60,7 @@ class RunTest {
         }
     }
 
-    /** What protects a life or the bearing is a sentence of its own: never two on one press. */
+    /** What one step says must hold, all on one press; never what two steps say differently. */
     @ParameterizedTest
     @MethodSource("everyPreset")
     void namesWhatMustHold(JobBrief brief) {
