@@ -2,13 +2,28 @@ import { remember, remembered } from './storage'
 
 const KEY = 'oldtallow.pace'
 
-/** How a job is walked on this device: move by move, or in runs the hands do in one go. */
+type Way = 'runs' | 'steps'
+
+/** How a job is walked on this device: move by move, or in runs the hands do in one go; as each person likes it. */
 class Pace {
-  byRuns = $state(remembered(KEY) === 'runs')
+  private way = $state<Way>('steps')
+  private key = KEY
+
+  get byRuns(): boolean {
+    return this.way === 'runs'
+  }
+
+  /** An apprentice wants every move, whoever knows the job does not; what this person chose here last counts before that. */
+  start(person: { id: string; role: string }): void {
+    this.key = `${KEY}.${person.id}`
+    const chosen = remembered(this.key) ?? remembered(KEY)
+    const usual: Way = person.role === 'APPRENTICE' ? 'steps' : 'runs'
+    this.way = chosen === 'runs' || chosen === 'steps' ? chosen : usual
+  }
 
   change(): void {
-    this.byRuns = !this.byRuns
-    remember(KEY, this.byRuns ? 'runs' : 'steps')
+    this.way = this.byRuns ? 'steps' : 'runs'
+    remember(this.key, this.way)
   }
 }
 

@@ -6,6 +6,7 @@ const ofJob = (jobId: string) => ({ path: { jobId } })
 
 export const records = {
   greaseReference: () => dataOf(client.GET('/api/v1/reckon/greases')),
+  rig: (id: string) => dataOf(client.GET('/api/v1/rigs/{id}', { params: at(id) })),
   standings: (id: string) => dataOf(client.GET('/api/v1/rigs/{id}/standings', { params: at(id) })),
   wheelEnd: (id: string) => dataOf(client.GET('/api/v1/wheel-ends/{id}', { params: at(id) })),
   section: (id: string) =>

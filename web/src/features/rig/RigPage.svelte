@@ -73,6 +73,7 @@
         run: () => worst && void goto(`/wheel-ends/${worst.id}`),
       },
       { keys: ['c', 'C'], does: 'Change the rig', run: () => (changing = !changing) },
+      { keys: ['g', 'G'], does: 'Begin a job', run: () => void goto(`/rigs/${id}/job`) },
       { keys: ['PageUp'], does: 'Back to the yard', run: () => void goto('/') },
     ])
   })
@@ -146,7 +147,14 @@
       aria-labelledby="ends"
       class="flex flex-col gap-3 px-4 py-4 desk:overflow-y-auto desk:px-5"
     >
-      <h2 id="ends" class="type-h">Wheel ends</h2>
+      <div class="flex flex-wrap items-center justify-between gap-2">
+        <h2 id="ends" class="type-h">Wheel ends</h2>
+        <a
+          href={`/rigs/${id}/job`}
+          class="flex min-h-12 items-center gap-3 rounded-plate bg-grease-fill px-3 type-card text-on-grease no-underline"
+          >Begin a job <KeyCap key="G" /></a
+        >
+      </div>
       <RigEnds {ends} standings={rig.standings} />
       <PastJobs rigId={id} />
       <RigFigures figures={rig.figures} {view} />

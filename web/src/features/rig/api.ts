@@ -3,7 +3,6 @@ import { client, dataOf, type Schemas } from '$api/request'
 const at = (id: string) => ({ path: { id } })
 
 export const api = {
-  rig: (id: string) => dataOf(client.GET('/api/v1/rigs/{id}', { params: at(id) })),
   enterRig: (body: Schemas['NewRigForm']) => dataOf(client.POST('/api/v1/rigs', { body })),
   changeRig: (id: string, body: Schemas['ChangedRigForm']) =>
     dataOf(client.PUT('/api/v1/rigs/{id}', { params: at(id), body })),

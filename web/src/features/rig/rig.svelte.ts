@@ -20,7 +20,7 @@ export class Rig {
   async load(): Promise<void> {
     try {
       ;[this.view, this.standings, this.figures] = await Promise.all([
-        api.rig(this.id),
+        records.rig(this.id),
         records.standings(this.id),
         api.figuresOfRig(this.id),
       ])
@@ -39,7 +39,7 @@ export class Rig {
 
   /** What somebody else made of it meanwhile; the entry here stays. */
   async refresh(): Promise<void> {
-    this.view = await api.rig(this.id)
+    this.view = await records.rig(this.id)
   }
 
   putPhoto(file: Blob): Promise<boolean> {

@@ -53,11 +53,22 @@
         </span>
       </li>
     {/each}
-    {#each open as end (end.id)}
+    {#if open[0]}
       <li class="flex items-start gap-1.5 text-label leading-tight">
         <Mark shape="jobOpen" size={18} />
-        <a href={`/bench/${end.openJobId}`} class="font-semibold">job open, {end.position}</a>
+        <a href={`/bench/${open[0].openJobId}`} class="font-semibold"
+          >job open, {which(open, ends.length)}</a
+        >
       </li>
-    {/each}
+    {/if}
+    {#if open.length < ends.length}
+      <li>
+        <a
+          href={`/rigs/${rig.id}/job`}
+          class="flex min-h-9 items-center text-label font-semibold"
+          aria-label={`Begin a job on ${rig.name}`}>Begin a job</a
+        >
+      </li>
+    {/if}
   </ul>
 </article>

@@ -41,11 +41,20 @@
               {job ? 'Go on with its job' : 'Open the wheel end'}
               <KeyCap key="Enter" />
             </a>
-          {:else if job}
+          {/if}
+          {#if i === 0 && !job}
+            <a
+              href={`/rigs/${item.rigId}/job`}
+              class="mt-1.5 flex min-h-11 items-center justify-between rounded-plate border border-ink px-3 font-semibold text-ink no-underline hover:bg-tray"
+            >
+              Begin a job on the rig <KeyCap key="G" />
+            </a>
+          {/if}
+          {#if i > 0 && job}
             <a href={`/bench/${job}`} class="inline-flex min-h-6 items-center font-semibold"
               >Go on with its job</a
             >
-          {:else}
+          {:else if i > 0}
             <a
               href={`/wheel-ends/${first.id}`}
               class="inline-flex min-h-6 items-center font-semibold"

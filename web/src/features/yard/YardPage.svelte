@@ -30,6 +30,13 @@
           if (yard.worstHref) void goto(yard.worstHref)
         },
       },
+      {
+        keys: ['g', 'G'],
+        does: 'Begin a job on the worst rig',
+        run: () => {
+          if (yard.worstJobHref) void goto(yard.worstJobHref)
+        },
+      },
       { keys: ['n', 'N'], does: 'Enter a rig', run: () => void goto('/rigs/new') },
     ])
   })

@@ -57,7 +57,7 @@ const yard: Schemas['YardView'] = {
 }
 
 describe('the yard', () => {
-  it('names the worst wheel end first and opens it', async () => {
+  it('names the worst wheel end first, and begins its job or opens it', async () => {
     answerWith(() => json(yard))
     render(YardPage)
 
@@ -65,6 +65,10 @@ describe('the yard', () => {
     expect(screen.getByRole('link', { name: /Open the wheel end/ })).toHaveAttribute(
       'href',
       '/wheel-ends/end-1',
+    )
+    expect(screen.getByRole('link', { name: /Begin a job on the rig/ })).toHaveAttribute(
+      'href',
+      '/rigs/rig-1/job',
     )
     expect(screen.getByText(/47 days past due/)).toBeInTheDocument()
   })

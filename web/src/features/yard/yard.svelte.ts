@@ -19,6 +19,10 @@ export class Yard {
     const job = ends.find((end) => end.openJobId)?.openJobId
     return job ? `/bench/${job}` : ends[0] ? `/wheel-ends/${ends[0].id}` : null
   })
+  /** Where a job on the worst rig begins. */
+  readonly worstJobHref = $derived(
+    this.view?.next[0] ? `/rigs/${this.view.next[0].rigId}/job` : null,
+  )
   readonly filtered = $derived(this.show !== 'ALL' || this.owner !== '')
 
   async load(): Promise<void> {

@@ -1,27 +1,8 @@
 import { beforeEach, describe, expect, it, vi } from 'vitest'
-import type { Schemas } from '$api/request'
 import { answerWith, json } from '$testing/answers'
 import { Bench } from './bench.svelte'
+import { jobAt, step } from '$testing/job-at'
 import { outbox } from '$features/outbox'
-
-const step = {
-  id: 'raise.jack',
-  cautions: [{ id: 'FALLING_RIG', title: 'A jack lets go', words: '', licensedWork: false }],
-  checks: [{ id: 'raise.on-stands', says: 'it stands', must: true, met: false, waived: false }],
-  readings: [],
-} as unknown as Schemas['BenchStepView']
-
-const jobAt = (now: Schemas['BenchStepView'] | undefined, number: number): Schemas['JobView'] =>
-  ({
-    id: 'job',
-    state: 'OPEN',
-    hub: { wheelEndId: 'end' },
-    number,
-    walk: { now, done: Array.from({ length: number }, () => ({})), ahead: [] },
-    parts: { tray: [], offSection: [] },
-    closing: { toAnswerFor: [], hindrances: [] },
-    judgings: [],
-  }) as unknown as Schemas['JobView']
 
 describe('the bench', () => {
   let job = jobAt(step, 3)

@@ -1,5 +1,5 @@
 export { api as jobApi } from './api'
 export { Bench, type Item, type Move } from './bench.svelte'
 export { JobLine } from './job-line.svelte'
-export { mustHold } from './run'
-export { type Readings, symbolOf } from './readings.svelte'
+export { atHubs, mustHold } from './run'
+export { type Readings, symbolOf, type Typing } from './readings.svelte'

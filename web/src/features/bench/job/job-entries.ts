@@ -2,6 +2,18 @@ import type { Schemas } from '$api/request'
 import type { Body, JobKind } from '$features/outbox'
 import type { Item } from './move'
 
+/** Nothing found; a bearing seen clean, felt and turned, as the button says. */
+export function found(item: Item): Schemas['VerdictForm'] {
+  const isBearing = item === 'INBOARD_BEARING' || item === 'OUTBOARD_BEARING'
+  return {
+    item,
+    findings: [],
+    ...(isBearing
+      ? { looked: { cleaned: true, by: ['LOOKING', 'FINGERNAIL', 'TURNING'], noisy: false } }
+      : {}),
+  }
+}
+
 /** What is written down about a job with one call; how it is sent and shown is for whoever extends it. */
 export abstract class JobEntries {
   protected abstract enter<K extends JobKind>(
@@ -23,16 +35,8 @@ export abstract class JobEntries {
     return this.enter('judging', form, 'a verdict')
   }
 
-  /** Nothing found; a bearing seen clean, felt and turned, as the button says. */
   nothingFound(item: Item): Promise<boolean> {
-    const isBearing = item === 'INBOARD_BEARING' || item === 'OUTBOARD_BEARING'
-    return this.judge({
-      item,
-      findings: [],
-      ...(isBearing
-        ? { looked: { cleaned: true, by: ['LOOKING', 'FINGERNAIL', 'TURNING'], noisy: false } }
-        : {}),
-    })
+    return this.judge(found(item))
   }
 
   /** Which grease goes in. */
@@ -40,8 +44,12 @@ export abstract class JobEntries {
     return this.enter('grease', form, 'the grease')
   }
 
-  rescope(scope: Schemas['RescopeForm']['scope'], reason: string): Promise<boolean> {
-    return this.enter('scope', { scope, reason }, 'another scope')
+  rescope(
+    scope: Schemas['RescopeForm']['scope'],
+    reason: string,
+    choices?: Schemas['Choices'],
+  ): Promise<boolean> {
+    return this.enter('scope', { scope, reason, ...(choices && { choices }) }, 'another scope')
   }
 
   /** Proved, and found wrong: the job goes back to the nut. */

@@ -10,6 +10,7 @@ export type Move =
   | { does: 'judge'; item: Item }
   | { does: 'finish'; step: Schemas['BenchStepView'] }
   | { does: 'run'; run: Schemas['RunView'] }
+  | { does: 'others'; hub: Schemas['RoundHubView'] }
   | { does: 'goOn' }
   | { does: 'close' }
   | { does: 'signOff' }
@@ -19,6 +20,7 @@ export type Move =
 /** What the move depends on. */
 interface AtBench {
   job: Schemas['JobView'] | null
+  leaving: boolean
   step: Schemas['BenchStepView'] | null
   /** What the hands do now in one go; null where it goes step by step. */
   run: Schemas['RunView'] | null
@@ -31,8 +33,10 @@ interface AtBench {
 /** The one thing to do now. */
 export function moveNow(bench: AtBench, mayRelease: boolean): Move {
   const { job, step } = bench
-  if (!job) return { does: 'nothing' }
+  if (!job || bench.leaving) return { does: 'nothing' }
   if (job.waits) return { does: 'goOn' }
+  const behind = hubToGoTo(job)
+  if (behind) return { does: 'others', hub: behind }
   if (!step) return endMove(job, mayRelease)
   if (bench.run) return runMove(bench, job, bench.run)
   const caution = step.cautions.find((one) => !bench.cautionMet(one.id))
@@ -42,6 +46,21 @@ export function moveNow(bench: AtBench, mayRelease: boolean): Move {
   if (check?.meaning === 'SETTING_RECORDED' && !job.closing.settingRecorded) return { does: 'dial' }
   if (check) return { does: 'check', check }
   return { does: 'finish', step }
+}
+
+/** Another hub of the rig that has to be seen to before it goes on at this one. */
+function hubToGoTo(job: Schemas['JobView']): Schemas['RoundHubView'] | undefined {
+  const { round } = job
+  const isFinished = job.state === 'OPEN' && job.walk.now === undefined
+  const behind =
+    round.behind.length > 0
+      ? round.hubs.filter((hub) => round.behind.includes(hub.jobId))
+      : isFinished
+        ? round.hubs.filter(
+            (hub) => hub.jobId !== job.id && hub.state === 'OPEN' && hub.stepsLeft > 0,
+          )
+        : []
+  return behind.find((hub) => hub.jobId === round.next) ?? behind[0]
 }
 
 /** Cautions and what must hold stand on the card, and the press says them. */

@@ -13,11 +13,20 @@ const INCH_UNITS: readonly Unit[] = [
   'POUND_FORCE',
 ]
 
+/** Numbers of a hub where nobody stands, taken on the same round. */
+export interface OtherHub {
+  jobId: string
+  position: string
+  kinds: Kind[]
+}
+
 /** A reading being typed. */
 export interface Typing {
   kind: Kind
   text: string
   unit: Unit
+  /** At which other hub; left out at this one. */
+  at?: { jobId: string; position: string }
 }
 
 /** The numbers of a step, typed by the big keys. */
@@ -31,9 +40,14 @@ export class Readings {
 
   readonly current: Typing | null = $derived(this.all[this.at] ?? null)
 
-  start(kinds: Kind[]): void {
+  start(kinds: Kind[], others: OtherHub[] = []): void {
     this.at = -1
-    this.all = kinds.map((kind) => ({ kind, text: '', unit: firstUnit(kind) }))
+    this.all = [
+      ...kinds.map((kind) => ({ kind, text: '', unit: firstUnit(kind) })),
+      ...others.flatMap(({ kinds: theirs, ...at }) =>
+        theirs.map((kind) => ({ kind, text: '', unit: firstUnit(kind), at })),
+      ),
+    ]
   }
 
   /** Opens the next one; behind the last none is open. */
@@ -70,9 +84,9 @@ export class Readings {
     current.unit = (units[(here + 1) % units.length] ?? units[0])?.unit ?? current.unit
   }
 
-  /** As they are sent; null where one is no number yet. */
-  forms(): Schemas['TakenForm'][] | null {
-    const taken = this.all.filter((one) => one.text.trim() !== '')
+  /** As they are sent, of this hub or another; null where one is no number yet. */
+  forms(jobId?: string): Schemas['TakenForm'][] | null {
+    const taken = this.all.filter((one) => one.text.trim() !== '' && one.at?.jobId === jobId)
     const forms = taken.map((one) => ({
       kind: one.kind.kind,
       number: Number(one.text.replace(',', '.')),

@@ -1,5 +1,7 @@
 <script lang="ts">
   import { onMount } from 'svelte'
+  import { goto } from '$app/navigation'
+  import { pace } from '$features/display'
   import { keys } from '$features/keys'
   import { Section } from '$features/section'
   import { session } from '$features/session'
@@ -15,7 +17,8 @@
   import { press } from './press'
   import { canSay, say } from './say'
   import StageRail from './StageRail.svelte'
-  import { RunPanel } from '$features/bench/run'
+  import { HubBar, RoundPlan } from '$features/bench/round'
+  import { AtHubs, RunPanel, RunParts } from '$features/bench/run'
   import { StepPanel, StepPhotos } from '$features/bench/step'
   import { Tray } from '$features/bench/tray'
 
@@ -26,8 +29,14 @@
   let { jobId }: Props = $props()
 
   // the route makes a new page for every job
-  // svelte-ignore state_referenced_locally
-  const bench = new Bench(jobId, () => session.mayManage, session.person?.id ?? '')
+  const bench = new Bench(
+    // svelte-ignore state_referenced_locally
+    jobId,
+    () => session.mayManage,
+    session.person?.id ?? '',
+    (next) => void goto(`/bench/${next}`),
+  )
+  if (session.person) pace.start(session.person)
   let panes = $state<HTMLElement | null>(null)
   let panel = $state<HTMLElement | null>(null)
   let pane = 0
@@ -111,6 +120,7 @@
       class="flex w-full flex-none snap-start flex-col border-ink desk:col-start-2 desk:row-span-2 desk:row-start-1 desk:w-auto desk:border-x"
     >
       <div bind:this={panel} class="flex-1 px-4 pt-3 pb-32 desk:overflow-y-auto desk:pb-3">
+        {#if job.round.hubs.length > 1}<div class="desk:hidden"><HubBar {job} /></div>{/if}
         <p class="mb-2 text-label desk:hidden">
           <b>{job.hub.rigName}, {job.hub.position}</b> · {job.scopeWords}
         </p>
@@ -123,6 +133,7 @@
           {#if bench.run}
             <RunPanel {bench} run={bench.run} mayWaive={session.mayManage} />
           {:else}
+            <AtHubs {bench} />
             <StepPanel {bench} step={bench.step} mayWaive={session.mayManage} />
           {/if}
           {@const step = bench.step}
@@ -147,10 +158,10 @@
       aria-label="The wheel end"
       class="relative flex w-full flex-none snap-start flex-col px-4 py-3 desk:col-start-1 desk:row-start-1 desk:min-h-0 desk:w-auto"
     >
-      <JobPlate {job} />
+      {#if job.round.hubs.length > 1}<RoundPlan {bench} {job} />{:else}<JobPlate {job} />{/if}
       {#if bench.section}
         <Section
-          class="min-h-0 flex-1 desk:-mt-10"
+          class={`min-h-0 flex-1 ${job.round.hubs.length === 1 ? 'desk:-mt-10' : ''}`}
           section={bench.section}
           label={`Half-section of ${job.hub.rigName}, ${job.hub.position}`}
           picked={bench.picked}
@@ -167,6 +178,9 @@
       aria-label="Tray"
       class="w-full flex-none snap-start px-2 pb-2 desk:col-start-1 desk:row-start-2 desk:w-auto"
     >
+      {#if bench.run && !job.waits}
+        <div class="hidden px-2 pb-2 desk:block"><RunParts {bench} run={bench.run} inRow /></div>
+      {/if}
       <p class="px-2 text-label text-ink2">Off left to right, back right to left</p>
       <Tray parts={job.parts.tray} section={bench.section} />
     </section>

@@ -103,7 +103,7 @@
   {#if measured.length > 0}
     <h2 class="mt-4 type-h">Measured</h2>
     <ul class="mt-1 border-t border-rule">
-      {#each measured as one (one.stepId)}
+      {#each measured as one (`${one.stepId} ${one.at}`)}
         <li class="border-b border-rule py-1.5 type-num">{one.readings.join(', ')}</li>
       {/each}
     </ul>

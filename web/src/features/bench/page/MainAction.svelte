@@ -1,7 +1,7 @@
 <script lang="ts">
   import { KeyCap } from '$ui/key-cap'
   import type { Schemas } from '$api/request'
-  import { mustHold, type Bench, type Move } from '$features/bench/job'
+  import { atHubs, mustHold, type Bench, type Move } from '$features/bench/job'
 
   interface Props {
     bench: Bench
@@ -11,13 +11,23 @@
 
   let { bench, mayRelease, onpress }: Props = $props()
 
+  const where = $derived(
+    bench.job ? atHubs(bench.job.round, bench.job.hub.position, bench.together) : '',
+  )
+
   /** Nothing counts that it does not say. */
   function runSays(run: Schemas['RunView']): string {
-    const all = run.steps.length > 1 ? `All ${run.steps.length} done` : 'Done'
-    if (run.stop === 'LOOK' && bench.signs.length === 0) return 'Looked: nothing to note'
+    const done = run.steps.length > 1 ? `All ${run.steps.length} done` : 'Done'
+    const looked = run.steps.filter((step) => step.asks.length > 0).map((step) => step.what)
+    if (run.stop === 'LOOK' && bench.signs.length === 0)
+      return [`${looked.join('; ')}: nothing to note`, where].filter(Boolean).join(', ')
+    const all = [done, where].filter(Boolean).join(' ')
     const open = mustHold(run.steps)
-    return open.length > 0 ? `${all}, and ${open.join('; ')}` : all
+    const says = open.length > 0 ? `${all}, and ${open.join('; ')}` : all
+    return bench.closesIt ? `${says}. Close the job` : says
   }
+
+  const ahead = $derived(bench.job?.walk.ahead[0] ? `. Next: ${bench.job.walk.ahead[0].what}` : '')
 
   const says = $derived.by((): string => {
     const move: Move = bench.move
@@ -31,7 +41,9 @@
       case 'dial':
         return 'To the nut dial, and save the setting'
       case 'finish':
-        return bench.job?.walk.ahead[0] ? `Done. Next: ${bench.job.walk.ahead[0].what}` : 'Done'
+        return ['Done', where].filter(Boolean).join(' ') + ahead
+      case 'others':
+        return `First ${move.hub.position}: ${move.hub.now ?? 'it waits for a part'}`
       case 'run':
         return runSays(move.run)
       case 'goOn':

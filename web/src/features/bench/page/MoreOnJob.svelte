@@ -5,7 +5,7 @@
   import { Pick } from '$ui/pick'
   import type { Bench } from '$features/bench/job'
   import DoneSteps from './DoneSteps.svelte'
-  import { scopes, type Scope } from '$features/bench/start'
+  import { JobChoices, scopes, type Scope } from '$features/bench/start'
 
   interface Props {
     bench: Bench
@@ -13,7 +13,11 @@
 
   let { bench }: Props = $props()
 
-  let scope = $state<Scope>('RENEW')
+  /** Chosen here; as the job stands until then. */
+  let otherScope = $state<Scope | null>(null)
+  let otherChoices = $state.raw<Schemas['Choices'] | null>(null)
+  const scope = $derived(otherScope ?? bench.job?.scope ?? 'REPACK')
+  const choices = $derived(otherChoices ?? bench.job?.choices)
   let reason = $state('')
   let what = $state('')
   let bag = $state('')
@@ -23,12 +27,19 @@
   /** Chosen here, as long as it can be. */
   let chosen = $state<Part | null>(null)
   let wrong = $state('')
+  const others = $derived(
+    (bench.otherEnds ?? []).filter(
+      (end) => !bench.job?.round.hubs.some((hub) => hub.wheelEndId === end.id),
+    ),
+  )
   const open = $derived(bench.job?.parts.condemnable.map((one) => one.part) ?? [])
   const part = $derived(chosen && open.includes(chosen) ? chosen : open[0])
 
   async function change(event: SubmitEvent): Promise<void> {
     event.preventDefault()
-    if (await bench.rescope(scope, reason)) reason = ''
+    if (!(await bench.rescope(scope, reason, choices))) return
+    reason = ''
+    otherScope = otherChoices = null
   }
 
   async function condemn(event: SubmitEvent): Promise<void> {
@@ -49,7 +60,7 @@
 
 <details class="border-t border-rule">
   <summary class="flex min-h-11 cursor-pointer items-center font-semibold"
-    >Something turned out otherwise</summary
+    >Something turned out otherwise, or is done in another way</summary
   >
   <form onsubmit={change} class="flex flex-col gap-3 pb-3">
     <p>What is done stays done; the rest is planned anew.</p>
@@ -58,9 +69,19 @@
       options={scopes}
       value={scope}
       onchange={(next) => {
-        scope = next as Scope
+        otherScope = next as Scope
       }}
     />
+    {#if choices && bench.reference}
+      <JobChoices
+        asked={bench.reference.choices}
+        {choices}
+        {scope}
+        onchoose={(how) => {
+          otherChoices = how
+        }}
+      />
+    {/if}
     <Field label="Why" bind:value={reason} maxlength={1000} />
     <Button type="submit" size="list">Plan the rest anew</Button>
   </form>
@@ -106,20 +127,35 @@
     >Another hub wants doing too</summary
   >
   <p class="max-w-[52ch]">
-    It gets a job of its own, with its own tray: parts of two hubs never mix.
+    It comes to this job with a tray of its own: parts of two hubs never mix. Chocks, stands, wheel
+    nuts and the drive are done once for all.
   </p>
-  <ul class="pb-2">
-    {#each bench.otherEnds ?? [] as end (end.id)}
+  <ul class="flex flex-col items-start gap-1.5 py-2">
+    {#each others as end (end.id)}
       <li>
-        <a
-          href={end.openJobId ? `/bench/${end.openJobId}` : `/wheel-ends/${end.id}/job`}
-          class="flex min-h-11 items-center font-semibold"
-          >{end.openJobId ? 'Go on with' : 'Begin'} {end.position}</a
+        <Button size="list" disabled={bench.attempt.busy} onclick={() => void bench.addHub(end.id)}
+          >{end.position}
+          {end.openJobId ? 'comes with what is done there' : 'comes to this job'}</Button
         >
       </li>
+    {:else}
+      <li>All wheel ends of this rig are in it.</li>
     {/each}
   </ul>
 </details>
+{#if (bench.job?.round.hubs.length ?? 1) > 1}
+  <details class="border-t border-rule">
+    <summary class="flex min-h-11 cursor-pointer items-center font-semibold"
+      >Let this hub go: it goes on in a job of its own</summary
+    >
+    <div class="flex flex-col items-start gap-2 pb-3">
+      <p>What is done here stays with it; the others go on without it.</p>
+      <Button size="list" disabled={bench.attempt.busy} onclick={() => void bench.letGo()}
+        >Let {bench.job?.hub.position} go</Button
+      >
+    </div>
+  </details>
+{/if}
 <details class="border-t border-rule">
   <summary class="flex min-h-11 cursor-pointer items-center font-semibold"
     >End this job: begun by mistake, or given up</summary

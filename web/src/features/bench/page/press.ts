@@ -17,6 +17,9 @@ export function press(bench: Bench): void {
     case 'dial':
       void goto(`${hub}/nut-dial?job=${bench.job?.id ?? ''}`)
       break
+    case 'others':
+      void goto(`/bench/${move.hub.jobId}`)
+      break
     case 'run':
       void bench.finishRun()
       break

@@ -23,12 +23,15 @@
   {#each fresh as caution (caution.id)}
     <CautionCard {caution} met={false} onmeet={() => bench.meetCaution(caution.id)} />
   {/each}
-  {#each known as caution (caution.id)}
+  {#if known.length > 0}
+    <!-- each was said in full once: a line is enough -->
     <details class="border-b border-rule">
       <summary class="flex min-h-11 cursor-pointer items-center font-semibold"
-        >△ {caution.title}</summary
+        >△ {known.map((caution) => caution.title).join('; ')}</summary
       >
-      <p class="pb-2">{caution.words}</p>
+      {#each known as caution (caution.id)}
+        <p class="pb-2"><b>{caution.title}.</b> {caution.words}</p>
+      {/each}
     </details>
-  {/each}
+  {/if}
 </div>

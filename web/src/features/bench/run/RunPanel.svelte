@@ -2,6 +2,7 @@
   import type { Schemas } from '$api/request'
   import type { Bench } from '$features/bench/job'
   import { Keypad, StepPanel, WaiveCheck } from '$features/bench/step'
+  import AtHubs from './AtHubs.svelte'
   import RunCautions from './RunCautions.svelte'
   import RunLine from './RunLine.svelte'
   import RunParts from './RunParts.svelte'
@@ -14,6 +15,7 @@
 
   let { bench, run, mayWaive }: Props = $props()
 
+  const isOfSeveral = $derived((bench.job?.round.hubs.length ?? 1) > 1)
   const first = $derived(run.steps[0])
   /** What the card ends with stands there with all it asks. */
   const asked = $derived.by(() => {
@@ -29,12 +31,14 @@
 </script>
 
 <p class="font-semibold text-ink2">
+  {#if isOfSeveral}<b class="text-ink first-letter:uppercase">{bench.job?.hub.position}</b>,{/if}
   {first?.stageNumber}
   {first?.stageWords}, {run.steps.length === 1 ? 'one move' : `${run.steps.length} moves in one go`}
 </p>
 <h1 class="mt-1 type-say text-[clamp(38px,4.4vw,60px)] leading-[0.98]">
   {alone?.what ?? first?.stageWords}
 </h1>
+<AtHubs {bench} />
 <div class="mt-3"><RunCautions {bench} {run} /></div>
 <RunParts {bench} {run} />
 {#if lines.length > 0}

@@ -6,20 +6,26 @@
   interface Props {
     bench: Bench
     run: Schemas['RunView']
+    /** In one row where there is room for it. */
+    inRow?: boolean
   }
 
-  let { bench, run }: Props = $props()
+  let { bench, run, inRow = false }: Props = $props()
 
   const moves = $derived(run.steps.flatMap((step) => step.moves))
 </script>
 
 {#if moves.length > 0}
   <!-- the list beneath says the same in words -->
-  <div class="mt-3 flex flex-wrap border-t border-l border-ink" aria-hidden="true">
-    {#each moves as move (move.part)}
+  <div
+    class={['mt-3 flex border-t border-l border-ink', !inRow && 'flex-wrap desk:hidden']}
+    aria-hidden="true"
+  >
+    {#each moves as move (`${move.part} ${move.kind}`)}
       <div
         class={[
-          'flex w-1/4 flex-col border-r border-b border-ink text-center',
+          'flex flex-col border-r border-b border-ink text-center',
+          inRow ? 'max-w-32 min-w-0 flex-1' : 'w-1/4',
           move.kind === 'REMOVE' ? 'bg-sheet' : 'bg-tray',
         ]}
       >

@@ -10,6 +10,17 @@
   let jobs = $state.raw<Schemas['JobLineView'][] | null>(null)
   let problem = $state.raw<Problem | null>(null)
 
+  type Line = Schemas['JobLineView']
+  /** Hubs of one job together, where its latest stands. */
+  const groups = $derived.by(() => {
+    const found: Line[][] = []
+    for (const job of jobs ?? []) {
+      const same = found.find((group) => group[0]?.rigJobId === job.rigJobId)
+      if (same) same.push(job)
+      else found.push([job])
+    }
+    return found
+  })
   const part = (job: Schemas['JobLineView']): number =>
     job.stepsDone / Math.max(1, job.stepsDone + job.stepsLeft)
 
@@ -46,38 +57,46 @@
     </p>
   {:else if jobs}
     <ul class="mt-3 border-t-2 border-ink">
-      {#each jobs as job (job.id)}
+      {#each groups as group (group[0]?.rigJobId)}
         <li class="border-b border-rule">
-          <a
-            href={`/bench/${job.id}`}
-            class="grid gap-x-6 gap-y-1 py-3 text-ink no-underline hover:bg-sheet tab:grid-cols-[minmax(0,4fr)_minmax(0,5fr)_220px]"
-          >
-            <span>
-              <span class="block type-h">{job.rigName}, {job.position}</span>
-              <span class="text-label">{job.scopeWords}</span>
-            </span>
-            <span>
-              {#if job.waitsFor}
-                <span class="block font-semibold text-brass">Waits for: {job.waitsFor}</span>
-              {:else if job.state === 'AWAITS_SIGN_OFF'}
-                <span class="block font-semibold text-brass">Waits for a mechanic’s sign-off</span>
-              {:else}
-                <span class="block font-semibold"
-                  >{job.now ? `Now: ${job.now}` : 'To be closed'}</span
+          {#if group.length > 1}
+            <p class="pt-2 text-label font-semibold">
+              One job, {group.length} hubs of {group[0]?.rigName}
+            </p>
+          {/if}
+          {#each group as job (job.id)}
+            <a
+              href={`/bench/${job.id}`}
+              class="grid gap-x-6 gap-y-1 py-3 text-ink no-underline hover:bg-sheet tab:grid-cols-[minmax(0,4fr)_minmax(0,5fr)_220px]"
+            >
+              <span>
+                <span class="block type-h">{job.rigName}, {job.position}</span>
+                <span class="text-label">{job.scopeWords}</span>
+              </span>
+              <span>
+                {#if job.waitsFor}
+                  <span class="block font-semibold text-brass">Waits for: {job.waitsFor}</span>
+                {:else if job.state === 'AWAITS_SIGN_OFF'}
+                  <span class="block font-semibold text-brass">Waits for a mechanic’s sign-off</span
+                  >
+                {:else}
+                  <span class="block font-semibold"
+                    >{job.now ? `Now: ${job.now}` : 'To be closed'}</span
+                  >
+                {/if}
+                <span class="text-label text-ink2">{job.lastBy}, {moment(job.lastAt)}</span>
+              </span>
+              <span>
+                <span class="block h-3.5 border border-ink bg-sheet" aria-hidden="true"
+                  ><span
+                    class="block h-full bg-verdigris-fill"
+                    style:width={`${Math.round(part(job) * 100)}%`}
+                  ></span></span
                 >
-              {/if}
-              <span class="text-label text-ink2">{job.lastBy}, {moment(job.lastAt)}</span>
-            </span>
-            <span>
-              <span class="block h-3.5 border border-ink bg-sheet" aria-hidden="true"
-                ><span
-                  class="block h-full bg-verdigris-fill"
-                  style:width={`${Math.round(part(job) * 100)}%`}
-                ></span></span
-              >
-              <span class="text-label">{job.stepsDone} steps done, {job.stepsLeft} left</span>
-            </span>
-          </a>
+                <span class="text-label">{job.stepsDone} steps done, {job.stepsLeft} left</span>
+              </span>
+            </a>
+          {/each}
         </li>
       {/each}
     </ul>

@@ -1,90 +1,55 @@
 <script lang="ts">
-  import { api } from './api'
-  import { records } from '$features/records'
   import { onMount } from 'svelte'
   import { goto } from '$app/navigation'
-  import type { Schemas } from '$api/request'
-  import { Attempt } from '$api/attempt.svelte'
   import { keys } from '$features/keys'
   import { Button } from '$ui/button'
   import { KeyCap } from '$ui/key-cap'
   import { ProblemCard } from '$ui/problem-card'
   import Costs from './Costs.svelte'
   import JobChoices from './JobChoices.svelte'
-  import { scopes, type Scope } from './scopes'
+  import { scopes } from './scopes'
+  import { JobStart } from './start.svelte'
+  import WhichHubs from './WhichHubs.svelte'
 
   interface Props {
-    wheelEndId: string
+    /** Where somebody came from: a wheel end, or the whole rig. */
+    from: { wheelEndId: string } | { rigId: string }
   }
 
-  let { wheelEndId }: Props = $props()
+  let { from }: Props = $props()
 
-  const attempt = new Attempt()
-  const jobId = crypto.randomUUID() // made once: a start tried twice is one job
-  let scope = $state<Scope>('REPACK')
-  let end = $state.raw<Schemas['WheelEndView'] | null>(null)
-  let days = $state(2)
-  let costs = $state.raw<Schemas['JobCostsView'] | null>(null)
-  let plan = $state.raw<Schemas['PlanView'] | null>(null)
-  let asked = $state.raw<Schemas['ChoiceAskedView'][]>([])
-  let choices = $state.raw<Schemas['Choices'] | undefined>(undefined)
+  const start = new JobStart()
+  const plan = $derived(start.plan)
+  const hubs = $derived(
+    start.picked.length === 1
+      ? (start.picked[0]?.position ?? '')
+      : start.picked.length === 0
+        ? ''
+        : `${start.picked.length} hubs`,
+  )
 
-  async function choose(next: Scope, how = choices): Promise<void> {
-    const brings = how?.hubBrings
-    const bringsOther = choices !== undefined && brings !== choices.hubBrings
-    scope = next
-    choices = how
-    await attempt.run(async () => {
-      plan = await api.jobPlan(wheelEndId, { scope: next, ...(how && { choices: how }) })
-      if (bringsOther) costs = await api.jobCosts(wheelEndId, days, brings)
-    })
-  }
-
-  async function wait(next: number): Promise<void> {
-    if (!Number.isInteger(next)) return
-    days = next
-    await attempt.run(async () => {
-      costs = await api.jobCosts(wheelEndId, next, choices?.hubBrings)
-    })
-  }
-
-  async function start(): Promise<void> {
-    if (
-      await attempt.run(() =>
-        api.openJob(wheelEndId, { id: jobId, scope, ...(choices && { choices }) }),
-      )
-    )
-      await goto(`/bench/${jobId}`)
+  async function begin(): Promise<void> {
+    const jobId = await start.begin()
+    if (jobId) await goto(`/bench/${jobId}`)
   }
 
   onMount(() => {
-    void attempt.run(async () => {
-      const [here, jobs, beside, reference] = await Promise.all([
-        records.wheelEnd(wheelEndId),
-        api.jobs(),
-        api.jobCosts(wheelEndId, days),
-        records.benchReference(),
-      ])
-      asked = reference.choices
-      choices ??= reference.usual
-      end = here
-      costs = beside
+    void start.load(from).then((going) => {
       // one job at a time on a wheel end: go on with that one
-      const going = jobs.find((job) => job.wheelEndId === wheelEndId)
-      if (going) await goto(`/bench/${going.id}`, { replaceState: true })
+      if (going) void goto(`/bench/${going}`, { replaceState: true })
     })
-    void choose(scope)
     return keys.add([
-      { keys: [' ', 'PageDown'], does: 'Begin the job', run: () => void start() },
+      { keys: [' ', 'PageDown'], does: 'Begin the job', run: () => void begin() },
       {
         keys: ['PageUp'],
-        does: 'Back to the wheel end',
-        run: () => void goto(`/wheel-ends/${wheelEndId}`),
+        does: 'Back',
+        run: () =>
+          void goto('rigId' in from ? `/rigs/${from.rigId}` : `/wheel-ends/${from.wheelEndId}`),
       },
       ...scopes.map((one, i) => ({
         keys: [String(i + 1)],
         does: one.label,
-        run: () => void choose(one.value),
+        run: () => void start.choose(one.value),
       })),
     ])
   })
@@ -98,18 +63,18 @@
     class="flex flex-col gap-3 border-ink px-4 py-4 desk:overflow-y-auto desk:border-r desk:px-5"
   >
     <h1 class="type-say">How far does it go?</h1>
-    {#if end}<p class="text-read">{end.rigName}, {end.position}</p>{/if}
+    <p class="-mt-2 text-read">{[start.rigName, hubs].filter(Boolean).join(', ')}</p>
     <div role="radiogroup" aria-label="How far does it go?" class="border-t-2 border-ink">
       {#each scopes as one, i (one.value)}
         <button
           type="button"
           role="radio"
-          aria-checked={scope === one.value}
+          aria-checked={start.scope === one.value}
           class={[
-            'flex min-h-16 w-full items-center gap-4 border-b border-rule px-2 text-left',
-            scope === one.value ? 'bg-ink text-wall' : 'hover:bg-sheet',
+            'flex min-h-14 w-full items-center gap-4 border-b border-rule px-2 text-left',
+            start.scope === one.value ? 'bg-ink text-wall' : 'hover:bg-sheet',
           ]}
-          onclick={() => void choose(one.value)}
+          onclick={() => void start.choose(one.value)}
         >
           <KeyCap key={String(i + 1)} />
           <span>
@@ -119,17 +84,31 @@
         </button>
       {/each}
     </div>
-    {#if choices}
-      <JobChoices {asked} {choices} {scope} onchoose={(how) => void choose(scope, how)} />
+    {#if start.ends.length > 1}<WhichHubs {start} />{/if}
+    {#if start.choices}
+      <JobChoices
+        asked={start.asked}
+        choices={start.choices}
+        scope={start.scope}
+        onchoose={(how) => void start.choose(start.scope, how)}
+      />
     {/if}
-    {#if attempt.problem}
-      <ProblemCard title={attempt.problem.title}>
-        <p>{attempt.rest(() => false)}</p>
+    {#if start.attempt.problem}
+      <ProblemCard title={start.attempt.problem.title}>
+        <p>{start.attempt.rest(() => false)}</p>
       </ProblemCard>
     {/if}
-    <Button tone="main" disabled={attempt.busy || attempt.problem !== null} onclick={start}>
-      Begin <KeyCap key="Space" />
-    </Button>
+    <div class="sticky bottom-0 -mx-4 mt-auto -mb-4 bg-wall px-4 pt-2 pb-4 desk:-mx-5 desk:px-5">
+      <Button
+        tone="main"
+        class="w-full"
+        disabled={start.attempt.busy || start.attempt.problem !== null || start.picked.length === 0}
+        onclick={begin}
+      >
+        Begin{start.picked.length > 1 ? ` on ${start.picked.length} hubs` : ''}
+        <KeyCap key="Space" />
+      </Button>
+    </div>
   </section>
   <section
     aria-label="What it needs"
@@ -142,7 +121,7 @@
           <span class="type-num text-reading">{plan.minutes}<span class="text-h"> min</span></span>
         </p>
         <p class="pb-1 text-label text-ink2">
-          {plan.steps} steps.
+          {plan.steps} steps{start.picked.length > 1 ? ', what is done once counted once' : ''}.
           {plan.fromPastJobs > 0
             ? `Common practice, and the middle of your last ${plan.fromPastJobs} like it.`
             : 'Common practice, until you have closed some like it.'}
@@ -154,10 +133,17 @@
           {plan.newParts.length === 0 ? 'None.' : `${plan.newParts.join(', ')}.`}
         </p>
         <p class="text-label text-ink2">
-          Never used twice on this hub: {plan.alwaysNew.join(', ')}.
+          Never used twice: {plan.alwaysNew.join(', ')}.
         </p>
       </section>
-      {#if costs}<Costs {costs} {scope} {days} onwait={wait} />{/if}
+      {#if start.costs}
+        <Costs
+          costs={start.costs}
+          scope={start.scope}
+          days={start.days}
+          onwait={(days) => start.wait(days)}
+        />
+      {/if}
       <section aria-labelledby="tools">
         <h2 id="tools" class="type-h">Tools and supplies, by the stage that first needs them</h2>
         <table class="mt-1 w-full border-t-2 border-ink">
@@ -174,8 +160,10 @@
           </tbody>
         </table>
       </section>
-    {:else if !attempt.problem}
-      <p class="text-ink2" role="status">Planning …</p>
+    {:else if !start.attempt.problem}
+      <p class="text-ink2" role="status">
+        {start.ends.length > 0 && start.picked.length === 0 ? 'Choose a hub.' : 'Planning …'}
+      </p>
     {/if}
   </section>
 </div>

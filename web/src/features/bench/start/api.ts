@@ -9,20 +9,10 @@ export const api = {
         params: { ...at(id), query: { waitingDays, ...(hubBrings && { hubBrings }) } },
       }),
     ),
-  jobPlan: (wheelEndId: string, body: Schemas['PlanForm']) =>
-    dataOf(
-      client.POST('/api/v1/wheel-ends/{wheelEndId}/job-plan', {
-        params: { path: { wheelEndId } },
-        body,
-      }),
-    ),
-  openJob: (wheelEndId: string, body: Schemas['NewJobForm']) =>
-    dataOf(
-      client.POST('/api/v1/wheel-ends/{wheelEndId}/jobs', {
-        params: { path: { wheelEndId } },
-        body,
-      }),
-    ),
+  rigJobPlan: (rigId: string, body: Schemas['RigPlanForm']) =>
+    dataOf(client.POST('/api/v1/rigs/{rigId}/job-plan', { params: { path: { rigId } }, body })),
+  openRigJob: (rigId: string, body: Schemas['NewRigJobForm']) =>
+    dataOf(client.POST('/api/v1/rigs/{rigId}/jobs', { params: { path: { rigId } }, body })),
   jobs: () => dataOf(client.GET('/api/v1/jobs')),
   pastJobsOfWheelEnd: (id: string) =>
     dataOf(client.GET('/api/v1/wheel-ends/{id}/past-jobs', { params: { path: { id } } })),

@@ -1,3 +1,4 @@
+export { default as JobChoices } from './JobChoices.svelte'
 export { default as JobsPage } from './JobsPage.svelte'
 export { default as PastJobs } from './PastJobs.svelte'
 export { default as StartJob } from './StartJob.svelte'

@@ -1,7 +1,7 @@
 <script lang="ts">
   import { LiveStrip } from '$features/instruments'
   import { KeyCap } from '$ui/key-cap'
-  import { symbolOf, type Readings } from '$features/bench/job'
+  import { symbolOf, type Readings, type Typing } from '$features/bench/job'
 
   interface Props {
     readings: Readings
@@ -9,6 +9,9 @@
 
   let { readings }: Props = $props()
 
+  /** Whether other hubs are asked for the same number. */
+  const isOneOfSeveral = (typing: Typing): boolean =>
+    readings.all.some((one) => one.at && one.kind.kind === typing.kind.kind)
   const rows = [
     ['7', '8', '9'],
     ['4', '5', '6'],
@@ -18,7 +21,7 @@
 </script>
 
 <ul class="border-t border-rule">
-  {#each readings.all as typing, i (typing.kind.kind)}
+  {#each readings.all as typing, i (`${typing.kind.kind} ${typing.at?.jobId ?? ''}`)}
     <li class="border-b border-rule">
       <button
         type="button"
@@ -32,8 +35,11 @@
         }}
       >
         <span class="leading-tight"
-          ><span class="block font-semibold">{typing.kind.words}</span>
-          {#if readings.said?.kind === typing.kind.kind}
+          ><span class="block font-semibold"
+            >{typing.kind.words}{#if typing.at}, {typing.at
+                .position}{:else if isOneOfSeveral(typing)}, here{/if}</span
+          >
+          {#if readings.said?.kind === typing.kind.kind && !typing.at}
             <span class="block text-label font-semibold text-oxide first-letter:uppercase"
               >{readings.said.words}</span
             >
@@ -44,7 +50,7 @@
         >
       </button>
       {#if i === readings.at}
-        {#if typing.kind.kind !== 'END_PLAY'}
+        {#if typing.kind.kind !== 'END_PLAY' && !typing.at}
           <LiveStrip
             kind={typing.kind.kind}
             ontake={(reading) => readings.take(typing.kind.kind, reading)}

@@ -62,6 +62,7 @@ final class JobVectors {
         var job = new Job(
                 id(0),
                 id(1),
+                id(0),
                 construction,
                 scope,
                 Worker.MECHANIC,
@@ -134,7 +135,14 @@ final class JobVectors {
     private static void record(List<RecordedEntry> entries, JobEntry entry) {
         int number = entries.size() + 1;
         entries.add(new RecordedEntry(
-                id(number + 1), number, entry, "Ines", false, Instant.ofEpochSecond(1_800_000_000L + 60L * number)));
+                id(number + 1),
+                id(number + 1),
+                number,
+                entry,
+                id(0),
+                "Ines",
+                false,
+                Instant.ofEpochSecond(1_800_000_000L + 60L * number)));
     }
 
     private static UUID id(int number) {

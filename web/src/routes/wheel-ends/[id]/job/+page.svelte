@@ -4,5 +4,5 @@
 </script>
 
 {#key page.params['id']}
-  <StartJob wheelEndId={page.params['id'] ?? ''} />
+  <StartJob from={{ wheelEndId: page.params['id'] ?? '' }} />
 {/key}

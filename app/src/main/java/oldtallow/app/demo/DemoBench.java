@@ -7,6 +7,7 @@ import java.util.UUID;
 import java.util.stream.Collectors;
 import oldtallow.app.demo.DemoYard.DemoJob;
 import oldtallow.app.job.api.Jobs;
+import oldtallow.app.job.api.RigJobs;
 import oldtallow.app.job.model.NewEntry;
 import oldtallow.app.register.api.Register;
 import oldtallow.app.register.model.WheelEnd;
@@ -27,9 +28,11 @@ import org.springframework.stereotype.Component;
 class DemoBench {
 
     private final Register register;
+    private final RigJobs openings;
     private final Jobs jobs;
 
-    DemoBench(Register register, Jobs jobs) {
+    DemoBench(Register register, RigJobs openings, Jobs jobs) {
+        this.openings = openings;
         this.register = register;
         this.jobs = jobs;
     }
@@ -38,7 +41,7 @@ class DemoBench {
     void begin(DemoJob demo) {
         WheelEnd end = DemoEntries.wheelEnd(register, demo.rig(), demo.axle(), demo.side());
         UUID id = DemoEntries.id("job " + demo.rig());
-        Bench<WheelEnd> bench = jobs.open(id, end.id(), demo.scope(), Choices.USUAL);
+        Bench<WheelEnd> bench = openings.open(id, end.id(), new RigJobs.Extent(demo.scope(), Choices.USUAL));
         while (bench.now().filter(step -> !step.id().equals(demo.until())).isPresent()) {
             Step now = bench.now().get();
             now.verdictOn().ifPresent(item -> jobs.enter(id, nothingFound(item)));

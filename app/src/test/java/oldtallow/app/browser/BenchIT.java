@@ -12,6 +12,7 @@ import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.util.Random;
 import java.util.UUID;
+import java.util.concurrent.atomic.AtomicInteger;
 import java.util.regex.Pattern;
 import javax.imageio.ImageIO;
 import oldtallow.app.testing.Bench;
@@ -180,23 +181,37 @@ class BenchIT {
 
     /** How often it was pressed, the nut dial left out. */
     static int pressUntilClosed(Page page, String key) {
+        return pressUntilClosed(page, key, new AtomicInteger());
+    }
+
+    /** The same, where the presses at the nut dial are counted apart: the one that leads there, and each degree. */
+    static int pressUntilClosed(Page page, String key, AtomicInteger atDial) {
+        int presses = 0;
         for (int i = 0; i < ENOUGH; i++) {
             settle(page);
             if (page.getByRole(AriaRole.HEADING, level1()).innerText().equals("Closed")) {
-                return i;
+                return presses;
             }
-            if (action(page).innerText().startsWith("To the nut dial")) {
-                setTheNut(page, key);
-                continue;
-            }
-            // a verdict is chosen: the pedal gives none
-            page.keyboard().press(action(page).innerText().startsWith("Choose") ? "g" : key);
+            int dialled = pressOnce(page, key);
+            atDial.addAndGet(dialled);
+            presses += dialled == 0 ? 1 : 0;
         }
         return ENOUGH;
     }
 
+    /** What the blue button asks for; answers how often it was pressed at the nut dial, where it leads there. */
+    static int pressOnce(Page page, String key) {
+        if (action(page).innerText().startsWith("To the nut dial")) {
+            return setTheNut(page, key);
+        }
+        // a verdict is chosen: the pedal gives none
+        page.keyboard().press(action(page).innerText().startsWith("Choose") ? "g" : key);
+        return 0;
+    }
+
     /** How the nut stands is the one thing that a pedal cannot say: that takes an arrow key. */
-    private static void setTheNut(Page page, String key) {
+    private static int setTheNut(Page page, String key) {
+        int turned = 0;
         page.keyboard().press(key);
         page.waitForURL("**/nut-dial?job=*");
         Locator backOff = page.getByRole(
@@ -208,6 +223,7 @@ class BenchIT {
         for (int degrees = 0; degrees < 60 && backOff.isDisabled(); degrees++) {
             page.waitForResponse(
                     "**/api/v1/nut-calculations", () -> page.keyboard().press("ArrowRight"));
+            turned++;
         }
         assertThat(backOff).isEnabled();
         page.keyboard().press(key);
@@ -218,6 +234,7 @@ class BenchIT {
                 .isVisible();
         page.keyboard().press(key);
         page.waitForURL("**/bench/*");
+        return turned + 4;
     }
 
     /** Until what was pressed has been answered. */

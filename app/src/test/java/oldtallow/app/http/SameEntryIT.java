@@ -303,6 +303,21 @@ class SameEntryIT {
     }
 
     @Test
+    void jobsOnSeveralHubs() {
+        String left = UUID.randomUUID().toString();
+        String right = UUID.randomUUID().toString();
+        thrice("POST", "/api/v1/rigs/{rigId}/jobs", """
+                {"id": "%s", "scope": "REPACK", "hubs": [{"id": "%s", "wheelEndId": "%s"}]}
+                """.formatted(UUID.randomUUID(), left, pair.left()), pair.rig());
+        JsonNode added = thrice("POST", "/api/v1/jobs/{jobId}/hubs", """
+                {"id": "%s", "wheelEndId": "%s"}""".formatted(right, pair.right()), left);
+        assertThat(added.path("round").path("hubs").size()).isEqualTo(2);
+        thrice("POST", "/api/v1/jobs/{jobId}/round", "{\"order\": \"HUB_BY_HUB\"}", left);
+        JsonNode alone = thrice("POST", "/api/v1/jobs/{jobId}/let-go", entry().toString(), right);
+        assertThat(alone.path("round").path("hubs").size()).isEqualTo(1);
+    }
+
+    @Test
     void jobsOnTheBench() {
         String job = UUID.randomUUID().toString();
         JsonNode at = thrice("POST", "/api/v1/wheel-ends/{wheelEndId}/jobs", """

@@ -97,10 +97,16 @@ final class RowsOfEveryTable {
         insert(
                 db,
                 workshop,
+                "rig_job",
+                "rig_id, round_order, opened_by, opened_at",
+                "'" + id(workshop, "rig") + "', 'HUB_BY_HUB', '" + id(workshop, "person") + "', now()");
+        insert(
+                db,
+                workshop,
                 "job",
-                "wheel_end_id, construction, scope, worker, known_bearings, known_figures, known_grease, state,"
+                "rig_job_id, wheel_end_id, construction, scope, worker, known_bearings, known_figures, known_grease, state,"
                         + " opened_by, opened_at",
-                "'" + id(workshop, "wheel_end")
+                "'" + id(workshop, "rig_job") + "', '" + id(workshop, "wheel_end")
                         + "', 'STEPPED_BRAKED', 'REPACK', 'MECHANIC', false, false, false, 'OPEN', '"
                         + id(workshop, "person") + "', now()");
         insert(
@@ -113,9 +119,9 @@ final class RowsOfEveryTable {
                 db,
                 workshop,
                 "job_entry",
-                "job_id, number, kind, body, person_id, person_name, at, needs_sign_off",
-                "'" + id(workshop, "job") + "', 1, 'Closed', '{}', '" + id(workshop, "person")
-                        + "', 'x', now(), false");
+                "job_id, press_id, number, kind, body, person_id, person_name, at, needs_sign_off",
+                "'" + id(workshop, "job") + "', '" + id(workshop, "job") + "', 1, 'Closed', '{}', '"
+                        + id(workshop, "person") + "', 'x', now(), false");
         insert(
                 db,
                 workshop,

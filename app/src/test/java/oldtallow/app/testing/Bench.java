@@ -40,13 +40,21 @@ public final class Bench {
     }
 
     private JsonNode newRig(String construction) {
+        return newRig(construction, 1);
+    }
+
+    /** A new rig of so many axles, all wheel ends alike, nothing known about their bearings. */
+    public JsonNode newRig(String construction, int axles) {
         ObjectNode form = JSON.createObjectNode().put("id", UUID.randomUUID().toString());
         form.set(
                 "rig",
                 Entries.rig("On the bench", "B " + UUID.randomUUID().toString().substring(0, 8)));
-        ObjectNode left = form.putArray("axles").addObject().putObject("left");
-        left.set("build", Entries.preset(device, construction));
-        left.putArray("bearings");
+        ArrayNode all = form.putArray("axles");
+        for (int i = 0; i < axles; i++) {
+            ObjectNode left = all.addObject().putObject("left");
+            left.set("build", Entries.preset(device, construction));
+            left.putArray("bearings");
+        }
         return accepted(device.post("/api/v1/rigs", form.toString()));
     }
 
@@ -75,6 +83,24 @@ public final class Bench {
         return accepted(device.post(
                 "/api/v1/wheel-ends/" + wheelEnd + "/jobs",
                 "{\"id\": \"" + UUID.randomUUID() + "\", \"scope\": \"" + scope + "\"}"));
+    }
+
+    /** Opens one job on all wheel ends of a rig; answers it at the first hub of the round. */
+    public JsonNode openAll(JsonNode rig, String scope, String order) {
+        ObjectNode form = entry().put("scope", scope).put("order", order);
+        ArrayNode hubs = form.putArray("hubs");
+        rig.path("axles")
+                .forEach(axle -> axle.path("wheelEnds")
+                        .forEach(end -> hubs.addObject()
+                                .put("id", UUID.randomUUID().toString())
+                                .put("wheelEndId", end.path("id").asString())));
+        return accepted(device.post("/api/v1/rigs/" + rig.path("id").asString() + "/jobs", form.toString()));
+    }
+
+    /** The job at another of its hubs, by its place in the round. */
+    public JsonNode at(JsonNode job, int hub) {
+        return accepted(device.get("/api/v1/jobs/"
+                + job.path("round").path("hubs").get(hub).path("jobId").asString()));
     }
 
     public JsonNode look(JsonNode job) {
@@ -110,13 +136,22 @@ public final class Bench {
     /** What the hands do now in one go, as done. */
     public static ObjectNode run(JsonNode job, UUID id) {
         ObjectNode form = JSON.createObjectNode().put("id", id.toString());
+        JsonNode run = job.path("walk").path("run");
+        addSteps(form, run);
+        ArrayNode others = form.putArray("alongside");
+        run.path("alongside")
+                .forEach(other -> addSteps(
+                        others.addObject().put("jobId", other.path("jobId").asString()), other));
+        return form;
+    }
+
+    private static void addSteps(ObjectNode form, JsonNode run) {
         ArrayNode steps = form.putArray("steps");
-        job.path("walk").path("run").path("steps").forEach(step -> {
-            ObjectNode done = done(step, id);
+        run.path("steps").forEach(step -> {
+            ObjectNode done = done(step, UUID.randomUUID());
             done.remove("id");
             steps.add(done);
         });
-        return form;
     }
 
     /** Nothing found, seen clean, felt and turned. */

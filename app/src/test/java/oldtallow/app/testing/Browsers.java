@@ -57,7 +57,7 @@ public final class Browsers implements AutoCloseable {
     public Visit strangersVisit(int width, int height, ColorScheme scheme) {
         BrowserContext context = chromium.newContext(
                 new Browser.NewContextOptions().setViewportSize(width, height).setColorScheme(scheme));
-        return new Visit(context, context.newPage());
+        return stepByStep(context);
     }
 
     /** On a device of the workshop's network that has agreed to a certificate it does not know. */
@@ -66,6 +66,13 @@ public final class Browsers implements AutoCloseable {
                 .setViewportSize(width, height)
                 .setColorScheme(scheme)
                 .setIgnoreHTTPSErrors(true));
+        return stepByStep(context);
+    }
+
+    /** Every move by itself, whoever signs in, unless a test says otherwise. */
+    private static Visit stepByStep(BrowserContext context) {
+        context.addInitScript(
+                "if (localStorage.getItem('oldtallow.pace') === null) localStorage.setItem('oldtallow.pace', 'steps')");
         return new Visit(context, context.newPage());
     }
 

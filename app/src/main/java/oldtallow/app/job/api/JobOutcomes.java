@@ -13,6 +13,7 @@ import oldtallow.core.procedure.bench.Job;
 import oldtallow.core.procedure.bench.JobEnd;
 import oldtallow.core.procedure.bench.JobEntry;
 import oldtallow.core.procedure.bench.RecordedEntry;
+import oldtallow.core.procedure.round.RigRound;
 import oldtallow.core.procedure.step.Step;
 import oldtallow.core.quantity.ReadingKind;
 import oldtallow.core.refusal.InvalidInputException;
@@ -39,37 +40,51 @@ class JobOutcomes {
     }
 
     /** What an entry brings about beyond the job itself; answers the job as it stands then. */
-    Bench<WheelEnd> follow(SignedIn person, Bench<WheelEnd> before, RecordedEntry written) {
+    Bench<WheelEnd> follow(SignedIn person, RigRound<WheelEnd> round, Bench<WheelEnd> before, RecordedEntry written) {
         Job job = before.job();
+        var rig = new Rig(person, round);
         switch (written.entry()) {
             case JobEntry.Scoped scoped -> {
                 store.change(job.id(), scoped.scope(), Job.State.OPEN);
                 return records.after(before, job.in(scoped.scope(), Job.State.OPEN), written);
             }
             case JobEntry.Closed closed -> {
-                return close(person, records.after(before, job, written));
+                return close(rig, records.after(before, job, written));
             }
             case JobEntry.SignedOff signed -> {
-                return end(records.after(before, job, written), Job.State.CLOSED, before);
+                return end(rig, records.after(before, job, written), Job.State.CLOSED, before);
             }
             case JobEntry.Abandoned abandoned -> {
-                return end(records.after(before, job, written), Job.State.ABANDONED, before);
+                return end(rig, records.after(before, job, written), Job.State.ABANDONED, before);
             }
             case JobEntry.StepDone done -> tellWarmth(before, written.id(), done);
-            case JobEntry.RunDone(var steps, var added) ->
+            case JobEntry.RunDone(var steps, var added, var judged) ->
                 steps.forEach(done -> tellWarmth(before, written.id(), done));
             default -> {}
         }
         return records.after(before, job, written);
     }
 
-    private Bench<WheelEnd> close(SignedIn person, Bench<WheelEnd> bench) {
+    /** Who writes, and on what. */
+    private record Rig(SignedIn person, RigRound<WheelEnd> round) {
+
+        /** Entries of the other hubs, hub by hub. */
+        List<List<RecordedEntry>> elsewhere(Bench<WheelEnd> bench) {
+            return round.hubs().stream()
+                    .filter(hub -> !hub.job().id().equals(bench.job().id()))
+                    .map(Bench::entries)
+                    .toList();
+        }
+    }
+
+    private Bench<WheelEnd> close(Rig rig, Bench<WheelEnd> bench) {
         List<String> hindrances = records.hindrances(bench);
         if (!hindrances.isEmpty()) {
-            throw new InvalidInputException("entry", "close", String.join(" ", hindrances));
+            String whose = rig.round().hubs().size() == 1 ? "" : bench.end().positionName() + ": ";
+            throw new InvalidInputException("entry", "close", whose + String.join(" ", hindrances));
         }
-        if (!person.needsSignOff() || records.toAnswerFor(bench).isEmpty()) {
-            return end(bench, Job.State.CLOSED, bench); // a mechanic who closes it answers for what is in it
+        if (!rig.person().needsSignOff() || records.toAnswerFor(bench).isEmpty()) {
+            return end(rig, bench, Job.State.CLOSED, bench); // a mechanic who closes it answers for what is in it
         }
         Job job = bench.job();
         store.change(job.id(), job.scope(), Job.State.AWAITS_SIGN_OFF);
@@ -77,7 +92,7 @@ class JobOutcomes {
     }
 
     /** {@code work}: as far as it counts as work, which waiting for a sign-off does not. */
-    private Bench<WheelEnd> end(Bench<WheelEnd> bench, Job.State state, Bench<WheelEnd> work) {
+    private Bench<WheelEnd> end(Rig rig, Bench<WheelEnd> bench, Job.State state, Bench<WheelEnd> work) {
         if (bench.hasGreased()) {
             // given up or not: the old grease is no longer what is in it
             greasings.fill(
@@ -87,7 +102,7 @@ class JobOutcomes {
                     bench.greased().map(JobEntry.Greased::grease).orElse(Grease.UNKNOWN),
                     bench.greased().map(JobEntry.Greased::batch).orElse(""));
         }
-        store.end(bench.job().id(), state, clock.instant(), JobEnd.worked(work.entries()));
+        store.end(bench.job().id(), state, clock.instant(), JobEnd.worked(work.entries(), rig.elsewhere(bench)));
         events.publishEvent(new Jobs.Ended(
                 bench.job().id(),
                 bench.end(),

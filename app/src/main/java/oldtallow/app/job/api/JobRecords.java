@@ -1,14 +1,18 @@
 package oldtallow.app.job.api;
 
+import java.time.Clock;
 import java.util.Collection;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Stream;
+import oldtallow.app.identity.access.CurrentPerson;
 import oldtallow.app.job.model.PastJob;
 import oldtallow.app.platform.problem.NotFoundException;
 import oldtallow.app.register.api.Register;
+import oldtallow.app.register.model.Side;
 import oldtallow.app.register.model.WheelEnd;
 import oldtallow.app.setting.api.NutSettings;
 import oldtallow.app.setting.model.SettingSummary;
@@ -20,6 +24,8 @@ import oldtallow.core.procedure.bench.RecordedEntry;
 import oldtallow.core.procedure.judge.Comparison;
 import oldtallow.core.procedure.judge.Comparison.OtherSide;
 import oldtallow.core.procedure.judge.Finding;
+import oldtallow.core.procedure.round.RigRound;
+import oldtallow.core.procedure.round.RoundOrder;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -33,8 +39,18 @@ public class JobRecords {
     private final Register register;
     private final NutSettings settings;
     private final JobSequences sequences;
+    private final RigJobStore rigJobs;
+    private final Clock clock;
 
-    JobRecords(JobStore store, Register register, NutSettings settings, JobSequences sequences) {
+    JobRecords(
+            JobStore store,
+            Register register,
+            NutSettings settings,
+            JobSequences sequences,
+            RigJobStore rigJobs,
+            Clock clock) {
+        this.rigJobs = rigJobs;
+        this.clock = clock;
         this.store = store;
         this.register = register;
         this.settings = settings;
@@ -48,9 +64,15 @@ public class JobRecords {
      * @param toAnswerFor apprentices whose steps, verdicts or setting stand in it
      * @param hindrances why the job cannot be closed yet, in sentences; empty when it can
      * @param comparison what its findings say beside the other side's and the last job's, in sentences
+     * @param round the hubs of its rig job, itself among them
      */
     public record Remarks(
-            boolean settingIsRecorded, List<String> toAnswerFor, List<String> hindrances, List<String> comparison) {}
+            boolean settingIsRecorded,
+            List<String> toAnswerFor,
+            List<String> hindrances,
+            List<String> comparison,
+            RigRound<WheelEnd> round,
+            RigRound.Asker asker) {}
 
     /** Jobs that are not over, the one opened last first. */
     @Transactional(readOnly = true)
@@ -97,7 +119,27 @@ public class JobRecords {
                 !settings.isEmpty(),
                 JobEnd.toAnswerFor(bench, setByApprentice(settings)),
                 JobEnd.hindrances(bench, !settings.isEmpty()),
-                comparison(bench));
+                comparison(bench),
+                round(bench),
+                new RigRound.Asker(CurrentPerson.now().personId(), clock.instant()));
+    }
+
+    /** The hubs of the rig job that a job belongs to, in the order in which they are gone round: up one side, down the other. */
+    RigRound<WheelEnd> round(Bench<WheelEnd> bench) {
+        UUID rigJobId = bench.job().rigJobId();
+        RoundOrder order = rigJobs.find(rigJobId)
+                .orElseThrow(() -> new NotFoundException("job", rigJobId))
+                .order();
+        return new RigRound<>(
+                order,
+                rigJobs.hubs(rigJobId).stream()
+                        .map(job -> job.id().equals(bench.job().id()) ? bench : bench(job))
+                        .sorted(Comparator.comparingInt(hub -> placeInRound(hub.end())))
+                        .toList());
+    }
+
+    private static int placeInRound(WheelEnd end) {
+        return end.side() == Side.LEFT ? end.axlePosition() : 2 * end.axleCount() + 1 - end.axlePosition();
     }
 
     /** Why it cannot be closed yet; empty when it can. */

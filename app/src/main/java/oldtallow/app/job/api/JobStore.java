@@ -38,9 +38,6 @@ public interface JobStore {
     /** False where this id, or the wheel end, has an open job already. */
     boolean add(SignedIn person, Job job);
 
-    /** A job held until the transaction ends, so that two devices write one after the other. */
-    Optional<Job> hold(UUID jobId);
-
     /** Entries of a job in their order. */
     List<RecordedEntry> entries(UUID jobId);
 

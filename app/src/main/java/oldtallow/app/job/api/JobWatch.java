@@ -41,6 +41,11 @@ public class JobWatch {
         watchers.getOrDefault(jobId, List.of()).forEach(watcher -> watcher.changed(OptionalInt.of(entries)));
     }
 
+    /** Something changed at another hub of its rig. */
+    public void beside(UUID jobId) {
+        watchers.getOrDefault(jobId, List.of()).forEach(watcher -> watcher.changed(OptionalInt.empty()));
+    }
+
     /** Changes may have been missed. */
     public void lookAgain() {
         all(watcher -> watcher.changed(OptionalInt.empty()));

@@ -1,105 +1,57 @@
 package oldtallow.app.job.api;
 
-import java.time.Clock;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.Optional;
-import java.util.Set;
 import java.util.UUID;
 import oldtallow.app.identity.access.CurrentPerson;
 import oldtallow.app.identity.access.Role;
 import oldtallow.app.identity.access.SignedIn;
+import oldtallow.app.job.api.Presses.AtHub;
 import oldtallow.app.job.model.NewEntry;
+import oldtallow.app.job.model.RigJob;
 import oldtallow.app.platform.problem.ConflictException;
-import oldtallow.app.platform.problem.NotFoundException;
-import oldtallow.app.register.api.Register;
 import oldtallow.app.register.model.WheelEnd;
-import oldtallow.app.stock.model.JobForecasts;
-import oldtallow.core.hub.Fastening;
 import oldtallow.core.procedure.bench.Bench;
 import oldtallow.core.procedure.bench.EntryRules;
-import oldtallow.core.procedure.bench.Job;
 import oldtallow.core.procedure.bench.JobEnd;
 import oldtallow.core.procedure.bench.JobEntry;
 import oldtallow.core.procedure.bench.NotNextException;
 import oldtallow.core.procedure.bench.RecordedEntry;
-import oldtallow.core.procedure.brief.Choices;
-import oldtallow.core.procedure.brief.JobBrief;
-import oldtallow.core.procedure.brief.JobBrief.Known;
-import oldtallow.core.procedure.brief.JobBrief.Worker;
-import oldtallow.core.procedure.brief.Scope;
-import oldtallow.core.procedure.job.Plan;
-import oldtallow.core.refusal.FieldErrors;
+import oldtallow.core.procedure.round.RigRound;
+import oldtallow.core.refusal.FieldError;
+import oldtallow.core.refusal.InvalidInputException;
 import oldtallow.core.schedule.interval.DueAction;
-import oldtallow.core.stock.JobTime;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
-/** Jobs on wheel ends: opened, worked on step by step by whoever is there, closed when nothing is left. */
+/** Jobs that run: worked on step by step by whoever is there, closed when nothing is left. */
 @Service
-public class Jobs implements JobForecasts {
+public class Jobs {
 
     /** A whole renewal takes some 150; each is read at every press. */
     private static final int MOST_ENTRIES = 1000;
 
-    private final JobStore store;
-    private final Register register;
-    private final Beforehand known;
+    private final RigJobs rigJobs;
+    private final RigJobStore store;
     private final JobRecords records;
     private final JobSequences sequences;
     private final JobOutcomes outcomes;
-    private final Clock clock;
+    private final EntryBook book;
 
     Jobs(
-            JobStore store,
-            Register register,
-            Beforehand known,
+            RigJobs rigJobs,
+            RigJobStore store,
             JobRecords records,
             JobSequences sequences,
             JobOutcomes outcomes,
-            Clock clock) {
+            EntryBook book) {
+        this.rigJobs = rigJobs;
         this.store = store;
-        this.register = register;
-        this.known = known;
         this.records = records;
         this.sequences = sequences;
         this.outcomes = outcomes;
-        this.clock = clock;
-    }
-
-    @Override
-    @Transactional(readOnly = true)
-    public JobForecast forecast(UUID wheelEndId, Scope scope, Choices choices) {
-        WheelEnd end = register.wheelEnd(wheelEndId);
-        Plan plan = Plans.of(brief(end, scope, choices, known.of(end), worker(CurrentPerson.now())));
-        JobTime time = JobTime.of(plan.usually(), store.pastWork(end.construction(), scope));
-        return new JobForecast(end, plan, time.takes(), time.fromPastJobs());
-    }
-
-    /** Opens a job; opened again under the same id it is the same job. */
-    @Transactional
-    public Bench<WheelEnd> open(UUID id, UUID wheelEndId, Scope scope, Choices choices) {
-        SignedIn person = CurrentPerson.now();
-        Optional<Job> earlier = store.find(id);
-        if (earlier.isPresent()) {
-            return records.bench(earlier.get());
-        }
-        WheelEnd end = register.wheelEnd(wheelEndId);
-        Known before = known.of(end);
-        // refuses what this construction cannot have
-        JobBrief brief = brief(end, scope, choices, before, worker(person));
-        var job = new Job(
-                id,
-                wheelEndId,
-                end.construction(),
-                brief.scope(),
-                brief.worker(),
-                before,
-                Job.State.OPEN,
-                clock.instant());
-        if (!store.add(person, job)) {
-            throw new ConflictException("There is a job on this wheel end already. Go on with that one.");
-        }
-        append(person, id, 1, new NewEntry(UUID.randomUUID(), new JobEntry.Scoped(scope, choices, "")));
-        return records.bench(job);
+        this.book = book;
     }
 
     /**
@@ -124,63 +76,57 @@ public class Jobs implements JobForecasts {
             String stepWords) {}
 
     /**
-     * Writes an entry down. The same one sent again changes nothing. A step that somebody else finished meanwhile keeps what
-     * this device has to add to it.
+     * Writes a press down, at each hub that it says something of. The same one sent again changes nothing. A step that somebody
+     * else finished meanwhile keeps what this device has to add to it.
      */
     @Transactional
     public Bench<WheelEnd> enter(UUID jobId, NewEntry sent) {
         SignedIn person = CurrentPerson.now();
-        Job job = store.hold(jobId).orElseThrow(() -> new NotFoundException("job", jobId));
-        Bench<WheelEnd> bench = records.bench(job);
+        RigJob rigJob = rigJobs.hold(jobId);
+        Bench<WheelEnd> bench = records.bench(jobId);
         if (bench.entries().stream().anyMatch(one -> one.id().equals(sent.id()))) {
             return bench;
         }
-        if (job.state().isOver()) {
+        RigRound<WheelEnd> round = records.round(bench);
+        List<AtHub> all = new Presses(round, bench, person.personId()).of(sent);
+        List<Bench<WheelEnd>> after = new ArrayList<>();
+        for (AtHub one : all) {
+            JobEntry entry = admit(person, one, bench);
+            UUID at = one.hub().job().id();
+            int number = one.hub().entries().size() + 1;
+            RecordedEntry written = at.equals(jobId)
+                    ? book.write(person, at, number, sent.id(), entry)
+                    : book.writeAlongside(person, at, number, sent.id(), entry);
+            after.add(outcomes.follow(person, round, one.hub(), written));
+        }
+        if (round.hubs().size() > 1) {
+            store.tell(rigJob.id());
+        }
+        return after.getFirst();
+    }
+
+    private JobEntry admit(SignedIn person, AtHub sent, Bench<WheelEnd> pressedAt) {
+        Bench<WheelEnd> hub = sent.hub();
+        if (hub.job().state().isOver()) {
             throw new ConflictException("This job is over. Open a new one on the wheel end.");
         }
-        if (bench.entries().size() >= MOST_ENTRIES && !JobEnd.isBy(sent.entry())) {
+        if (hub.entries().size() >= MOST_ENTRIES && !JobEnd.isBy(sent.entry())) {
             throw new ConflictException("This job holds " + MOST_ENTRIES
                     + " entries, which is all a job takes. Close it or end it, and go on in a new one.");
         }
-        JobEntry entry = admit(person, bench, sent.entry());
-        RecordedEntry written = append(person, jobId, bench.entries().size() + 1, new NewEntry(sent.id(), entry));
-        return outcomes.follow(person, bench, written);
-    }
-
-    private JobEntry admit(SignedIn person, Bench<WheelEnd> bench, JobEntry sent) {
         try {
-            return new EntryRules<>(bench, person.role() != Role.APPRENTICE, sequences).admit(sent);
+            return new EntryRules<>(hub, person.role() != Role.APPRENTICE, sequences).admit(sent.entry());
         } catch (NotNextException e) {
-            throw new ConflictException(String.valueOf(e.getMessage()));
+            throw new ConflictException((sent.isAt(pressedAt) ? "" : hub.end().positionName() + ": ") + e.getMessage());
+        } catch (InvalidInputException e) {
+            throw sent.isAt(pressedAt) ? e : atAnother(hub, e);
         }
     }
 
-    private RecordedEntry append(SignedIn person, UUID jobId, int number, NewEntry entry) {
-        var next = new RecordedEntry(
-                entry.id(), number, entry.entry(), person.name(), person.needsSignOff(), clock.instant());
-        if (!store.append(person, jobId, next)) {
-            throw ConflictException.idIsTaken();
-        }
-        return next;
-    }
-
-    private JobBrief brief(WheelEnd end, Scope scope, Choices choices, Known known, Worker worker) {
-        var errors = new FieldErrors();
-        return errors.require(errors.at(
-                "scope",
-                () -> new JobBrief(
-                        end.construction(),
-                        Fastening.of(end.build().lock()),
-                        end.build().fittings(),
-                        scope,
-                        choices,
-                        known,
-                        worker,
-                        sequences.procedure(end, scope, Optional.empty()),
-                        Set.of())));
-    }
-
-    private static Worker worker(SignedIn person) {
-        return person.role() == Role.APPRENTICE ? Worker.APPRENTICE : Worker.MECHANIC;
+    /** What is wrong at a hub where nobody pressed says which hub it is. */
+    private static InvalidInputException atAnother(Bench<WheelEnd> hub, InvalidInputException wrong) {
+        return new InvalidInputException(wrong.errors().stream()
+                .map(one -> new FieldError(one.field(), one.value(), hub.end().positionName() + ": " + one.remedy()))
+                .toList());
     }
 }

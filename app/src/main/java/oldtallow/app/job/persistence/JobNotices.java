@@ -115,9 +115,19 @@ class JobNotices implements SmartLifecycle {
         return jobId + " " + number;
     }
 
+    /** What is told of something else at a hub's side: that there is something new to see. */
+    static String notice(UUID jobId) {
+        return jobId.toString();
+    }
+
     private void tell(String notice) {
         String[] parts = notice.split(" ", 2);
-        watch.changed(UUID.fromString(parts[0]), Integer.parseInt(parts[1]));
+        UUID jobId = UUID.fromString(parts[0]);
+        if (parts.length == 1) {
+            watch.beside(jobId);
+        } else {
+            watch.changed(jobId, Integer.parseInt(parts[1]));
+        }
     }
 
     private static void pause() {

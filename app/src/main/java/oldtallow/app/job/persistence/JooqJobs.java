@@ -108,6 +108,7 @@ class JooqJobs implements JobStore {
                         .set(JOB.ID, job.id())
                         .set(JOB.WORKSHOP_ID, person.workshopId())
                         .set(JOB.WHEEL_END_ID, job.wheelEndId())
+                        .set(JOB.RIG_JOB_ID, job.rigJobId())
                         .set(JOB.CONSTRUCTION, job.construction().name())
                         .set(JOB.SCOPE, job.scope().name())
                         .set(JOB.WORKER, job.worker().name())
@@ -123,14 +124,6 @@ class JooqJobs implements JobStore {
     }
 
     @Override
-    public Optional<Job> hold(UUID jobId) {
-        return db.selectFrom(JOB)
-                .where(JOB.WORKSHOP_ID.eq(CurrentPerson.workshopId()), JOB.ID.eq(jobId))
-                .forUpdate()
-                .fetchOptional(JooqJobs::job);
-    }
-
-    @Override
     public boolean exists(UUID jobId) {
         return db.fetchExists(JOB, JOB.WORKSHOP_ID.eq(CurrentPerson.workshopId()), JOB.ID.eq(jobId));
     }
@@ -142,8 +135,10 @@ class JooqJobs implements JobStore {
                 .orderBy(JOB_ENTRY.NUMBER)
                 .fetch(row -> new RecordedEntry(
                         row.getId(),
+                        row.getPressId(),
                         row.getNumber(),
                         json.read(row.getKind(), row.getBody()),
+                        row.getPersonId(),
                         row.getPersonName(),
                         row.getNeedsSignOff(),
                         row.getAt().toInstant()));
@@ -154,11 +149,12 @@ class JooqJobs implements JobStore {
         int written = db.insertInto(JOB_ENTRY)
                 .set(JOB_ENTRY.ID, next.id())
                 .set(JOB_ENTRY.WORKSHOP_ID, person.workshopId())
+                .set(JOB_ENTRY.PRESS_ID, next.pressId())
                 .set(JOB_ENTRY.JOB_ID, jobId)
                 .set(JOB_ENTRY.NUMBER, next.number())
                 .set(JOB_ENTRY.KIND, json.kind(next.entry()))
                 .set(JOB_ENTRY.BODY, json.body(next.entry()))
-                .set(JOB_ENTRY.PERSON_ID, person.personId())
+                .set(JOB_ENTRY.PERSON_ID, next.personId())
                 .set(JOB_ENTRY.PERSON_NAME, next.by())
                 .set(JOB_ENTRY.NEEDS_SIGN_OFF, next.needsSignOff())
                 .set(JOB_ENTRY.AT, next.at().atOffset(ZoneOffset.UTC))
@@ -243,10 +239,11 @@ class JooqJobs implements JobStore {
                 .fetch(row -> Duration.ofSeconds(row.value1()));
     }
 
-    private static Job job(JobRecord row) {
+    static Job job(JobRecord row) {
         return new Job(
                 row.getId(),
                 row.getWheelEndId(),
+                row.getRigJobId(),
                 Construction.valueOf(row.getConstruction()),
                 Scope.valueOf(row.getScope()),
                 Worker.valueOf(row.getWorker()),

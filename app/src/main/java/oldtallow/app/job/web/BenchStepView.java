@@ -8,6 +8,7 @@ import oldtallow.core.hub.section.PartName;
 import oldtallow.core.procedure.bench.Bench;
 import oldtallow.core.procedure.judge.JudgedItem;
 import oldtallow.core.procedure.look.Sign;
+import oldtallow.core.procedure.run.Reach;
 import oldtallow.core.procedure.step.Aid;
 import oldtallow.core.procedure.step.Caution;
 import oldtallow.core.procedure.step.Check;
@@ -29,6 +30,7 @@ import org.jspecify.annotations.Nullable;
  * @param asks what is asked of the first look
  * @param judges what is judged at it
  * @param aid what can be worked out beside it
+ * @param once whether it is done once for the rig, whatever number of hubs are worked on
  */
 record BenchStepView(
         String id,
@@ -51,7 +53,8 @@ record BenchStepView(
         boolean wantsSizes,
         List<Sign.Kind> asks,
         @Nullable JudgedItem judges,
-        @Nullable Aid aid) {
+        @Nullable Aid aid,
+        boolean once) {
 
     static BenchStepView of(Step step, Bench<WheelEnd> bench) {
         List<Step> ofStage = bench.plan().steps().stream()
@@ -88,7 +91,35 @@ record BenchStepView(
                 step.tools().stream().anyMatch(Tool::comesInSizes),
                 step.asks(),
                 step.verdictOn().orElse(null),
-                step.aid().orElse(null));
+                step.aid().orElse(null),
+                Reach.of(step) == Reach.RIG);
+    }
+
+    /** The same without a number that is not asked for. */
+    BenchStepView without(ReadingKind kind) {
+        return new BenchStepView(
+                id,
+                stage,
+                stageNumber,
+                stageWords,
+                numberInStage,
+                stepsInStage,
+                what,
+                why,
+                how,
+                tools,
+                supplies,
+                cautions,
+                moves,
+                readings.stream().filter(one -> one.kind() != kind).toList(),
+                checks,
+                timer,
+                byMechanic,
+                wantsSizes,
+                asks,
+                judges,
+                aid,
+                once);
     }
 
     /** What happens and what to do. */

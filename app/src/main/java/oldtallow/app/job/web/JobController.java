@@ -2,8 +2,10 @@ package oldtallow.app.job.web;
 
 import java.util.List;
 import java.util.UUID;
+import oldtallow.app.job.api.Forecasts;
 import oldtallow.app.job.api.JobRecords;
 import oldtallow.app.job.api.Jobs;
+import oldtallow.app.job.api.RigJobs;
 import oldtallow.app.job.model.NewEntry;
 import oldtallow.app.job.web.JobForms.CondemnedForm;
 import oldtallow.app.job.web.JobForms.FirstLookForm;
@@ -38,8 +40,12 @@ class JobController {
 
     private final Jobs jobs;
     private final JobRecords records;
+    private final RigJobs rigJobs;
+    private final Forecasts forecasts;
 
-    JobController(Jobs jobs, JobRecords records) {
+    JobController(Jobs jobs, JobRecords records, RigJobs rigJobs, Forecasts forecasts) {
+        this.rigJobs = rigJobs;
+        this.forecasts = forecasts;
         this.jobs = jobs;
         this.records = records;
     }
@@ -47,13 +53,17 @@ class JobController {
     /** What a job would need and how long it would take; nothing is opened. */
     @PostMapping("/wheel-ends/{wheelEndId}/job-plan")
     PlanView plan(@PathVariable UUID wheelEndId, @RequestBody PlanForm form) {
-        return PlanView.of(jobs.forecast(wheelEndId, form.scope(), JobForms.choices(form.choices(), Choices.USUAL)));
+        return PlanView.of(
+                forecasts.forecast(wheelEndId, form.scope(), JobForms.choices(form.choices(), Choices.USUAL)));
     }
 
     /** Opens a job on a wheel end; opened again under its id it is the same job. */
     @PostMapping("/wheel-ends/{wheelEndId}/jobs")
     JobView open(@PathVariable UUID wheelEndId, @RequestBody NewJobForm form) {
-        return view(jobs.open(form.id(), wheelEndId, form.scope(), JobForms.choices(form.choices(), Choices.USUAL)));
+        return view(rigJobs.open(
+                form.id(),
+                wheelEndId,
+                new RigJobs.Extent(form.scope(), JobForms.choices(form.choices(), Choices.USUAL))));
     }
 
     /** Jobs that are not over, the one opened last first. */

@@ -1,7 +1,9 @@
 package oldtallow.app.job.web;
 
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
 import java.util.UUID;
 import oldtallow.app.job.model.NewEntry;
@@ -50,22 +52,49 @@ final class JobForms {
         }
     }
 
-    /** Steps that were done in one go, in their order: one press, one entry. */
-    record RunDoneForm(UUID id, List<RunStepForm> steps) {
+    /**
+     * Steps that were done in one go, in their order: one press, one entry.
+     *
+     * @param alongside what the same press says of other hubs of the rig
+     * @param judged the verdict at the last of them, given by the same press
+     */
+    record RunDoneForm(
+            UUID id,
+            List<RunStepForm> steps,
+            @Nullable List<AlongsideForm> alongside,
+            @Nullable VerdictForm judged) {
 
         NewEntry toEntry() {
             var errors = new FieldErrors();
+            JobEntry.@Nullable Judged verdict = judged == null ? null : judged.toJudged("judged.", errors);
+            JobEntry here = run("", steps, verdict, errors);
+            Map<UUID, JobEntry> others = new LinkedHashMap<>();
+            List<AlongsideForm> sent = alongside == null ? List.of() : alongside;
+            for (int i = 0; i < sent.size(); i++) {
+                String path = "alongside[" + i + "].";
+                if (others.put(sent.get(i).jobId(), run(path, sent.get(i).steps(), null, errors)) != null) {
+                    errors.add(path + "jobId", sent.get(i).jobId(), "is there twice; send each hub once");
+                }
+            }
+            errors.throwIfAny();
+            return new NewEntry(id, here, others);
+        }
+
+        private static JobEntry run(
+                String path, List<RunStepForm> steps, JobEntry.@Nullable Judged judged, FieldErrors errors) {
             if (steps.isEmpty()) {
-                errors.add("steps", null, "is empty; send the steps that were done, 1 or more");
+                errors.add(path + "steps", null, "is empty; send the steps that were done, 1 or more");
             }
             List<JobEntry.StepDone> done = new ArrayList<>();
             for (int i = 0; i < steps.size(); i++) {
-                done.add(steps.get(i).toStep("steps[" + i + "].", errors));
+                done.add(steps.get(i).toStep(path + "steps[" + i + "].", errors));
             }
-            errors.throwIfAny();
-            return new NewEntry(id, new JobEntry.RunDone(done, List.of()));
+            return new JobEntry.RunDone(done, List.of(), judged);
         }
     }
+
+    /** Steps that were done at another hub of the rig. */
+    record AlongsideForm(UUID jobId, List<RunStepForm> steps) {}
 
     /** A step of a run. */
     record RunStepForm(
@@ -185,25 +214,37 @@ final class JobForms {
 
         NewEntry toEntry() {
             var errors = new FieldErrors();
-            List<@Nullable Finding> found = new ArrayList<>();
+            JobEntry judged = new VerdictForm(item, findings, looked, overruled, overruleReason).toJudged("", errors);
+            errors.throwIfAny();
+            return new NewEntry(id, judged);
+        }
+    }
+
+    /** What was found on an item. */
+    record VerdictForm(
+            JudgedItem item,
+            List<FindingForm> findings,
+            @Nullable Looked looked,
+            @Nullable Outcome overruled,
+            @Nullable String overruleReason) {
+
+        JobEntry.Judged toJudged(String path, FieldErrors errors) {
+            List<Finding> found = new ArrayList<>();
             for (int i = 0; i < findings.size(); i++) {
                 FindingForm one = findings.get(i);
-                found.add(errors.at(
-                        "findings[" + i + "].spot",
-                        () -> new Finding(one.mode(), one.spot(), one.extent(), one.noticedBy())));
+                @Nullable
+                Finding made = errors.at(
+                        path + "findings[" + i + "].spot",
+                        () -> new Finding(one.mode(), one.spot(), one.extent(), one.noticedBy()));
+                if (made != null) {
+                    found.add(made);
+                }
             }
             if (item.isBearing() && looked == null) {
-                errors.add("looked", null, "is missing; say how the bearing was looked at");
+                errors.add(path + "looked", null, "is missing; say how the bearing was looked at");
             }
-            errors.throwIfAny();
-            return new NewEntry(
-                    id,
-                    new JobEntry.Judged(
-                            item,
-                            found.stream().map(errors::require).toList(),
-                            looked,
-                            overruled,
-                            overruleReason == null ? "" : overruleReason.strip()));
+            return new JobEntry.Judged(
+                    item, found, looked, overruled, overruleReason == null ? "" : overruleReason.strip());
         }
     }
 

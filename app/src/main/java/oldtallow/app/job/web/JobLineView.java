@@ -12,10 +12,12 @@ import org.jspecify.annotations.Nullable;
 /**
  * A job in a list.
  *
+ * @param rigJobId the same for all hubs of one job
  * @param now the step to do now; null when none is left
  */
 record JobLineView(
         UUID id,
+        UUID rigJobId,
         UUID wheelEndId,
         String rigName,
         String position,
@@ -33,6 +35,7 @@ record JobLineView(
         RecordedEntry last = bench.entries().getLast();
         return new JobLineView(
                 bench.job().id(),
+                bench.job().rigJobId(),
                 bench.end().id(),
                 bench.end().rigName(),
                 bench.end().positionName(),

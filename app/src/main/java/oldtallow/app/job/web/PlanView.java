@@ -6,6 +6,7 @@ import java.util.Set;
 import oldtallow.app.stock.model.JobForecasts.JobForecast;
 import oldtallow.core.hub.part.Part;
 import oldtallow.core.procedure.job.Plan;
+import oldtallow.core.procedure.round.RoundForecast;
 import oldtallow.core.procedure.step.Stage;
 import oldtallow.core.procedure.step.Supply;
 import oldtallow.core.procedure.step.Tool;
@@ -25,16 +26,32 @@ record PlanView(
         List<NeedsView> needs) {
 
     static PlanView of(JobForecast preview) {
-        Plan plan = preview.plan();
+        return of(List.of(preview));
+    }
+
+    /** Of one job on several hubs of a rig. */
+    static PlanView of(List<JobForecast> previews) {
+        var round = new RoundForecast(previews.stream()
+                .map(one -> new RoundForecast.HubForecast(one.plan(), one.takes()))
+                .toList());
+        Plan plan = round.whole();
         Map<Stage, Set<Tool>> tools = plan.tools();
         Map<Stage, Set<Supply>> supplies = plan.supplies();
         return new PlanView(
                 plan.brief().scope().words(),
-                plan.steps().size(),
-                Math.max(1, preview.takes().toMinutes()),
-                preview.fromPastJobs(),
-                plan.newParts().stream().map(Part::words).toList(),
-                plan.alwaysNew().stream().map(Part::words).toList(),
+                round.steps(),
+                Math.max(1, round.takes().toMinutes()),
+                previews.stream().mapToInt(JobForecast::fromPastJobs).min().orElse(0),
+                round.newParts().entrySet().stream()
+                        .map(one -> one.getValue() == 1
+                                ? one.getKey().words()
+                                : one.getValue() + " × " + one.getKey().words())
+                        .toList(),
+                previews.stream()
+                        .flatMap(one -> one.plan().alwaysNew().stream())
+                        .distinct()
+                        .map(Part::words)
+                        .toList(),
                 plan.steps().stream()
                         .map(step -> step.stage())
                         .distinct()

@@ -6,12 +6,11 @@ import java.time.Instant;
 import java.util.Arrays;
 import java.util.List;
 import java.util.UUID;
+import oldtallow.app.job.api.JobRecords.Remarks;
 import oldtallow.app.register.model.WheelEnd;
 import oldtallow.core.procedure.bench.Bench;
 import oldtallow.core.procedure.bench.JobEntry;
 import oldtallow.core.procedure.bench.RecordedEntry;
-import oldtallow.core.procedure.run.Run;
-import oldtallow.core.procedure.run.Stop;
 import oldtallow.core.procedure.step.Stage;
 import oldtallow.core.procedure.step.Step;
 import org.jspecify.annotations.Nullable;
@@ -32,21 +31,21 @@ record WalkView(
     private static final int AHEAD = 3;
     private static final int DECIMALS = 3;
 
-    static WalkView of(Bench<WheelEnd> bench) {
+    static WalkView of(Bench<WheelEnd> bench, Remarks remarks) {
         return new WalkView(
                 progress(bench),
                 bench.now().map(step -> BenchStepView.of(step, bench)).orElse(null),
-                Run.of(bench.rest()).stream()
-                        .findFirst()
-                        .map(run -> RunView.of(run, bench))
-                        .orElse(null),
+                RunView.of(bench, remarks),
                 bench.rest().stream()
                         .skip(1)
                         .limit(AHEAD)
                         .map(step -> new AheadView(step.id(), step.stage().number(), step.what()))
                         .toList(),
                 bench.done().stream().map(DoneView::of).toList(),
-                bench.lastPress().map(last -> PressView.of(last, bench)).orElse(null));
+                bench.lastPress()
+                        .filter(last -> last.personId().equals(remarks.asker().personId()))
+                        .map(last -> PressView.of(last, bench, remarks))
+                        .orElse(null));
     }
 
     private static List<StageView> progress(Bench<WheelEnd> bench) {
@@ -79,42 +78,30 @@ record WalkView(
     record StageView(int number, String words, int steps, int done) {}
 
     /**
-     * What the hands do now in one go.
-     *
-     * @param stop what it ends with
-     * @param mustHold what the press at its end says besides that all was done
-     */
-    record RunView(Stop stop, List<BenchStepView> steps, List<String> mustHold) {
-
-        static RunView of(Run run, Bench<WheelEnd> bench) {
-            return new RunView(
-                    run.stop(),
-                    run.steps().stream()
-                            .map(step -> BenchStepView.of(step, bench))
-                            .toList(),
-                    run.mustHold());
-        }
-    }
-
-    /**
-     * What one press takes back.
+     * What one press takes back: the asker's own, and the last one here.
      *
      * @param words in a few words
+     * @param hubs at how many hubs
      */
-    record PressView(UUID entryId, String words, String by) {
+    record PressView(UUID entryId, String words, long hubs) {
 
-        static PressView of(RecordedEntry last, Bench<WheelEnd> bench) {
-            return new PressView(last.id(), words(last.entry(), bench), last.by());
+        static PressView of(RecordedEntry last, Bench<WheelEnd> bench, Remarks remarks) {
+            long hubs = remarks.round().hubs().stream()
+                    .filter(hub ->
+                            hub.entries().stream().anyMatch(one -> one.pressId().equals(last.pressId())))
+                    .count();
+            return new PressView(last.id(), words(last.entry(), bench), hubs);
         }
 
         private static String words(JobEntry entry, Bench<WheelEnd> bench) {
             return switch (entry) {
                 case JobEntry.StepDone done -> called(done.stepId(), bench);
-                case JobEntry.RunDone(var steps, var added) when steps.isEmpty() -> "what was added";
-                case JobEntry.RunDone(var steps, var added)
-                when steps.size() == 1 -> called(steps.getFirst().stepId(), bench);
-                case JobEntry.RunDone(var steps, var added) ->
-                    called(steps.getFirst().stepId(), bench) + ", and " + (steps.size() - 1) + " more";
+                case JobEntry.RunDone run when run.steps().isEmpty() -> "what was added";
+                case JobEntry.RunDone run
+                when run.steps().size() == 1 -> called(run.steps().getFirst().stepId(), bench);
+                case JobEntry.RunDone run ->
+                    called(run.steps().getFirst().stepId(), bench) + ", and "
+                            + (run.steps().size() - 1) + " more";
                 case JobEntry.Judged judged -> "verdict: " + judged.item().words();
                 case JobEntry.FirstLooked look -> "what was noticed at the first look";
                 case JobEntry.Greased greased -> "the grease";

@@ -57,7 +57,7 @@ final class JobBlocks {
                 .map(RecordedEntry::entry)
                 .flatMap(entry -> switch (entry) {
                     case JobEntry.StepDone done -> done.readings().stream();
-                    case JobEntry.RunDone(var steps, var added) ->
+                    case JobEntry.RunDone(var steps, var added, var judged) ->
                         Stream.concat(
                                 steps.stream().flatMap(done -> done.readings().stream()),
                                 added.stream().flatMap(one -> one.readings().stream()));

@@ -11,7 +11,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Stream;
-import oldtallow.app.job.api.Jobs;
+import oldtallow.app.job.api.Forecasts;
 import oldtallow.app.register.model.Rig;
 import oldtallow.app.register.model.WheelEnd;
 import oldtallow.app.schedule.model.CarryList;
@@ -39,12 +39,12 @@ class CarryLists {
 
     private static final String TO_GET_HOME = "to get home with";
 
-    private final Jobs jobs;
+    private final Forecasts forecasts;
     private final Kits kits;
     private final Shelf shelf;
 
-    CarryLists(Jobs jobs, Kits kits, Shelf shelf) {
-        this.jobs = jobs;
+    CarryLists(Forecasts forecasts, Kits kits, Shelf shelf) {
+        this.forecasts = forecasts;
         this.kits = kits;
         this.shelf = shelf;
     }
@@ -108,7 +108,7 @@ class CarryLists {
     /** A rig that has no roadside rescue is opened as for a repack. */
     private Plan plan(WheelEnd end, Scope scope) {
         Scope possible = scope.isPossibleOn(end.construction()) ? scope : Scope.REPACK;
-        return jobs.forecast(end.id(), possible, Choices.USUAL).plan();
+        return forecasts.forecast(end.id(), possible, Choices.USUAL).plan();
     }
 
     private static Optional<Scope> scope(DueAction action) {

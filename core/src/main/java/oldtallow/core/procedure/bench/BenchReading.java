@@ -75,8 +75,12 @@ final class BenchReading<H extends BuiltHub> {
         for (RecordedEntry recorded : counting(entries)) {
             if (changesPlan(recorded.entry())) {
                 plan = plans.of(brief.getFirst());
-            } else {
-                read(recorded, plan);
+                continue;
+            }
+            read(recorded, plan);
+            // a verdict of the same press counts once its steps were read as the plan had them
+            if (recorded.entry() instanceof JobEntry.RunDone run && run.judged() != null && changesPlan(run.judged())) {
+                plan = plans.of(brief.getFirst());
             }
         }
         List<Step> steps = done.stream().map(Done::step).toList();
@@ -139,9 +143,9 @@ final class BenchReading<H extends BuiltHub> {
     private void read(RecordedEntry recorded, Plan plan) {
         switch (recorded.entry()) {
             case JobEntry.StepDone one -> read(one, recorded, plan);
-            case JobEntry.RunDone(List<JobEntry.StepDone> steps, List<JobEntry.Added> added) -> {
-                steps.forEach(one -> read(one, recorded, plan));
-                added.forEach(one -> met.addAll(one.checksMet()));
+            case JobEntry.RunDone run -> {
+                run.steps().forEach(one -> read(one, recorded, plan));
+                run.added().forEach(one -> met.addAll(one.checksMet()));
             }
             case JobEntry.Added one -> met.addAll(one.checksMet());
             case JobEntry.StepUndone(String stepId) -> undo(stepId);

@@ -43,7 +43,12 @@ public final class EntryRules<H extends BuiltHub> {
     public JobEntry admit(JobEntry sent) {
         return switch (sent) {
             case StepDone done -> steps.admit(done);
-            case RunDone run -> steps.admit(run);
+            case RunDone run -> {
+                if (run.judged() != null) {
+                    judge(run.judged());
+                }
+                yield steps.admit(run);
+            }
             case Added added -> {
                 steps.step(added.stepId());
                 yield added;
@@ -102,10 +107,7 @@ public final class EntryRules<H extends BuiltHub> {
                 yield sent;
             }
             case JobEntry.Judged judged -> {
-                if (judged.overruled() != null) {
-                    mechanicsOnly("overruled", judged.overruled());
-                    needsReason("overruleReason", judged.overruleReason());
-                }
+                judge(judged);
                 yield sent;
             }
             case JobEntry.FirstLooked look -> sent;
@@ -179,6 +181,13 @@ public final class EntryRules<H extends BuiltHub> {
                 yield sent;
             }
         };
+    }
+
+    private void judge(JobEntry.Judged judged) {
+        if (judged.overruled() != null) {
+            mechanicsOnly("overruled", judged.overruled());
+            needsReason("overruleReason", judged.overruleReason());
+        }
     }
 
     private void mechanicsOnly(String field, Object value) {

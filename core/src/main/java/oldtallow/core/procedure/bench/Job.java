@@ -8,14 +8,16 @@ import oldtallow.core.procedure.brief.JobBrief.Worker;
 import oldtallow.core.procedure.brief.Scope;
 
 /**
- * A job on a wheel end.
+ * A job on a wheel end: its share of what is done on a rig, with a plan, a tray and entries of its own.
  *
+ * @param rigJobId the job on the rig, which may have other hubs
  * @param construction as it was opened
  * @param scope as it stands
  */
 public record Job(
         UUID id,
         UUID wheelEndId,
+        UUID rigJobId,
         Construction construction,
         Scope scope,
         Worker worker,
@@ -24,7 +26,7 @@ public record Job(
         Instant openedAt) {
 
     public Job in(Scope other, State next) {
-        return new Job(id, wheelEndId, construction, other, worker, known, next, openedAt);
+        return new Job(id, wheelEndId, rigJobId, construction, other, worker, known, next, openedAt);
     }
 
     /** Where a job stands. */

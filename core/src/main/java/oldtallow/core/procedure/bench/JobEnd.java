@@ -2,11 +2,18 @@ package oldtallow.core.procedure.bench;
 
 import java.time.Duration;
 import java.time.Instant;
+import java.util.ArrayDeque;
 import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.Deque;
 import java.util.EnumMap;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
+import java.util.UUID;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import oldtallow.core.procedure.judge.JudgedItem;
 import oldtallow.core.procedure.step.Check;
@@ -66,6 +73,9 @@ public final class JobEnd {
             if (one.entry() instanceof JobEntry.Judged judged) {
                 verdicts.put(judged.item(), one);
             }
+            if (one.entry() instanceof JobEntry.RunDone run && run.judged() != null) {
+                verdicts.put(run.judged().item(), one);
+            }
         }
         Stream<String> entered = Stream.concat(
                         bench.done().stream().map(Bench.Done::recorded), verdicts.values().stream())
@@ -74,16 +84,46 @@ public final class JobEnd {
         return Stream.concat(entered, setBy.stream()).distinct().sorted().toList();
     }
 
-    /** Working time: between entries, breaks left out; a clock that was put back in between counts nothing. */
-    public static Duration worked(List<RecordedEntry> entries) {
+    /**
+     * Working time at a hub: each person's between their presses, breaks left out; a press that counts for several hubs is
+     * shared among them, and a clock that was put back in between counts nothing.
+     *
+     * @param entries of the hub
+     * @param elsewhere entries of the other hubs of its rig job, hub by hub
+     */
+    public static Duration worked(List<RecordedEntry> entries, List<List<RecordedEntry>> elsewhere) {
+        Set<UUID> here = entries.stream().map(RecordedEntry::pressId).collect(Collectors.toSet());
+        List<List<RecordedEntry>> hubs =
+                Stream.concat(Stream.of(entries), elsewhere.stream()).toList();
+        Map<UUID, Long> hubsOfPress = hubs.stream()
+                .flatMap(hub -> hub.stream().map(RecordedEntry::pressId).distinct())
+                .collect(Collectors.groupingBy(press -> press, Collectors.counting()));
+        Map<UUID, Instant> lastOf = new HashMap<>();
         Duration worked = Duration.ZERO;
-        for (int i = 1; i < entries.size(); i++) {
-            Instant before = entries.get(i - 1).at();
-            Duration between = Duration.between(before, entries.get(i).at());
-            if (between.isPositive() && between.compareTo(A_BREAK) <= 0) {
-                worked = worked.plus(between);
+        for (RecordedEntry one : inOrder(hubs)) {
+            Instant before = lastOf.put(one.personId(), one.at());
+            Duration between = before == null ? Duration.ZERO : Duration.between(before, one.at());
+            if (here.contains(one.pressId()) && between.isPositive() && between.compareTo(A_BREAK) <= 0) {
+                worked = worked.plus(between.dividedBy(hubsOfPress.getOrDefault(one.pressId(), 1L)));
             }
         }
         return worked;
+    }
+
+    /** One press of several hubs follows itself at once, so that its time counts at the first entry only. */
+    private static List<RecordedEntry> inOrder(List<List<RecordedEntry>> hubs) {
+        List<Deque<RecordedEntry>> left = hubs.stream()
+                .map(hub -> (Deque<RecordedEntry>) new ArrayDeque<>(hub))
+                .toList();
+        List<RecordedEntry> ordered = new ArrayList<>();
+        while (true) {
+            Optional<Deque<RecordedEntry>> earliest = left.stream()
+                    .filter(hub -> !hub.isEmpty())
+                    .min(Comparator.comparing(hub -> hub.getFirst().at()));
+            if (earliest.isEmpty()) {
+                return ordered;
+            }
+            ordered.add(earliest.get().removeFirst());
+        }
     }
 }

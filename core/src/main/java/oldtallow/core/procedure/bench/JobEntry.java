@@ -50,8 +50,16 @@ public sealed interface JobEntry {
      *
      * @param steps in the order they were done
      * @param added what there is to add to those that somebody else had finished meanwhile
+     * @param judged the verdict at the last of them, given by the same press; null where there is none
      */
-    record RunDone(List<StepDone> steps, List<Added> added) implements JobEntry {
+    record RunDone(
+            List<StepDone> steps,
+            List<Added> added,
+            @Nullable Judged judged) implements JobEntry {
+
+        public RunDone(List<StepDone> steps, List<Added> added) {
+            this(steps, added, null);
+        }
 
         public RunDone {
             steps = List.copyOf(steps);

@@ -48,7 +48,7 @@ final class StepRules<H extends BuiltHub> {
             throw notNext(0);
         }
         var errors = new FieldErrors();
-        check(step, sent, errors);
+        check(step, sent, null, errors);
         errors.throwIfAny();
         return sent;
     }
@@ -61,7 +61,7 @@ final class StepRules<H extends BuiltHub> {
         for (StepDone one : sent.steps()) {
             Step step = step(one.stepId());
             if (isNext(step, steps.size())) {
-                check(step, one, errors);
+                check(step, one, sent.judged(), errors);
                 steps.add(one);
             } else if (isDone(step)) {
                 added.add(Added.to(one));
@@ -70,7 +70,7 @@ final class StepRules<H extends BuiltHub> {
             }
         }
         errors.throwIfAny();
-        return new RunDone(steps, added);
+        return new RunDone(steps, added, sent.judged());
     }
 
     private boolean isNext(Step step, int ahead) {
@@ -91,13 +91,14 @@ final class StepRules<H extends BuiltHub> {
     }
 
     /** Notes what speaks against a step that is called done. */
-    private void check(Step step, StepDone sent, FieldErrors errors) {
+    private void check(Step step, StepDone sent, JobEntry.@Nullable Judged judged, FieldErrors errors) {
         if (step.byMechanic() && !isMechanic) {
             errors.add("stepId", step.what(), "is a mechanic's to do; ask one to do it signed in as themselves");
         }
         step.verdictOn()
-                .filter(item ->
-                        !bench.judged().containsKey(item) && !step.isMet(Check.Meaning.VERDICT, bench.waivedChecks()))
+                .filter(item -> !bench.judged().containsKey(item)
+                        && (judged == null || judged.item() != item)
+                        && !step.isMet(Check.Meaning.VERDICT, bench.waivedChecks()))
                 .ifPresent(item ->
                         errors.add("stepId", step.what(), "wants its findings first; nothing found is a finding, too"));
         step.checks().stream()

@@ -24,11 +24,21 @@ public record Run(List<Step> steps) {
 
     /** Steps of a plan, or what is left of it, run by run; in their order, none left out. */
     public static List<Run> of(List<Step> steps) {
+        return of(steps, false);
+    }
+
+    /**
+     * The same where other hubs of the rig are worked on beside it.
+     *
+     * @param besideOthers whether a run ends before what waits for other hubs, such as letting the rig down
+     */
+    public static List<Run> of(List<Step> steps, boolean besideOthers) {
         List<Run> runs = new ArrayList<>();
         List<Step> inHand = new ArrayList<>();
         for (int i = 0; i < steps.size(); i++) {
             Step next = steps.get(i);
-            if (!inHand.isEmpty() && !goesOn(inHand, next, steps.subList(i, steps.size()))) {
+            boolean turns = besideOthers && !inHand.isEmpty() && isOtherwise(inHand.getLast(), next);
+            if (turns || (!inHand.isEmpty() && !goesOn(inHand, next, steps.subList(i, steps.size())))) {
                 runs.add(new Run(inHand));
                 inHand.clear();
             }
@@ -38,6 +48,10 @@ public record Run(List<Step> steps) {
             runs.add(new Run(inHand));
         }
         return runs;
+    }
+
+    private static boolean isOtherwise(Step last, Step next) {
+        return !Reach.isRoundAtOnce(next.stage()) && Reach.of(last) != Reach.of(next);
     }
 
     private static boolean goesOn(List<Step> inHand, Step next, List<Step> left) {

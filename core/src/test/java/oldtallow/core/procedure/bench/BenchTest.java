@@ -98,8 +98,40 @@ class BenchTest {
     void countsTheTimeBetweenEntriesThatIsWork() {
         Instant began = Instant.parse("2026-05-14T08:00:00Z");
 
-        assertThat(JobEnd.worked(List.of(at(began, 0), at(began, 20), at(began, 41), at(began, 30), at(began, 35))))
+        assertThat(JobEnd.worked(
+                        List.of(at(began, 0), at(began, 20), at(began, 41), at(began, 30), at(began, 35)), List.of()))
                 .isEqualTo(Duration.ofMinutes(25));
+    }
+
+    /** Of two who work beside each other each one's time counts, and a press for several hubs is shared among them. */
+    @Test
+    void sharesAPersonsTimeAmongTheHubsOfAPress() {
+        Instant began = Instant.parse("2026-05-14T08:00:00Z");
+        RecordedEntry opened = at(began, 0);
+        RecordedEntry raised = at(began, 12);
+        RecordedEntry hers = at(began, 18);
+        RecordedEntry his = by(JobInHand.TOBE, at(began, 13));
+        RecordedEntry hisNext = by(JobInHand.TOBE, at(began, 17));
+        List<RecordedEntry> left = List.of(opened, raised, hers);
+        List<RecordedEntry> right = List.of(alongside(opened), alongside(raised), his, hisNext);
+
+        assertThat(JobEnd.worked(left, List.of(right))).isEqualTo(Duration.ofMinutes(6 + 6));
+        assertThat(JobEnd.worked(right, List.of(left))).isEqualTo(Duration.ofMinutes(6 + 4));
+    }
+
+    /** What was taken back was nobody's work. */
+    @Test
+    void asksNobodyToAnswerForWhatWasTakenBack() {
+        Instant began = Instant.parse("2026-05-14T08:00:00Z");
+        var job = new JobInHand(Construction.STEPPED_BRAKED, Scope.REPACK);
+        String first = job.now().id();
+        UUID press = UUID.randomUUID();
+        job.pressByApprentice(press, new JobEntry.StepDone(first, Set.of(), List.of(), ""), began);
+        assertThat(JobEnd.toAnswerFor(job.bench(), Optional.empty())).containsExactly("Wil");
+
+        job.enter(new JobEntry.Undone(press));
+
+        assertThat(JobEnd.toAnswerFor(job.bench(), Optional.empty())).isEmpty();
     }
 
     @Test
@@ -110,11 +142,23 @@ class BenchTest {
         assertThat(JobEnd.toAnswerFor(job.bench(), Optional.of("Wil"))).containsExactly("Wil");
     }
 
-    private static RecordedEntry at(Instant began, int minutes) {
+    private static RecordedEntry alongside(RecordedEntry one) {
         return new RecordedEntry(
-                UUID.randomUUID(),
+                UUID.randomUUID(), one.pressId(), one.number(), one.entry(), one.personId(), one.by(), false, one.at());
+    }
+
+    private static RecordedEntry by(UUID person, RecordedEntry one) {
+        return new RecordedEntry(one.id(), one.pressId(), one.number(), one.entry(), person, "Tobe", false, one.at());
+    }
+
+    private static RecordedEntry at(Instant began, int minutes) {
+        UUID id = UUID.randomUUID();
+        return new RecordedEntry(
+                id,
+                id,
                 1,
                 new JobEntry.Scoped(Scope.REPACK, Choices.USUAL, ""),
+                JobInHand.INES,
                 "Ines",
                 false,
                 began.plus(Duration.ofMinutes(minutes)));

@@ -12,6 +12,7 @@ import oldtallow.core.procedure.bench.JobEntry.StepDone;
 import oldtallow.core.procedure.bench.JobEntry.Taken;
 import oldtallow.core.procedure.brief.Scope;
 import oldtallow.core.procedure.judge.JudgedItem;
+import oldtallow.core.procedure.judge.Verdict.Outcome;
 import oldtallow.core.procedure.step.Check;
 import oldtallow.core.procedure.step.Step;
 import oldtallow.core.quantity.ReadingKind;
@@ -119,6 +120,29 @@ class EntryRulesTest {
 
         assertThat(repack.bench().judged()).isEmpty();
         refused("stepId", () -> repack.admitted(true, JobInHand.done(repack.now())));
+    }
+
+    /** Found good is one press; a bearing that goes is renewed by it, and comes back with the press. */
+    @Test
+    void takesAVerdictWithItsStep() {
+        var repack = new JobInHand(Construction.STEPPED_BRAKED, Scope.REPACK).until("judge.inboard");
+        List<Step> before = repack.bench().rest();
+        var scrapped = new JobEntry.Judged(
+                JudgedItem.INBOARD_BEARING,
+                List.of(),
+                JobInHand.good(JudgedItem.INBOARD_BEARING).looked(),
+                Outcome.RENEW,
+                "it grinds");
+        var press = new JobEntry.RunDone(List.of(JobInHand.done(before.getFirst())), List.of(), scrapped);
+
+        refused("overruled", () -> repack.admitted(false, press));
+        repack.enter(press);
+
+        assertThat(repack.bench().done().getLast().step()).isEqualTo(before.getFirst());
+        assertThat(repack.bench().plan().brief().condemned()).contains(Part.INBOARD_CONE, Part.INBOARD_CUP);
+        repack.enter(
+                new JobEntry.Undone(repack.bench().lastPress().orElseThrow().id()));
+        assertThat(repack.bench().rest()).isEqualTo(before);
     }
 
     @Test

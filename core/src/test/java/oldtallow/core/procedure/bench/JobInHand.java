@@ -30,9 +30,12 @@ import oldtallow.core.procedure.step.Step;
 import oldtallow.core.refusal.FieldErrors;
 
 /** A job on a usual hub of a construction, as a mechanic does it: entry by entry, each admitted first. */
-final class JobInHand {
+public final class JobInHand {
 
-    private static final Instant BEGAN = Instant.parse("2026-05-14T08:00:00Z");
+    public static final UUID INES = UUID.fromString("00000000-0000-0000-0000-0000000000a1");
+
+    public static final UUID TOBE = UUID.fromString("00000000-0000-0000-0000-0000000000a2");
+    public static final Instant BEGAN = Instant.parse("2026-05-14T08:00:00Z");
 
     private final Map<JobBrief, Plan> plans = new HashMap<>();
     private final HubPreset preset;
@@ -40,10 +43,11 @@ final class JobInHand {
     private final Hub hub;
     private final List<RecordedEntry> entries = new ArrayList<>();
 
-    JobInHand(Construction construction, Scope scope) {
+    public JobInHand(Construction construction, Scope scope) {
         preset = HubPreset.of(construction);
         hub = new Hub(construction, Fastening.of(preset.lock()), preset.fittings());
         job = new Job(
+                UUID.randomUUID(),
                 UUID.randomUUID(),
                 UUID.randomUUID(),
                 construction,
@@ -55,7 +59,7 @@ final class JobInHand {
         write(new JobEntry.Scoped(scope, Choices.USUAL, ""));
     }
 
-    Bench<Hub> bench() {
+    public Bench<Hub> bench() {
         return Bench.read(
                 job,
                 hub,
@@ -70,20 +74,20 @@ final class JobInHand {
     }
 
     /** Writes an entry of a mechanic's down. */
-    JobInHand enter(JobEntry entry) {
+    public JobInHand enter(JobEntry entry) {
         write(admitted(true, entry));
         return this;
     }
 
     /** Does all steps up to one, which is then next; what is judged is found good. */
-    JobInHand until(String stepId) {
+    public JobInHand until(String stepId) {
         while (!now().id().equals(stepId)) {
             doNow();
         }
         return this;
     }
 
-    JobInHand doNow() {
+    public JobInHand doNow() {
         Step step = now();
         step.verdictOn().ifPresent(item -> enter(good(item)));
         return enter(done(step));
@@ -93,16 +97,20 @@ final class JobInHand {
         return bench().now().orElseThrow();
     }
 
-    static StepDone done(Step step) {
+    public static StepDone done(Step step) {
         return new StepDone(
                 step.id(), step.checks().stream().map(Check::id).collect(Collectors.toSet()), List.of(), "");
     }
 
-    static JobEntry.RunDone run(List<Step> steps) {
-        return new JobEntry.RunDone(steps.stream().map(JobInHand::done).toList(), List.of());
+    /** All of it done, and found good where it ends with a verdict. */
+    public static JobEntry.RunDone run(List<Step> steps) {
+        return new JobEntry.RunDone(
+                steps.stream().map(JobInHand::done).toList(),
+                List.of(),
+                steps.getLast().verdictOn().map(JobInHand::good).orElse(null));
     }
 
-    static JobEntry good(JudgedItem item) {
+    public static JobEntry.Judged good(JudgedItem item) {
         return new JobEntry.Judged(
                 item,
                 List.of(),
@@ -112,12 +120,24 @@ final class JobInHand {
     }
 
     private void write(JobEntry entry) {
-        int number = entries.size() + 1;
-        entries.add(
-                new RecordedEntry(UUID.randomUUID(), number, entry, "Ines", false, BEGAN.plusSeconds(60L * number)));
+        UUID id = UUID.randomUUID();
+        press(id, id, entry, INES, BEGAN.plusSeconds(60L * (entries.size() + 1)));
     }
 
-    record Hub(Construction construction, Fastening fastening, Fittings fittings) implements BuiltHub {}
+    /** Writes what a press says of this hub, admitted first, by whoever pressed whenever. */
+    public void press(UUID id, UUID pressId, JobEntry entry, UUID person, Instant at) {
+        JobEntry taken = entries.isEmpty() ? entry : admitted(true, entry);
+        String by = person.equals(INES) ? "Ines" : "Tobe";
+        entries.add(new RecordedEntry(id, pressId, entries.size() + 1, taken, person, by, false, at));
+    }
+
+    /** Writes what an apprentice pressed, admitted first. */
+    void pressByApprentice(UUID id, JobEntry entry, Instant at) {
+        entries.add(new RecordedEntry(
+                id, id, entries.size() + 1, admitted(false, entry), UUID.randomUUID(), "Wil", true, at));
+    }
+
+    public record Hub(Construction construction, Fastening fastening, Fittings fittings) implements BuiltHub {}
 
     /** Any procedure holds, no reading speaks against a sequence. */
     private static final class AnySequence implements EntryRules.Sequences<Hub> {

@@ -1,0 +1,58 @@
+package oldtallow.app.job.api;
+
+import java.util.List;
+import java.util.UUID;
+import oldtallow.app.register.api.Register;
+import oldtallow.app.register.model.WheelEnd;
+import oldtallow.app.stock.model.JobForecasts;
+import oldtallow.core.procedure.brief.Choices;
+import oldtallow.core.procedure.brief.Scope;
+import oldtallow.core.procedure.job.Plan;
+import oldtallow.core.refusal.InvalidInputException;
+import oldtallow.core.stock.JobTime;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** What jobs would need and how long they would take; nothing is opened. */
+@Service
+public class Forecasts implements JobForecasts {
+
+    private final JobStore store;
+    private final Register register;
+    private final FirstBriefs briefs;
+
+    Forecasts(JobStore store, Register register, FirstBriefs briefs) {
+        this.store = store;
+        this.register = register;
+        this.briefs = briefs;
+    }
+
+    @Override
+    @Transactional(readOnly = true)
+    public JobForecast forecast(UUID wheelEndId, Scope scope, Choices choices) {
+        WheelEnd end = register.wheelEnd(wheelEndId);
+        Plan plan = Plans.of(briefs.of(end, scope, choices));
+        JobTime time = JobTime.of(plan.usually(), store.pastWork(end.construction(), scope));
+        return new JobForecast(end, plan, time.takes(), time.fromPastJobs());
+    }
+
+    /** The same of several wheel ends of a rig, each by itself. */
+    @Transactional(readOnly = true)
+    public List<JobForecast> forecasts(UUID rigId, List<UUID> wheelEndIds, Scope scope, Choices choices) {
+        if (wheelEndIds.isEmpty()) {
+            throw new InvalidInputException("wheelEndIds", "none", "must be one wheel end or more");
+        }
+        List<JobForecast> all = wheelEndIds.stream()
+                .distinct()
+                .map(id -> forecast(id, scope, choices))
+                .toList();
+        all.stream()
+                .map(JobForecast::end)
+                .filter(end -> !end.rigId().equals(rigId))
+                .findFirst()
+                .ifPresent(end -> {
+                    throw new InvalidInputException("wheelEndIds", end.id(), "is on another rig; a job is for one");
+                });
+        return all;
+    }
+}

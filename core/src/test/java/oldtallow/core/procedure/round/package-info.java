@@ -1,0 +1,4 @@
+@NullMarked
+package oldtallow.core.procedure.round;
+
+import org.jspecify.annotations.NullMarked;

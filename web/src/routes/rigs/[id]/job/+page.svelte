@@ -1,0 +1,8 @@
+<script lang="ts">
+  import { page } from '$app/state'
+  import { StartJob } from '$features/bench/start'
+</script>
+
+{#key page.params['id']}
+  <StartJob from={{ rigId: page.params['id'] ?? '' }} />
+{/key}
