@@ -25,7 +25,7 @@ export abstract class JobInSight extends JobEntries {
   rungs = $state.raw<readonly Schemas['RungView'][]>([])
   problem = $state.raw<Problem | null>(null)
   picked = $state<PartName | null>(null)
-  /** On the way to another hub: a quick second press is not meant for this one. */
+  /** On the way to another hub or card: a quick second press is not meant for this one. */
   leaving = $state(false)
   /** When the job was last seen as the server has it. */
   seenAt = $state(Date.now())

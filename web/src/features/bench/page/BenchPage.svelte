@@ -1,6 +1,7 @@
 <script lang="ts">
   import { onMount } from 'svelte'
-  import { goto } from '$app/navigation'
+  import { goto, replaceState } from '$app/navigation'
+  import { page } from '$app/state'
   import { pace } from '$features/display'
   import { keys } from '$features/keys'
   import { Section } from '$features/section'
@@ -50,6 +51,14 @@
     window.scrollTo({ top: 0 })
   })
 
+  /** The press that led to the nut dial said that all of the run was done: once the setting is saved, it is. */
+  async function comesFromDial(): Promise<void> {
+    if (page.url.searchParams.get('set') === null) return
+    replaceState(`/bench/${jobId}`, {})
+    bench.leaving = false
+    if (bench.run?.stop === 'SETTING' && bench.move.does === 'run') await bench.finishRun()
+  }
+
   /** On a phone: step, section and tray stand side by side. */
   function nextPane(): void {
     if (!panes) return
@@ -58,9 +67,14 @@
   }
 
   onMount(() => {
+    // until then a quick press is not meant for the card that is about to go
+    bench.leaving = page.url.searchParams.get('set') !== null
     void bench.load()
     // what waited may just have been sent
-    void outbox.send().then(() => bench.load())
+    void outbox
+      .send()
+      .then(() => bench.load())
+      .then(comesFromDial)
     const opened = new JobLine(
       jobId,
       () => bench.job?.number ?? 0,

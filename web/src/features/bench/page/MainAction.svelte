@@ -39,7 +39,7 @@
       case 'judge':
         return 'Choose: good, look closer or scrap'
       case 'dial':
-        return 'To the nut dial, and save the setting'
+        return `${bench.run && bench.run.steps.length > 1 ? `All ${bench.run.steps.length} done: to` : 'To'} the nut dial, and save the setting`
       case 'finish':
         return ['Done', where].filter(Boolean).join(' ') + ahead
       case 'others':

@@ -40,5 +40,5 @@
     </div>
   </details>
 {:else}
-  <p class="flex min-h-12 items-center gap-2 py-1 text-read">{@render line()}</p>
+  <p class="flex min-h-12 items-center gap-2 py-1 pl-6 text-read">{@render line()}</p>
 {/if}

@@ -23,7 +23,7 @@
           {
             keys: [' ', 'PageDown'],
             does: 'Back to the bench',
-            run: () => void goto(`/bench/${jobId}`),
+            run: () => void goto(`/bench/${jobId}?set=1`),
           },
         ])
       : undefined,
@@ -56,7 +56,7 @@
   </p>
   {#if jobId}
     <a
-      href={`/bench/${jobId}`}
+      href={`/bench/${jobId}?set=1`}
       class="flex min-h-14 w-full items-center justify-between rounded-plate bg-grease-fill px-4 type-card text-on-grease no-underline"
     >
       Back to the bench <KeyCap key="Space" />

@@ -27,14 +27,7 @@ class MeasurePresses {
 
     private static final List<String> SCOPES = List.of("REPACK", "RENEW", "ADJUST", "ROADSIDE");
     private static final List<String> CONSTRUCTIONS = List.of(
-            "STRAIGHT_SPINDLE",
-            "STEPPED_UNBRAKED",
-            "STEPPED_BRAKED",
-            "ROTOR_HUB",
-            "CLASSIC_CAR",
-            "DRIVE_FLANGE_FRONT",
-            "LOCKING_HUB_FRONT",
-            "FULL_FLOATING_REAR");
+            "STRAIGHT_SPINDLE", "STEPPED_UNBRAKED", "STEPPED_BRAKED", "ROTOR_HUB", "CLASSIC_CAR", "DRIVE_FLANGE_FRONT");
 
     @Test
     void countsThem(RunningOldTallow app, Browsers browsers) throws IOException {
@@ -88,7 +81,7 @@ class MeasurePresses {
                             job.path("round").path("hubs").size(),
                             presses + atDial.get(),
                             atDial.get()));
-        } catch (RuntimeException e) {
+        } catch (RuntimeException | AssertionError e) {
             lines.println("%s, %s | %d axles | stuck: %s"
                     .formatted(
                             construction,
