@@ -56,7 +56,9 @@
     {#if open[0]}
       <li class="flex items-start gap-1.5 text-label leading-tight">
         <Mark shape="jobOpen" size={18} />
-        <a href={`/bench/${open[0].openJobId}`} class="font-semibold"
+        <a
+          href={`/bench/${open[0].openJobId}`}
+          class="-mt-2 inline-flex min-h-9 items-center font-semibold"
           >job open, {which(open, ends.length)}</a
         >
       </li>

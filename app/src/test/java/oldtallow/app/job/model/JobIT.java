@@ -532,8 +532,10 @@ class JobIT {
         Bench.accepted(bench.post(job, "/waits", waits));
         app.db().execute("""
                         insert into job_entry
-                            (id, workshop_id, job_id, number, kind, body, person_id, person_name, at, needs_sign_off)
-                        select gen_random_uuid(), workshop_id, job_id, n, kind, body, person_id, person_name, at, false
+                            (id, press_id, workshop_id, job_id, number, kind, body, person_id, person_name, at,
+                             needs_sign_off)
+                        select gen_random_uuid(), gen_random_uuid(), workshop_id, job_id, n, kind, body, person_id,
+                            person_name, at, false
                         from job_entry cross join generate_series(3, 999) as n
                         where job_id = ? and number = 2
                         """, UUID.fromString(job.path("id").asString()));
