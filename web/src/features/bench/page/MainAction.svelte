@@ -22,7 +22,8 @@
     if (run.stop === 'LOOK' && bench.signs.length === 0)
       return [`${looked.join('; ')}: nothing to note`, where].filter(Boolean).join(', ')
     const all = [done, where].filter(Boolean).join(' ')
-    const open = mustHold(run.steps)
+    // what must hold at another hub is said, too: the same press says that it does
+    const open = mustHold([...run.steps, ...bench.together.flatMap((one) => one.steps)])
     const says = open.length > 0 ? `${all}, and ${open.join('; ')}` : all
     return bench.closesIt ? `${says}. Close the job` : says
   }

@@ -11,7 +11,7 @@
   let { bench, run }: Props = $props()
 
   const all = $derived(
-    run.steps
+    [...run.steps, ...bench.together.flatMap((one) => one.steps)]
       .flatMap((step) => step.cautions)
       .filter((one, i, every) => every.findIndex((other) => other.id === one.id) === i),
   )
