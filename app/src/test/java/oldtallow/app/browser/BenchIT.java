@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.TimeoutError;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.FilePayload;
 import java.awt.image.BufferedImage;
@@ -209,7 +210,12 @@ class BenchIT {
     /** What the blue button asks for; answers how often it was pressed at the nut dial, where it leads there. */
     static int pressOnce(Page page, String key) {
         if (action(page).innerText().contains("the nut dial, and save")) {
-            return setTheNut(page, key);
+            try {
+                return setTheNut(page, key);
+            } catch (TimeoutError stuck) {
+                String seen = page.locator("body").innerText();
+                throw new IllegalStateException("stuck on the way over the nut dial, at " + page.url() + ": " + seen, stuck);
+            }
         }
         // a verdict is chosen: the pedal gives none
         page.keyboard().press(action(page).innerText().startsWith("Choose") ? "g" : key);
@@ -223,7 +229,7 @@ class BenchIT {
         page.waitForURL("**/nut-dial?job=*");
         Locator backOff = page.getByRole(
                 AriaRole.BUTTON,
-                new Page.GetByRoleOptions().setName(Pattern.compile("Match the nut first|No stop to take|Backed off")));
+                new Page.GetByRoleOptions().setName(Pattern.compile("Match the nut first|No stop to take|Backed off|Gone on")));
         assertThat(backOff).isVisible();
         // a lock that holds anywhere is set at once: an arrow before its answer would turn it on, past its window
         assertThat(backOff).not().containsText("No stop to take");
