@@ -214,7 +214,8 @@ class BenchIT {
                 return setTheNut(page, key);
             } catch (TimeoutError stuck) {
                 String seen = page.locator("body").innerText();
-                throw new IllegalStateException("stuck on the way over the nut dial, at " + page.url() + ": " + seen, stuck);
+                throw new IllegalStateException(
+                        "stuck on the way over the nut dial, at " + page.url() + ": " + seen, stuck);
             }
         }
         // a verdict is chosen: the pedal gives none
@@ -229,7 +230,8 @@ class BenchIT {
         page.waitForURL("**/nut-dial?job=*");
         Locator backOff = page.getByRole(
                 AriaRole.BUTTON,
-                new Page.GetByRoleOptions().setName(Pattern.compile("Match the nut first|No stop to take|Backed off|Gone on")));
+                new Page.GetByRoleOptions()
+                        .setName(Pattern.compile("Match the nut first|No stop to take|Backed off|Gone on")));
         assertThat(backOff).isVisible();
         // a lock that holds anywhere is set at once: an arrow before its answer would turn it on, past its window
         assertThat(backOff).not().containsText("No stop to take");

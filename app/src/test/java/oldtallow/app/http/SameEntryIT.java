@@ -378,7 +378,20 @@ class SameEntryIT {
                         .put("reason", "on a two-post lift")
                         .toString(),
                 job);
-        at = bench.doUntil(at, "judge.inboard");
+        thrice(
+                "POST",
+                "/api/v1/jobs/{jobId}/notes",
+                entry().put("stepId", "raise.jack").put("words", "soft ground").toString(),
+                job);
+        at = bench.doUntil(bench.look(at), "strip.cap");
+        thrice(
+                "POST",
+                "/api/v1/jobs/{jobId}/not-here",
+                entry().put("stepId", "strip.cap").toString(),
+                job);
+        thrice("POST", "/api/v1/jobs/{jobId}/not-here/recorded", "", job);
+        assertThat(count("wheel_end_build", "wheel_end_id", pair.left())).isEqualTo(1);
+        at = bench.doUntil(bench.look(at), "judge.inboard");
         thrice("POST", "/api/v1/jobs/{jobId}/judgings", """
                 {"id": "%s", "item": "INBOARD_BEARING", "findings": [],
                  "looked": {"cleaned": true, "by": ["LOOKING", "FINGERNAIL", "TURNING"], "noisy": false}}

@@ -54,9 +54,15 @@ public record Kit(List<Line> lines) {
 
     /** What has to come from the shelf, always-new parts first. */
     public List<Need> needs() {
-        return lines.stream()
+        return needs(lines.stream()
                 .filter(line -> line.why().isBought())
                 .map(Line::part)
+                .toList());
+    }
+
+    /** What single parts come to on the shelf; those that no shelf keeps are left out. */
+    public static List<Need> needs(List<Part> parts) {
+        return parts.stream()
                 .filter(part -> part != Part.INBOARD_CUP && part != Part.OUTBOARD_CUP)
                 .flatMap(part -> StockKind.of(part).map(kind -> new Need(kind, part)).stream())
                 .toList();

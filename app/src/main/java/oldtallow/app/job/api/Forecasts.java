@@ -13,15 +13,17 @@ import oldtallow.core.stock.JobTime;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
-/** What jobs would need and how long they would take; nothing is opened. */
+/** What jobs need and how long they take. */
 @Service
 public class Forecasts implements JobForecasts {
 
     private final JobStore store;
     private final Register register;
     private final FirstBriefs briefs;
+    private final JobRecords records;
 
-    Forecasts(JobStore store, Register register, FirstBriefs briefs) {
+    Forecasts(JobStore store, Register register, FirstBriefs briefs, JobRecords records) {
+        this.records = records;
         this.store = store;
         this.register = register;
         this.briefs = briefs;
@@ -34,6 +36,15 @@ public class Forecasts implements JobForecasts {
         Plan plan = Plans.of(briefs.of(end, scope, choices));
         JobTime time = JobTime.of(plan.usually(), store.pastWork(end.construction(), scope));
         return new JobForecast(end, plan, time.takes(), time.fromPastJobs());
+    }
+
+    @Override
+    @Transactional(readOnly = true)
+    public List<CalledFor> calledFor() {
+        return records.open().stream()
+                .map(bench -> new CalledFor(bench.job().id(), bench.end(), bench.newToCome()))
+                .filter(one -> !one.parts().isEmpty())
+                .toList();
     }
 
     /** The same of several wheel ends of a rig, each by itself. */

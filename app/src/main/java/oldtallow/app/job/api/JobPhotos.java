@@ -8,8 +8,10 @@ import oldtallow.app.platform.write.Digest;
 import oldtallow.app.platform.write.SentEntries;
 import oldtallow.app.register.model.WheelEnd;
 import oldtallow.app.register.photo.Photo;
+import oldtallow.core.hub.part.Part;
 import oldtallow.core.procedure.bench.Bench;
 import oldtallow.core.procedure.bench.JobEntry;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -29,15 +31,20 @@ public class JobPhotos {
         this.sent = sent;
     }
 
-    /** Keeps a photo with a step; sent again under the same id it is the same photo. */
+    /**
+     * Keeps a photo with a step; sent again under the same id it is the same photo.
+     *
+     * @param part what it shows; null where nobody said
+     */
     @Transactional
-    public Bench<WheelEnd> add(UUID jobId, UUID photoId, String stepId, byte[] bytes) {
+    public Bench<WheelEnd> add(UUID jobId, UUID photoId, String stepId, @Nullable Part part, byte[] bytes) {
         records.require(jobId);
-        if (!sent.keep(photoId, Digest.of(jobId + " " + stepId, bytes))) {
+        String of = jobId + " " + stepId + (part == null ? "" : " " + part);
+        if (!sent.keep(photoId, Digest.of(of, bytes))) {
             throw ConflictException.idIsTaken();
         }
         store.addPhoto(jobId, photoId, Photo.read(bytes));
-        return jobs.enter(jobId, new NewEntry(photoId, new JobEntry.PhotoTaken(stepId, photoId)));
+        return jobs.enter(jobId, new NewEntry(photoId, new JobEntry.PhotoTaken(stepId, photoId, part)));
     }
 
     @Transactional(readOnly = true)

@@ -22,6 +22,8 @@ class EntryJson {
             Map.entry("Added", JobEntry.Added.class),
             Map.entry("Waived", JobEntry.Waived.class),
             Map.entry("Condemned", JobEntry.Condemned.class),
+            Map.entry("NotHere", JobEntry.NotHere.class),
+            Map.entry("Noted", JobEntry.Noted.class),
             Map.entry("FirstLooked", JobEntry.FirstLooked.class),
             Map.entry("Judged", JobEntry.Judged.class),
             Map.entry("Waits", JobEntry.Waits.class),

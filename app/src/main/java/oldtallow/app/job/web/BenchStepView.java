@@ -30,6 +30,7 @@ import org.jspecify.annotations.Nullable;
  * @param asks what is asked of the first look
  * @param judges what is judged at it
  * @param aid what can be worked out beside it
+ * @param absentable whether what it is about is not on every hub, and has not come off this one on this job
  * @param once whether it is done once for the rig, whatever number of hubs are worked on
  */
 record BenchStepView(
@@ -54,6 +55,7 @@ record BenchStepView(
         List<Sign.Kind> asks,
         @Nullable JudgedItem judges,
         @Nullable Aid aid,
+        boolean absentable,
         boolean once) {
 
     static BenchStepView of(Step step, Bench<WheelEnd> bench) {
@@ -92,6 +94,7 @@ record BenchStepView(
                 step.asks(),
                 step.verdictOn().orElse(null),
                 step.aid().orElse(null),
+                bench.mayBeAbsent(step),
                 Reach.of(step) == Reach.RIG);
     }
 
@@ -119,6 +122,7 @@ record BenchStepView(
                 asks,
                 judges,
                 aid,
+                absentable,
                 once);
     }
 

@@ -7,7 +7,6 @@ import oldtallow.app.job.api.JobRecords;
 import oldtallow.app.job.api.Jobs;
 import oldtallow.app.job.api.RigJobs;
 import oldtallow.app.job.model.NewEntry;
-import oldtallow.app.job.web.JobForms.CondemnedForm;
 import oldtallow.app.job.web.JobForms.FirstLookForm;
 import oldtallow.app.job.web.JobForms.GreasedForm;
 import oldtallow.app.job.web.JobForms.JudgingForm;
@@ -115,15 +114,6 @@ class JobController {
     @PostMapping("/jobs/{jobId}/judgings")
     JobView judge(@PathVariable UUID jobId, @RequestBody JudgingForm form) {
         return view(jobs.enter(jobId, form.toEntry()));
-    }
-
-    /** Parts that do not go back; new ones come, and the rest is planned by it. */
-    @PostMapping("/jobs/{jobId}/condemned")
-    JobView condemn(@PathVariable UUID jobId, @RequestBody CondemnedForm form) {
-        return enter(
-                jobId,
-                form.id(),
-                new JobEntry.Condemned(form.parts(), form.reason().strip()));
     }
 
     /** The rest is planned anew; what was done stays done. */

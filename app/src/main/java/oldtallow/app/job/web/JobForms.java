@@ -146,9 +146,6 @@ final class JobForms {
         }
     }
 
-    /** Parts that are done with, and why. */
-    record CondemnedForm(UUID id, Set<Part> parts, String reason) {}
-
     /** A check that a mechanic lets go. */
     record WaiverForm(UUID id, String checkId, String reason) {}
 

@@ -4,6 +4,8 @@ import java.time.Duration;
 import java.util.UUID;
 import oldtallow.app.job.api.JobPhotos;
 import oldtallow.app.register.photo.Photo;
+import oldtallow.core.hub.part.Part;
+import org.jspecify.annotations.Nullable;
 import org.springframework.http.CacheControl;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
@@ -47,7 +49,8 @@ class JobPhotoController {
             @PathVariable UUID jobId,
             @PathVariable UUID photoId,
             @RequestParam String stepId,
+            @RequestParam(required = false) @Nullable Part part,
             @RequestBody byte[] bytes) {
-        photos.add(jobId, photoId, stepId, bytes);
+        photos.add(jobId, photoId, stepId, part, bytes);
     }
 }

@@ -9,6 +9,7 @@ import java.util.UUID;
 import java.util.stream.Collectors;
 import oldtallow.app.job.api.JobRecords;
 import oldtallow.app.register.model.WheelEnd;
+import oldtallow.core.hub.Fittings;
 import oldtallow.core.hub.Fittings.CapKind;
 import oldtallow.core.hub.part.Fate;
 import oldtallow.core.hub.part.Part;
@@ -18,6 +19,7 @@ import oldtallow.core.procedure.bench.Bench;
 import oldtallow.core.procedure.bench.Job;
 import oldtallow.core.procedure.bench.JobEntry;
 import oldtallow.core.procedure.bench.RecordedEntry;
+import oldtallow.core.procedure.brief.Absence;
 import oldtallow.core.procedure.brief.Choices;
 import oldtallow.core.procedure.brief.JobBrief.Worker;
 import oldtallow.core.procedure.brief.Scope;
@@ -51,7 +53,8 @@ record JobView(
         @Nullable DiagnosisView firstLook,
         List<JudgingView> judgings,
         List<String> comparison,
-        List<JobPhotoView> photos) {
+        List<JobPhotoView> photos,
+        List<JobNoteView> notes) {
 
     static JobView of(Bench<WheelEnd> bench, JobRecords.Remarks remarks) {
         return new JobView(
@@ -75,6 +78,9 @@ record JobView(
                 remarks.comparison(),
                 bench.entries().stream()
                         .flatMap(recorded -> JobPhotoView.of(recorded).stream())
+                        .toList(),
+                bench.standing().stream()
+                        .flatMap(recorded -> JobNoteView.of(recorded).stream())
                         .toList());
     }
 
@@ -101,9 +107,14 @@ record JobView(
      * Where the hub's parts are.
      *
      * @param condemnable parts that can be called done with now
+     * @param absent parts that turned out not to be on this hub
      * @param offSection what of the section is not on the wheel end now
      */
-    record JobPartsView(List<TrayView> tray, List<CondemnableView> condemnable, List<PartName> offSection) {
+    record JobPartsView(
+            List<TrayView> tray,
+            List<CondemnableView> condemnable,
+            List<AbsentView> absent,
+            List<PartName> offSection) {
 
         static JobPartsView of(Bench<WheelEnd> bench) {
             return new JobPartsView(
@@ -113,6 +124,10 @@ record JobView(
                             .toList(),
                     bench.condemnable().stream()
                             .map(part -> new CondemnableView(part, part.words()))
+                            .toList(),
+                    bench.plan().brief().absent().stream()
+                            .sorted()
+                            .map(part -> AbsentView.of(part, bench.end()))
                             .toList(),
                     JobView.offSection(bench));
         }
@@ -185,12 +200,40 @@ record JobView(
     /** A part that can be called done with. */
     record CondemnableView(Part part, String words) {}
 
-    /** A photo and the step it was taken at. */
-    record JobPhotoView(UUID id, String stepId, String by, Instant at) {
+    /**
+     * A part that is not on this hub.
+     *
+     * @param onRecord whether the wheel end's record has it
+     */
+    record AbsentView(Part part, String words, boolean onRecord) {
+
+        static AbsentView of(Part part, WheelEnd end) {
+            Fittings fittings = end.build().fittings();
+            boolean onRecord = !Absence.without(Set.of(part), fittings).equals(fittings);
+            return new AbsentView(part, part.words(), onRecord);
+        }
+    }
+
+    /**
+     * A photo and the step it was taken at.
+     *
+     * @param part what it shows; null where nobody said
+     */
+    record JobPhotoView(UUID id, String stepId, @Nullable Part part, String by, Instant at) {
 
         static Optional<JobPhotoView> of(RecordedEntry recorded) {
-            return recorded.entry() instanceof JobEntry.PhotoTaken(String stepId, UUID photoId)
-                    ? Optional.of(new JobPhotoView(photoId, stepId, recorded.by(), recorded.at()))
+            return recorded.entry() instanceof JobEntry.PhotoTaken(String stepId, UUID photoId, var part)
+                    ? Optional.of(new JobPhotoView(photoId, stepId, part, recorded.by(), recorded.at()))
+                    : Optional.empty();
+        }
+    }
+
+    /** A note and the step it was taken at. */
+    record JobNoteView(String stepId, String words, String by, Instant at) {
+
+        static Optional<JobNoteView> of(RecordedEntry recorded) {
+            return recorded.entry() instanceof JobEntry.Noted(String stepId, String words)
+                    ? Optional.of(new JobNoteView(stepId, words, recorded.by(), recorded.at()))
                     : Optional.empty();
         }
     }

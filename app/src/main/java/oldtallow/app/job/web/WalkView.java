@@ -105,7 +105,9 @@ record WalkView(
                 case JobEntry.Judged judged -> "verdict: " + judged.item().words();
                 case JobEntry.FirstLooked look -> "what was noticed at the first look";
                 case JobEntry.Greased greased -> "the grease";
-                case JobEntry.ProcedureChosen chosen -> "another way of setting the nut";
+                case JobEntry.ProcedureChosen chosen -> "another procedure for the nut";
+                case JobEntry.NotHere none -> "what is not on this hub";
+                case JobEntry.Noted noted -> "a note";
                 case JobEntry.Waived waived -> "a check let go";
                 case JobEntry.Condemned condemned -> "parts that do not go back";
                 default -> "the last entry";

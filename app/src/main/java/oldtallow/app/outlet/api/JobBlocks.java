@@ -3,13 +3,16 @@ package oldtallow.app.outlet.api;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import oldtallow.app.outlet.model.ServiceSheet.Line;
 import oldtallow.app.register.model.WheelEnd;
+import oldtallow.core.hub.part.Part;
 import oldtallow.core.procedure.bench.Bench;
 import oldtallow.core.procedure.bench.JobEntry;
 import oldtallow.core.procedure.bench.RecordedEntry;
+import oldtallow.core.procedure.step.Step;
 import oldtallow.core.quantity.ReadingUnit;
 import oldtallow.core.quantity.Torque;
 
@@ -39,16 +42,34 @@ final class JobBlocks {
             if (entry instanceof JobEntry.Waived(String check, String reason)) {
                 found.add(new Line("let go", check + ": " + reason));
             } else if (entry instanceof JobEntry.Condemned(var parts, String reason)) {
-                found.add(new Line(
-                        "not to go back",
-                        parts.stream().map(part -> part.words()).collect(Collectors.joining(", "))
-                                + (reason.isEmpty() ? "" : ": " + reason)));
+                found.add(new Line("not to go back", words(parts) + (reason.isEmpty() ? "" : ": " + reason)));
+            } else if (entry instanceof JobEntry.NotHere(String stepId, var parts)) {
+                found.add(new Line("not on this hub", words(parts)));
+            } else if (entry instanceof JobEntry.Noted(String stepId, String words)) {
+                found.add(new Line("noted", called(stepId, bench) + ": " + words));
             } else if (entry instanceof JobEntry.SettingReopened(var shown, String what)) {
                 found.add(new Line(
                         "after the drive", shown.words() + ", set again" + (what.isEmpty() ? "" : ": " + what)));
             }
         });
+        bench.done().stream()
+                .filter(one -> !one.entry().note().isEmpty())
+                .forEach(one -> found.add(
+                        new Line("noted", one.step().what() + ": " + one.entry().note())));
         return found;
+    }
+
+    private static String words(Set<Part> parts) {
+        return parts.stream().sorted().map(Part::words).collect(Collectors.joining(", "));
+    }
+
+    /** A step that this job has or had. */
+    private static String called(String stepId, Bench<WheelEnd> bench) {
+        return Stream.concat(bench.done().stream().map(Bench.Done::step), bench.plan().steps().stream())
+                .filter(step -> step.id().equals(stepId))
+                .map(Step::what)
+                .findFirst()
+                .orElse(stepId);
     }
 
     /** Everything that was measured, in the order it was. */

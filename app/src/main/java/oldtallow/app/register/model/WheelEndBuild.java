@@ -36,6 +36,11 @@ public record WheelEndBuild(
         return new SpindleNut(threadDesignation, thread, lock, dimensions.get(HubDimension.WASHER_THICKNESS));
     }
 
+    /** The same with other fittings. */
+    public WheelEndBuild with(Fittings other) {
+        return new WheelEndBuild(since, construction, threadDesignation, thread, lock, procedure, other, dimensions);
+    }
+
     /** The same from another day on. */
     public WheelEndBuild from(LocalDate day) {
         return new WheelEndBuild(day, construction, threadDesignation, thread, lock, procedure, fittings, dimensions);

@@ -49,11 +49,20 @@ public class Kits {
         List<FittedPart> parts = fitted.fittedTo(wheelEndId);
         Kit kit = Kit.of(plan);
         return new Held(
-                kit.needs().stream().map(need -> line(need, parts, stock)).toList(),
+                lines(kit.needs(), parts, stock),
                 kit.lines().stream()
                         .filter(line -> !line.why().isBought())
                         .map(Kit.Line::part)
                         .toList());
+    }
+
+    /** Single parts of a wheel end; those no shop has a kind for are left out. */
+    public List<KitLine> lines(List<Part> wanted, UUID wheelEndId, List<Stocked> stock) {
+        return lines(Kit.needs(wanted), fitted.fittedTo(wheelEndId), stock);
+    }
+
+    private static List<KitLine> lines(List<Kit.Need> needs, List<FittedPart> parts, List<Stocked> stock) {
+        return needs.stream().map(need -> line(need, parts, stock)).toList();
     }
 
     private static KitLine line(Kit.Need need, List<FittedPart> parts, List<Stocked> stock) {

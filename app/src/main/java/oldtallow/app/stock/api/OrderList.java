@@ -7,6 +7,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
+import java.util.stream.Stream;
 import oldtallow.app.register.api.Register;
 import oldtallow.app.register.model.WheelEnd;
 import oldtallow.app.stock.api.Kits.KitLine;
@@ -45,6 +46,9 @@ public class OrderList {
     /** A planned job and its kit. */
     public record Planned(PlannedJob job, WheelEnd wheelEnd, Kits.Held kit) {}
 
+    /** A running job and what it called for on the way. */
+    public record CalledFor(JobForecasts.CalledFor job, List<KitLine> lines) {}
+
     /** So many of a thing to order. */
     public record Line(StockKind kind, String designation, String supplier, Money price, int pieces) {
 
@@ -53,8 +57,8 @@ public class OrderList {
         }
     }
 
-    /** Planned jobs, and what is short with them counted in. */
-    public record Orders(List<Planned> planned, List<Line> lines) {}
+    /** Planned jobs, what running ones called for, and what is short with both counted in. */
+    public record Orders(List<Planned> planned, List<CalledFor> calledFor, List<Line> lines) {}
 
     /** Plans a job; an earlier plan for the wheel end is replaced. */
     @Transactional
@@ -84,16 +88,19 @@ public class OrderList {
         List<Stocked> stock = shelf.all();
         List<Planned> planned =
                 store.all().stream().map(job -> planned(job, stock)).toList();
+        List<CalledFor> calledFor = forecasts.calledFor().stream()
+                .map(job -> new CalledFor(job, kits.lines(job.parts(), job.end().id(), stock)))
+                .toList();
         Map<UUID, Integer> needed = new HashMap<>();
         Map<KitLine, Integer> unknown = new HashMap<>();
-        for (Planned one : planned) {
-            for (KitLine line : one.kit().lines()) {
-                line.stocked()
+        Stream.concat(
+                        planned.stream().map(one -> one.kit().lines()),
+                        calledFor.stream().map(CalledFor::lines))
+                .flatMap(List::stream)
+                .forEach(line -> line.stocked()
                         .ifPresentOrElse(
                                 stocked -> needed.merge(stocked.item().id(), 1, Integer::sum),
-                                () -> unknown.merge(line, 1, Integer::sum));
-            }
-        }
+                                () -> unknown.merge(line, 1, Integer::sum)));
         List<Line> lines = new ArrayList<>();
         for (Stocked one : stock) {
             int pieces = needed.getOrDefault(one.item().id(), 0) + one.item().want() - one.good();
@@ -107,7 +114,7 @@ public class OrderList {
             }
         }
         unknown.forEach((line, pieces) -> lines.add(new Line(line.kind(), line.words(), "", Money.ZERO, pieces)));
-        return new Orders(planned, List.copyOf(lines));
+        return new Orders(planned, calledFor, List.copyOf(lines));
     }
 
     private Planned planned(PlannedJob job, List<Stocked> stock) {

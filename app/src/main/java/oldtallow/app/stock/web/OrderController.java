@@ -103,16 +103,30 @@ class OrderController {
         return orderList();
     }
 
-    record OrderListView(List<PlannedJobView> planned, List<OrderView> orders) {
+    record OrderListView(List<PlannedJobView> planned, List<CalledForView> calledFor, List<OrderView> orders) {
 
         static OrderListView of(Orders all) {
             Map<String, List<Line>> bySupplier = all.lines().stream()
                     .collect(Collectors.groupingBy(Line::supplier, TreeMap::new, Collectors.toList()));
             return new OrderListView(
                     all.planned().stream().map(PlannedJobView::of).toList(),
+                    all.calledFor().stream().map(CalledForView::of).toList(),
                     bySupplier.entrySet().stream()
                             .map(entry -> OrderView.of(entry.getKey(), entry.getValue()))
                             .toList());
+        }
+    }
+
+    /** What a running job called for on the way; {@code parts}: all of them in words, those no shelf keeps too. */
+    record CalledForView(UUID jobId, String rigName, String position, List<String> parts, List<KitLineView> lines) {
+
+        static CalledForView of(OrderList.CalledFor one) {
+            return new CalledForView(
+                    one.job().jobId(),
+                    one.job().end().rigName(),
+                    one.job().end().positionName(),
+                    one.job().parts().stream().map(Part::words).toList(),
+                    one.lines().stream().map(KitLineView::of).toList());
         }
     }
 

@@ -89,9 +89,11 @@ class JobIT {
         ObjectNode soaked = Bench.entry().put("reason", "soaked with grease");
         soaked.putArray("parts").add("LININGS");
 
-        Answer early = bench.post(job, "/condemned", soaked);
-        assertThat(early.status()).isEqualTo(422);
-        assertThat(early.remedyFor("parts")).contains("must be off the hub");
+        ObjectNode seal = Bench.entry().put("reason", "hard");
+        seal.putArray("parts").add("SEAL");
+        Answer always = bench.post(job, "/condemned", seal);
+        assertThat(always.status()).isEqualTo(422);
+        assertThat(always.remedyFor("parts")).contains("means to put back, or has put on new");
 
         job = bench.doUntil(job, "judge.brake");
         assertThat(job.path("walk").path("now").path("aid").asString()).isEqualTo("LININGS");

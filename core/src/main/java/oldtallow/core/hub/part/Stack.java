@@ -3,6 +3,7 @@ package oldtallow.core.hub.part;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import oldtallow.core.hub.Construction;
 import oldtallow.core.hub.Fastening;
 import oldtallow.core.hub.Fittings;
@@ -38,6 +39,12 @@ public record Stack(List<StackedPart> parts) {
         judge(off, Part.INBOARD_CUP);
         judge(off, Part.OUTBOARD_CUP);
         return new Stack(off);
+    }
+
+    /** The same on a hub that has none of these parts. */
+    public Stack without(Set<Part> absent) {
+        return new Stack(
+                parts.stream().filter(one -> !absent.contains(one.part())).toList());
     }
 
     public boolean has(Part part) {

@@ -11,12 +11,12 @@ import oldtallow.core.fastening.sequence.AdjustmentProcedure;
 import oldtallow.core.fastening.sequence.ProcedureId;
 import oldtallow.core.hub.BuiltHub;
 import oldtallow.core.hub.Fittings.BrakeKind;
-import oldtallow.core.hub.part.Fate;
 import oldtallow.core.hub.part.Part;
 import oldtallow.core.procedure.bench.JobEntry.FirstLooked;
 import oldtallow.core.procedure.bench.JobEntry.Greased;
 import oldtallow.core.procedure.bench.JobEntry.Judged;
 import oldtallow.core.procedure.bench.JobEntry.Waits;
+import oldtallow.core.procedure.brief.Absence;
 import oldtallow.core.procedure.brief.JobBrief;
 import oldtallow.core.procedure.brief.Scope;
 import oldtallow.core.procedure.job.Ledger;
@@ -30,6 +30,7 @@ import oldtallow.core.procedure.step.Check;
 import oldtallow.core.procedure.step.PartMove;
 import oldtallow.core.procedure.step.Stage;
 import oldtallow.core.procedure.step.Step;
+import oldtallow.core.procedure.step.StepIds;
 import oldtallow.core.procedure.step.Supply;
 import oldtallow.core.quantity.ReadingKind;
 import oldtallow.core.schedule.interval.DueAction;
@@ -70,9 +71,6 @@ public record Bench<H extends BuiltHub>(
             Part.WASHER,
             Part.NUT,
             Part.HUB);
-
-    /** Once any of these is off, the linings can be seen and changed. */
-    private static final Set<Part> COVERS_LININGS = EnumSet.of(Part.HUB, Part.DRUM, Part.CALIPER, Part.DISC);
 
     /** A step that was done, as the plan had it then. */
     public record Done(Step step, JobEntry.StepDone entry, RecordedEntry recorded) {}
@@ -165,18 +163,52 @@ public record Bench<H extends BuiltHub>(
         return fitted;
     }
 
-    /** Parts that lie open to be called done with; one that is renewed anyway, or that is back, is not among them. */
+    /**
+     * Parts that can be called done with, on the hub or off it: what goes back, what went on new and came to harm, and with a
+     * cone its cup.
+     */
     public Set<Part> condemnable() {
         Set<Part> parts = EnumSet.noneOf(Part.class);
-        ledger.entries().stream()
-                .filter(entry -> entry.isOnTray() && entry.fate() != Fate.ALWAYS_NEW)
-                .map(Ledger.Entry::part)
-                .forEach(parts::add);
-        boolean showsLinings = ledger.onTray().stream().anyMatch(COVERS_LININGS::contains);
+        plan.steps().stream()
+                .flatMap(step -> step.moves().stream())
+                .filter(move -> move.kind() == PartMove.Kind.REFIT)
+                .forEach(move -> parts.add(move.part()));
+        parts.addAll(newOn());
+        EnumSet.copyOf(parts).forEach(part -> part.otherRing().ifPresent(parts::add));
         boolean hasLinings = plan.brief().stack().find(Part.LININGS).isPresent();
-        if (showsLinings && hasLinings && !plan.brief().condemned().contains(Part.LININGS)) {
+        if (plan.brief().scope().strips()
+                && hasLinings
+                && !plan.brief().condemned().contains(Part.LININGS)) {
             parts.add(Part.LININGS);
         }
+        return parts;
+    }
+
+    /** New parts that were called for on the way and have not been said to be here. */
+    public List<Part> newToCome() {
+        boolean isAsked = rest.stream().anyMatch(step -> step.id().equals(StepIds.JUDGE_NEW_HERE));
+        return isAsked ? plan.newAfterAll() : List.of();
+    }
+
+    /** Whether what a step is about can turn out not to be on this hub: not every hub has it, and it did not come off this one. */
+    public boolean mayBeAbsent(Step step) {
+        Set<Part> parts = Absence.of(step);
+        return !parts.isEmpty()
+                && done.stream()
+                        .flatMap(one -> one.step().moves().stream())
+                        .noneMatch(move -> parts.contains(move.part()));
+    }
+
+    /** What this job has put on new. */
+    private Set<Part> newOn() {
+        Set<Part> parts = EnumSet.noneOf(Part.class);
+        done.stream().flatMap(one -> one.step().moves().stream()).forEach(move -> {
+            if (move.kind() == PartMove.Kind.RENEW || move.kind() == PartMove.Kind.FIT) {
+                parts.add(move.part());
+            } else {
+                parts.remove(move.part());
+            }
+        });
         return parts;
     }
 

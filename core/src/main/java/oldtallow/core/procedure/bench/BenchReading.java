@@ -51,6 +51,7 @@ final class BenchReading<H extends BuiltHub> {
     private final Set<String> met = new HashSet<>();
     private final Set<String> waived = new HashSet<>();
     private final Set<Part> condemned = EnumSet.noneOf(Part.class);
+    private final Set<Part> absent = EnumSet.noneOf(Part.class);
     private final List<FirstLooked> looks = new ArrayList<>(1);
     private final Map<JudgedItem, Judged> judged = new EnumMap<>(JudgedItem.class);
     private final List<Greased> greased = new ArrayList<>(1);
@@ -124,6 +125,10 @@ final class BenchReading<H extends BuiltHub> {
                 condemn(parts);
                 renewBrief();
             }
+            case JobEntry.NotHere(String stepId, Set<Part> parts) -> {
+                absent.addAll(parts);
+                renewBrief();
+            }
             case JobEntry.ProcedureChosen one -> {
                 procedure.clear();
                 procedure.add(one.id());
@@ -194,7 +199,17 @@ final class BenchReading<H extends BuiltHub> {
     }
 
     private void renewBrief() {
-        brief.set(0, brief(asked.getFirst(), brief.getFirst().choices()));
+        JobBrief before = brief.getFirst();
+        JobBrief now = brief(asked.getFirst(), before.choices());
+        brief.set(0, now);
+        if (!before.condemned().containsAll(now.condemned())) {
+            askForNewParts();
+        }
+    }
+
+    /** Whatever was here before: what is to be new now may not be. */
+    private void askForNewParts() {
+        done.removeIf(one -> one.step().id().equals(StepIds.JUDGE_NEW_HERE));
     }
 
     private JobBrief brief(Scope scope, Choices choices) {
@@ -206,31 +221,47 @@ final class BenchReading<H extends BuiltHub> {
                 .forEach(renewed::addAll);
         Scope now = scopeNow(scope, choices);
         return new JobBrief(
-                end.construction(),
-                end.fastening(),
-                end.fittings(),
-                now,
-                choices,
-                job.known(),
-                job.worker(),
-                procedures.of(now, procedure.stream().findFirst()),
-                renewed);
+                        end.construction(),
+                        end.fastening(),
+                        end.fittings(),
+                        now,
+                        choices,
+                        job.known(),
+                        job.worker(),
+                        procedures.of(now, procedure.stream().findFirst()),
+                        renewed)
+                .without(absent);
     }
 
     /** A new hub comes with its bearings: the job goes on as an exchange, where the axle can have one. */
     private Scope scopeNow(Scope wanted, Choices choices) {
-        boolean scrapsHub = Optional.ofNullable(judged.get(JudgedItem.HUB))
-                .filter(one -> Verdicts.outcome(one, choices.reuse()).isRenewal())
-                .isPresent();
+        boolean scrapsHub = condemned.contains(Part.HUB)
+                || Optional.ofNullable(judged.get(JudgedItem.HUB))
+                        .filter(one -> Verdicts.outcome(one, choices.reuse()).isRenewal())
+                        .isPresent();
         Scope scope = scrapsHub ? Scope.EXCHANGE : wanted;
         return scope.isPossibleOn(end.construction()) ? scope : Scope.RENEW;
     }
 
     private void condemn(Collection<Part> parts) {
-        parts.forEach(part -> {
+        for (Part part : parts) {
             condemned.add(part);
             part.otherRing().ifPresent(condemned::add);
-        });
+            if (wentOnNew(part)) {
+                // the plan has a new one already: it takes another
+                reopened.add(part);
+                askForNewParts();
+            }
+        }
+    }
+
+    private boolean wentOnNew(Part part) {
+        return done.stream()
+                .flatMap(one -> one.step().moves().stream())
+                .filter(move -> move.part() == part)
+                .reduce((earlier, later) -> later)
+                .filter(last -> last.kind() == PartMove.Kind.RENEW || last.kind() == PartMove.Kind.FIT)
+                .isPresent();
     }
 
     private static Set<Part> parts(JudgedItem item) {

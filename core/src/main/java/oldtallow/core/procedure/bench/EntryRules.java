@@ -1,5 +1,7 @@
 package oldtallow.core.procedure.bench;
 
+import java.util.Collections;
+import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import oldtallow.core.hub.BuiltHub;
@@ -7,7 +9,9 @@ import oldtallow.core.hub.part.Part;
 import oldtallow.core.procedure.bench.JobEntry.Added;
 import oldtallow.core.procedure.bench.JobEntry.RunDone;
 import oldtallow.core.procedure.bench.JobEntry.StepDone;
+import oldtallow.core.procedure.brief.Absence;
 import oldtallow.core.procedure.brief.Scope;
+import oldtallow.core.procedure.step.Check;
 import oldtallow.core.procedure.step.Step;
 import oldtallow.core.refusal.FieldErrors;
 import oldtallow.core.refusal.InvalidInputException;
@@ -101,9 +105,19 @@ public final class EntryRules<H extends BuiltHub> {
                         !parts.isEmpty() && open.containsAll(parts),
                         "parts",
                         parts.stream().sorted().map(Part::words).collect(Collectors.joining(", ")),
-                        "must be off the hub and meant to go back; that are now: "
+                        "must be parts that this job takes off and means to put back, or has put on new; that are now: "
                                 + open.stream().map(Part::words).collect(Collectors.joining(", ")));
                 needsReason("reason", reason);
+                yield sent;
+            }
+            case JobEntry.NotHere(String stepId, var parts) -> notHere(steps.step(stepId));
+            case JobEntry.Noted(String stepId, String words) -> {
+                steps.step(stepId);
+                refuseUnless(
+                        !words.isBlank() && words.length() <= MOST_WORDS,
+                        "words",
+                        words.length() + " characters",
+                        "must be 1 to " + MOST_WORDS + " characters");
                 yield sent;
             }
             case JobEntry.Judged judged -> {
@@ -181,6 +195,28 @@ public final class EntryRules<H extends BuiltHub> {
                 yield sent;
             }
         };
+    }
+
+    /** What the step is about is struck out of this job; a check that goes with it is a mechanic's to let go. */
+    private JobEntry notHere(Step step) {
+        Set<Part> parts = Absence.of(step);
+        refuseUnless(
+                !parts.isEmpty(),
+                "stepId",
+                step.what(),
+                "is for what every such hub has: where it is missing, one is put on. Call the part done with, or change"
+                        + " what the wheel end is made of");
+        refuseUnless(
+                bench.mayBeAbsent(step),
+                "stepId",
+                step.what(),
+                "cannot be struck out any more: the part came off on this job. Take that press back first");
+        if (bench.plan().steps().stream()
+                .filter(one -> !Collections.disjoint(Absence.of(one), parts))
+                .anyMatch(one -> one.checks().stream().anyMatch(Check::must))) {
+            mechanicsOnly("stepId", step.what());
+        }
+        return new JobEntry.NotHere(step.id(), parts);
     }
 
     private void judge(JobEntry.Judged judged) {

@@ -97,6 +97,21 @@ public sealed interface JobEntry {
         }
     }
 
+    /**
+     * Parts that the records have are not on this hub.
+     *
+     * @param stepId where it showed
+     */
+    record NotHere(String stepId, Set<Part> parts) implements JobEntry {
+
+        public NotHere {
+            parts = Set.copyOf(parts);
+        }
+    }
+
+    /** Something worth remembering was noticed at a step, done or not. */
+    record Noted(String stepId, String words) implements JobEntry {}
+
     /** What was seen, heard and felt before anything was loosened; the latest look counts. */
     record FirstLooked(List<Sign> signs) implements JobEntry {
 
@@ -193,8 +208,17 @@ public sealed interface JobEntry {
         }
     }
 
-    /** A photo was taken at a step. */
-    record PhotoTaken(String stepId, UUID photoId) implements JobEntry {}
+    /**
+     * A photo was taken at a step.
+     *
+     * @param part what it shows; null where nobody said
+     */
+    record PhotoTaken(String stepId, UUID photoId, @Nullable Part part) implements JobEntry {
+
+        public PhotoTaken(String stepId, UUID photoId) {
+            this(stepId, photoId, null);
+        }
+    }
 
     record Closed() implements JobEntry {}
 

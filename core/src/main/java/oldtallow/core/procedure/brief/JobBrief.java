@@ -19,6 +19,7 @@ import oldtallow.core.quantity.OutOfRangeException;
  * @param procedure by which the nut is set
  * @param condemned parts that were judged not fit to go back; cone and cup of a bearing together, and where a spacer sets the
  *     play both bearings with it
+ * @param absent parts that are usual on such a hub and not on this one
  */
 public record JobBrief(
         Construction construction,
@@ -29,7 +30,8 @@ public record JobBrief(
         Known known,
         Worker worker,
         AdjustmentProcedure procedure,
-        Set<Part> condemned) {
+        Set<Part> condemned,
+        Set<Part> absent) {
 
     private static final Set<Part> MATCHED =
             EnumSet.of(Part.INBOARD_CONE, Part.INBOARD_CUP, Part.OUTBOARD_CONE, Part.OUTBOARD_CUP, Part.SPACER);
@@ -53,6 +55,20 @@ public record JobBrief(
         condemned = fittings.spacing() == Spacing.SPACER && condemned.stream().anyMatch(MATCHED::contains)
                 ? withMatched(condemned)
                 : Set.copyOf(condemned);
+        absent = Set.copyOf(absent);
+    }
+
+    public JobBrief(
+            Construction construction,
+            Fastening fastening,
+            Fittings fittings,
+            Scope scope,
+            Choices choices,
+            Known known,
+            Worker worker,
+            AdjustmentProcedure procedure,
+            Set<Part> condemned) {
+        this(construction, fastening, fittings, scope, choices, known, worker, procedure, condemned, Set.of());
     }
 
     /** Who has the spanner. */
@@ -79,12 +95,28 @@ public record JobBrief(
         EnumSet<Part> more = EnumSet.of(part);
         more.addAll(condemned);
         part.otherRing().ifPresent(more::add);
-        return new JobBrief(construction, fastening, fittings, scope, choices, known, worker, procedure, more);
+        return new JobBrief(construction, fastening, fittings, scope, choices, known, worker, procedure, more, absent);
     }
 
     /** The same wheel end with another scope. */
     public JobBrief within(Scope other) {
-        return new JobBrief(construction, fastening, fittings, other, choices, known, worker, procedure, condemned);
+        return new JobBrief(
+                construction, fastening, fittings, other, choices, known, worker, procedure, condemned, absent);
+    }
+
+    /** The same job on a hub that has none of these parts. */
+    public JobBrief without(Set<Part> parts) {
+        return new JobBrief(
+                construction,
+                fastening,
+                Absence.without(parts, fittings),
+                scope,
+                choices,
+                known,
+                worker,
+                procedure,
+                condemned,
+                parts);
     }
 
     /** As {@link Fittings#setsByNut}. */
@@ -122,6 +154,6 @@ public record JobBrief(
     }
 
     public Stack stack() {
-        return Stack.of(construction, fastening, fittings);
+        return Stack.of(construction, fastening, fittings).without(absent);
     }
 }

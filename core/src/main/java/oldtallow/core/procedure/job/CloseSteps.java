@@ -226,7 +226,10 @@ final class CloseSteps {
                     read(ReadingKind.ROCK),
                     must("prove.no-rock", "the rock is what it was after setting"),
                     after(StepIds.PROVE_DRIVE, StepIds.PROVE_TEMPERATURE),
-                    takes(300)),
+                    takes(300),
+                    // nobody jacks a rig up twice at the roadside: it is felt at each stop, and looked at in the
+                    // workshop
+                    when(s -> !s.isRoadside())),
             step(
                     StepIds.PROVE_NUTS_AGAIN,
                     Stage.PROVE,

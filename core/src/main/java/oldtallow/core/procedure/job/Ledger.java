@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import oldtallow.core.hub.part.Fate;
 import oldtallow.core.hub.part.Part;
+import oldtallow.core.hub.part.StackedPart;
 import oldtallow.core.procedure.brief.JobBrief;
 import oldtallow.core.procedure.step.PartMove;
 import oldtallow.core.procedure.step.PartMove.Kind;
@@ -77,7 +78,8 @@ public record Ledger(List<Entry> entries) {
     private static Fate fate(Part part, Situation situation) {
         return situation.renews(part)
                 ? Fate.ALWAYS_NEW
-                : situation.stack().find(part).orElseThrow().usual();
+                // one that the records have lost meanwhile came off this hub all the same
+                : situation.stack().find(part).map(StackedPart::usual).orElse(Fate.REFIT);
     }
 
     private static void end(List<Entry> entries, Part part, End end) {

@@ -5,10 +5,12 @@ import static oldtallow.core.procedure.job.Piece.aided;
 import static oldtallow.core.procedure.job.Piece.called;
 import static oldtallow.core.procedure.job.Piece.careful;
 import static oldtallow.core.procedure.job.Piece.how;
+import static oldtallow.core.procedure.job.Piece.judges;
 import static oldtallow.core.procedure.job.Piece.must;
 import static oldtallow.core.procedure.job.Piece.on;
 import static oldtallow.core.procedure.job.Piece.only;
 import static oldtallow.core.procedure.job.Piece.read;
+import static oldtallow.core.procedure.job.Piece.see;
 import static oldtallow.core.procedure.job.Piece.takes;
 import static oldtallow.core.procedure.job.Piece.using;
 import static oldtallow.core.procedure.job.Piece.when;
@@ -25,6 +27,7 @@ import oldtallow.core.procedure.brief.Choices;
 import oldtallow.core.procedure.step.Aid;
 import oldtallow.core.procedure.step.Caution;
 import oldtallow.core.procedure.step.Check;
+import oldtallow.core.procedure.step.PartMove.Kind;
 import oldtallow.core.procedure.step.Stage;
 import oldtallow.core.procedure.step.StepIds;
 import oldtallow.core.procedure.step.Supply;
@@ -132,7 +135,12 @@ final class LockSteps {
                     StepIds.CLOSE_SPIN,
                     Stage.CLOSE,
                     "Spin it again",
-                    must("close.spins", "it spins free and silent"),
+                    only(s -> !s.isRoadside(), must("close.spins", "it spins free and silent")),
+                    only(
+                            Situation::isRoadside,
+                            called("Spin it, rock it"),
+                            why("Measure it as soon as a dial is at hand."),
+                            must("close.spins", "it spins free and hardly rocks")),
                     after(
                             StepIds.CLOSE_COTTER,
                             StepIds.CLOSE_RETAINER,
@@ -251,6 +259,11 @@ final class LockSteps {
                             using(Supply.WHEEL_BEARING_GREASE)),
                     only(LockSteps::isSpringLoaded, how("Dry: it is filled through its nipple once it is on.")),
                     after(StepIds.CLOSE_SPIN, StepIds.CLOSE_PUMP),
+                    // where nothing else is judged, it is looked at on its way back
+                    only(
+                            s -> s.puts(Part.CAP) == Kind.REFIT && !JudgeSteps.judgesCap(s),
+                            judges(Part.CAP),
+                            see("close.cap-good", "rim round, no dent, no crack")),
                     on(Part.CAP)),
             step(
                     StepIds.CLOSE_CAP_FILL,

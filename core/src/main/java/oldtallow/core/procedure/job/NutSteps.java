@@ -108,21 +108,14 @@ final class NutSteps {
                     Stage.SET_NUT,
                     "Measure the end play",
                     aided(Aid.PLAY),
-                    only(Situation::isRoadside, called("Feel for play and drag")),
                     why("The angle says what it should be; the dial says what it is."),
-                    only(
-                            s -> !s.isRoadside(),
-                            how(
-                                    "Push and pull the hub while turning it to and fro.",
-                                    "Several readings; note the spread."),
-                            with(Tool.DIAL_INDICATOR),
-                            read(ReadingKind.END_PLAY, ReadingKind.ROLLING_DRAG)),
-                    only(
-                            Situation::isRoadside,
-                            how("Rocks hardly, turns freely: measure it as soon as a dial is at hand.")),
+                    how("Push and pull the hub while turning it to and fro.", "Several readings; note the spread."),
+                    with(Tool.DIAL_INDICATOR),
+                    read(ReadingKind.END_PLAY, ReadingKind.ROLLING_DRAG),
                     after(StepIds.NUT_STOP),
                     takes(60),
-                    when(s -> isSet(s) && s.fastening() != Fastening.TWO_NUTS)),
+                    // at the roadside it is felt once it is locked
+                    when(s -> isSet(s) && s.fastening() != Fastening.TWO_NUTS && !s.isRoadside())),
             step(
                     StepIds.NUT_FULL_TORQUE,
                     Stage.SET_NUT,

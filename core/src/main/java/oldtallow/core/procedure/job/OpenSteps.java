@@ -201,7 +201,7 @@ final class OpenSteps {
                     why("Now only the bearings can growl."),
                     see("look.spun-again", "what it sounds like without the shaft noted"),
                     after(StepIds.STRIP_HALF_SHAFT, StepIds.STRIP_DRIVE_FLANGE, StepIds.STRIP_LOCKING_HUB),
-                    when(s -> s.brief().construction().isDriven() && s.hasRun())),
+                    when(s -> s.brief().construction().isDriven() && s.isLookedAtFirst())),
             step(
                     StepIds.STRIP_LOOK_GREASE,
                     Stage.STRIP,
@@ -219,7 +219,7 @@ final class OpenSteps {
                     with(Tool.LAMP),
                     see("look.grease-seen", "what it was like, nut and lock as found noted"),
                     after(StepIds.STRIP_CAP, StepIds.STRIP_FLANGE_GASKET, StepIds.STRIP_HALF_SHAFT),
-                    when(Situation::hasRun)));
+                    when(Situation::isLookedAtFirst)));
 
     private OpenSteps() {}
 

@@ -135,7 +135,12 @@ sealed interface Piece {
     }
 
     static Piece waits(int seconds, String words) {
-        return new Waits(new Timer(Duration.ofSeconds(seconds), words));
+        return new Waits(new Timer(Duration.ofSeconds(seconds), words, false));
+    }
+
+    /** A clock that runs while the hands go on. */
+    static Piece meanwhile(int seconds, String words) {
+        return new Waits(new Timer(Duration.ofSeconds(seconds), words, true));
     }
 
     static Piece after(String... ids) {

@@ -47,6 +47,11 @@ public record Plan(JobBrief brief, List<Step> steps) {
                 .toList();
     }
 
+    /** Parts that come new only because they were called done with: nobody laid them out before it started. */
+    public List<Part> newAfterAll() {
+        return Situation.of(brief).newAfterAll();
+    }
+
     /** What is never used twice on this construction, whatever the job. */
     public List<Part> alwaysNew() {
         return brief.stack().alwaysNew();

@@ -28,6 +28,7 @@ public final class Planner {
                     StripSteps.ALL,
                     HubOffSteps.ALL,
                     CleanSteps.ALL,
+                    JudgeSteps.ALL,
                     RaceSteps.ALL,
                     GreaseSteps.ALL,
                     HubSteps.ALL,

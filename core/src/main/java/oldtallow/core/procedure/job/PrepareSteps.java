@@ -5,13 +5,13 @@ import static oldtallow.core.procedure.job.Piece.asks;
 import static oldtallow.core.procedure.job.Piece.called;
 import static oldtallow.core.procedure.job.Piece.careful;
 import static oldtallow.core.procedure.job.Piece.how;
+import static oldtallow.core.procedure.job.Piece.meanwhile;
 import static oldtallow.core.procedure.job.Piece.must;
 import static oldtallow.core.procedure.job.Piece.only;
 import static oldtallow.core.procedure.job.Piece.read;
 import static oldtallow.core.procedure.job.Piece.see;
 import static oldtallow.core.procedure.job.Piece.takes;
 import static oldtallow.core.procedure.job.Piece.using;
-import static oldtallow.core.procedure.job.Piece.waits;
 import static oldtallow.core.procedure.job.Piece.when;
 import static oldtallow.core.procedure.job.Piece.why;
 import static oldtallow.core.procedure.job.Piece.with;
@@ -64,7 +64,7 @@ final class PrepareSteps {
                     Stage.PREPARE,
                     "Let a hot hub cool",
                     how("Until a hand stays on it."),
-                    waits(1200, "for a hot hub to cool"),
+                    meanwhile(1200, "for a hot hub to cool"),
                     after(StepIds.LOOK_TEMPERATURE),
                     when(Situation::isRoadside)),
             step(
@@ -187,7 +187,7 @@ final class PrepareSteps {
                     why("Growl and grind are damage, whatever the play says."),
                     how("Hand on the spring or axle: a growl is felt before it is heard."),
                     see("look.spun", "silent, growl, grind, rattle or thump noted"),
-                    when(Situation::hasRun)),
+                    when(Situation::isLookedAtFirst)),
             step(
                     StepIds.LOOK_ROCK,
                     Stage.FIRST_LOOK,
@@ -201,7 +201,7 @@ final class PrepareSteps {
                     how("Push at the top, pull at the bottom."),
                     only(s -> !s.isRoadside(), how("Measure at the tread with a dial if there is one.")),
                     read(ReadingKind.ROCK),
-                    when(Situation::hasRun)),
+                    when(Situation::isLookedAtFirst)),
             step(
                     StepIds.LOOK_LEAK,
                     Stage.FIRST_LOOK,
@@ -217,7 +217,7 @@ final class PrepareSteps {
                             s -> s.fittings().cap() == CapKind.SPRING_LOADED && s.moves(Part.CAP),
                             how("A little past its spring-loaded cap is no failed seal.")),
                     using(Supply.RAGS),
-                    when(Situation::hasRun)));
+                    when(Situation::isLookedAtFirst)));
 
     private PrepareSteps() {}
 }

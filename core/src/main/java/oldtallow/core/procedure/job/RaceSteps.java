@@ -57,23 +57,22 @@ final class RaceSteps {
                             called("The right cup? Measure it before it is driven in"),
                             why("Near-twins go in as easily, and come out as hard as any.")),
                     only(
-                            s -> !s.isRoadside() && takesCupsOut(s),
+                            RaceSteps::takesCupsOut,
                             how("Number on each cup; outside diameter and width against the old one or the list."),
                             with(Tool.CALLIPER)),
                     only(
-                            s -> !s.isRoadside() && !takesCupsOut(s),
+                            s -> !takesCupsOut(s),
                             how("Number on each cup; outside diameter and width against the list."),
                             with(Tool.CALLIPER)),
-                    only(Situation::isRoadside, how("Number on each cup against the bag and the old one.")),
                     how("Cup and cone from one box."),
                     only(
-                            s -> s.moves(Part.INBOARD_CUP) && !s.isRoadside(),
+                            s -> s.moves(Part.INBOARD_CUP),
                             read(ReadingKind.INBOARD_CUP_OUTSIDE, ReadingKind.INBOARD_CUP_WIDTH)),
                     only(
-                            s -> s.moves(Part.OUTBOARD_CUP) && !s.isRoadside(),
+                            s -> s.moves(Part.OUTBOARD_CUP),
                             read(ReadingKind.OUTBOARD_CUP_OUTSIDE, ReadingKind.OUTBOARD_CUP_WIDTH)),
                     must("races.cup-right", "each cup is the one for its place"),
-                    when(RaceSteps::fitsCups)),
+                    when(s -> fitsCups(s) && !s.isRoadside())),
             step(
                     StepIds.RACES_SNAP_RING_OUT,
                     Stage.RACES,
@@ -241,10 +240,16 @@ final class RaceSteps {
                         s -> !s.isRoadside(),
                         with(Tool.FEELER),
                         read(ReadingKind.GAP_AT_12, ReadingKind.GAP_AT_3, ReadingKind.GAP_AT_6, ReadingKind.GAP_AT_9)),
-                must(
-                        Check.Meaning.SEATED,
-                        "races." + which + "-seated",
-                        "the sound changed; no gap at the shoulder all round"),
+                only(
+                        s -> !s.isRoadside(),
+                        must(
+                                Check.Meaning.SEATED,
+                                "races." + which + "-seated",
+                                "the sound changed; no gap at the shoulder all round")),
+                // nothing to measure it with: both are one look
+                only(
+                        Situation::isRoadside,
+                        must("races." + which + "-seated", "the sound changed; no gap at the shoulder all round")),
                 see("races." + which + "-turns", "its cone, put in dry, turns without a catch"),
                 after(StepIds.RACES_RIGHT_CUP, StepIds.RACES_BORES, StepIds.RACES_WARM),
                 on(cup),

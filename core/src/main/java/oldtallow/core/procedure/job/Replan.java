@@ -45,8 +45,8 @@ public final class Replan {
     /**
      * As above, where something put on before turns out not to be home.
      *
-     * @param reopened parts to be reached again, such as a cup that moved under the wrench: what lies over them comes off;
-     *     whoever calls takes the step that put them on out of {@code done}
+     * @param reopened parts to be reached again: what lies over them comes off, and so do they, unless whoever calls takes the
+     *     step that put them on out of {@code done}, as for a cup that only has to be driven home
      */
     public static List<Step> rest(Plan plan, List<Step> done, Set<Part> reopened) {
         return rest(plan, done, reopened, Set.of());
@@ -124,7 +124,10 @@ public final class Replan {
         }
         Set<Part> comesOff = new HashSet<>(inOrder.subList(0, innermost + 1));
         int overReopened = reopened.stream().mapToInt(inOrder::indexOf).max().orElse(-1);
-        inOrder.stream().limit(overReopened + 1L).filter(part -> !isCup(part)).forEach(comesOff::add);
+        inOrder.stream()
+                .limit(overReopened + 1L)
+                .filter(part -> !isCup(part) || reopened.contains(part))
+                .forEach(comesOff::add);
         comesOff.removeAll(offNow);
         return comesOff;
     }

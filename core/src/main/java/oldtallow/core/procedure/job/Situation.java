@@ -49,6 +49,14 @@ record Situation(JobBrief brief, Stack stack, Map<Part, Kind> putOn) {
         return putOn.getOrDefault(part, Kind.REFIT);
     }
 
+    /** Parts that come new only because they were called done with; the others were laid out before the job began. */
+    List<Part> newAfterAll() {
+        return offInOrder().stream()
+                .filter(part -> brief.condemned().contains(part))
+                .filter(part -> !(isMatched(part) && renewsBearings(brief)) && !isNewByExchange(part, brief))
+                .toList();
+    }
+
     /** Parts in the order they come off. */
     List<Part> offInOrder() {
         return stack.parts().stream().map(StackedPart::part).filter(this::moves).toList();
@@ -85,6 +93,11 @@ record Situation(JobBrief brief, Stack stack, Map<Part, Kind> putOn) {
         return brief.scope() == Scope.ROADSIDE;
     }
 
+    /** At the roadside what failed is known, and what is left of the light is for getting home (common practice). */
+    boolean isLookedAtFirst() {
+        return hasRun() && !isRoadside();
+    }
+
     /** Whether old parts come off: everything but a first build. */
     boolean hasRun() {
         return brief.scope() != Scope.FIRST_BUILD;
@@ -110,8 +123,12 @@ record Situation(JobBrief brief, Stack stack, Map<Part, Kind> putOn) {
         boolean isNew = stack.isAlwaysNew(part)
                 || brief.condemned().contains(part)
                 || (isMatched(part) && renewsBearings(brief))
-                || (brief.scope() == Scope.EXCHANGE && (part == Part.HUB || part == Part.CAP));
+                || isNewByExchange(part, brief);
         return isNew ? Kind.RENEW : Kind.REFIT;
+    }
+
+    private static boolean isNewByExchange(Part part, JobBrief brief) {
+        return brief.scope() == Scope.EXCHANGE && (part == Part.HUB || part == Part.CAP);
     }
 
     /** Rings of a bearing, and the spacer ground for them. */

@@ -15,6 +15,9 @@ import oldtallow.core.procedure.step.Step;
  */
 public record Run(List<Step> steps) {
 
+    /** As many moves as are read at one glance. */
+    private static final int GLANCE = 6;
+
     public Run {
         steps = List.copyOf(steps);
         if (steps.isEmpty()) {
@@ -61,7 +64,10 @@ public record Run(List<Step> steps) {
         }
         return switch (Stop.of(last)) {
             case NONE -> true;
-            case LOOK -> Stop.of(next) == Stop.LOOK;
+            // what is seen on the way is noted on the same card, as long as that stays one glance
+            case LOOK ->
+                Stop.of(next) == Stop.LOOK
+                        || (endsStage(left, next.stage()) && inHand.size() + inStage(left) <= GLANCE);
             // both cones packed are one look at the grease; what follows a stage's last check follows in one go
             case MUST -> says(next).equals(says(last)) || endsStage(left, next.stage());
             case VERDICT, CHOICE, READING, SETTING, WAIT -> false;
@@ -75,6 +81,12 @@ public record Run(List<Step> steps) {
     /** Whether nothing stops any more before a stage's end. */
     private static boolean endsStage(List<Step> left, Stage stage) {
         return left.stream().takeWhile(step -> step.stage() == stage).allMatch(step -> Stop.of(step) == Stop.NONE);
+    }
+
+    private static long inStage(List<Step> left) {
+        return left.stream()
+                .takeWhile(step -> step.stage() == left.getFirst().stage())
+                .count();
     }
 
     public Stage stage() {

@@ -51,7 +51,7 @@ public enum Stop {
         if (step.byMechanic() || step.checks().stream().anyMatch(Check::must)) {
             return MUST;
         }
-        return step.timer().isPresent() ? WAIT : NONE;
+        return step.timer().filter(timer -> !timer.meanwhile()).isPresent() ? WAIT : NONE;
     }
 
     private static boolean means(Step step, Set<Meaning> meanings) {

@@ -24,6 +24,7 @@ public final class StepIds {
     public static final String JUDGE_HUB = "judge.hub";
     public static final String JUDGE_BRAKE = "judge.brake";
     public static final String JUDGE_CAP = "judge.cap";
+    public static final String JUDGE_NEW_HERE = "judge.new-here";
     public static final String JUDGE_NEW_HUB = "judge.new-hub";
     public static final String JUDGE_NEW_PARTS = "judge.new-parts";
 

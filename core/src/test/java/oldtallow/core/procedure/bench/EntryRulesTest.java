@@ -188,13 +188,87 @@ class EntryRulesTest {
     }
 
     @Test
-    void condemnsWhatLiesOpenAlone() {
+    void condemnsWhatGoesBackAtAnyTime() {
         var repack = new JobInHand(Construction.STEPPED_BRAKED, Scope.REPACK);
-        refused("parts", () -> repack.admitted(true, new JobEntry.Condemned(Set.of(Part.OUTBOARD_CONE), "blue")));
+        refused("reason", () -> repack.admitted(true, new JobEntry.Condemned(Set.of(Part.OUTBOARD_CUP), " ")));
+        refused("parts", () -> repack.admitted(true, new JobEntry.Condemned(Set.of(Part.SEAL), "hard")));
 
-        repack.until("judge.inboard").enter(new JobEntry.Condemned(Set.of(Part.OUTBOARD_CONE), "blue"));
+        repack.enter(new JobEntry.Condemned(Set.of(Part.OUTBOARD_CUP), "it growls"));
 
         assertThat(repack.bench().plan().brief().condemned()).contains(Part.OUTBOARD_CONE, Part.OUTBOARD_CUP);
+        repack.until("judge.new-here");
+        assertThat(repack.now().what()).isEqualTo("Have here, new: outboard cone, outboard cup");
+        assertThat(repack.bench().rest()).extracting(Step::id).contains("races.outboard-in");
+    }
+
+    /** Nothing that adjusting leaves on can be renewed by it. */
+    @Test
+    void condemnsNoPartThatTheJobDoesNotReach() {
+        var adjusting = new JobInHand(Construction.STEPPED_BRAKED, Scope.ADJUST);
+
+        refused("parts", () -> adjusting.admitted(true, new JobEntry.Condemned(Set.of(Part.INBOARD_CONE), "growls")));
+        assertThat(adjusting.admitted(true, new JobEntry.Condemned(Set.of(Part.CAP), "dented")))
+                .isInstanceOf(JobEntry.Condemned.class);
+    }
+
+    /** A seal that went in crooked is done with, new as it is: the hub comes off, it is levered out, another one goes in. */
+    @Test
+    void anotherNewSealTakesTheOneThatWasSpoilt() {
+        var repack = new JobInHand(Construction.STEPPED_BRAKED, Scope.REPACK).until("nut.seat");
+
+        repack.enter(new JobEntry.Condemned(Set.of(Part.SEAL), "crooked, its lip is cut"));
+
+        List<String> rest = repack.bench().rest().stream().map(Step::id).toList();
+        assertThat(rest)
+                .containsSubsequence("strip.nut", "strip.hub", "strip.seal", "judge.new-here", "hub.seal", "hub.on")
+                .doesNotContain("strip.inboard-cone", "grease.inboard");
+        assertThat(repack.until("judge.new-here").now().what()).isEqualTo("Have here, new: seal");
+        repack.until("hub.seal").doNow();
+        assertThat(repack.bench().ledger().onTray()).doesNotContain(Part.SEAL).contains(Part.HUB);
+        assertThat(repack.until("nut.seat").bench().rest()).extracting(Step::id).doesNotContain("hub.seal");
+    }
+
+    @Test
+    void whatIsNotOnThisHubIsStruckOut() {
+        var repack = new JobInHand(Construction.STEPPED_UNBRAKED, Scope.REPACK).until("strip.cap");
+
+        repack.enter(new JobEntry.NotHere("strip.cap", Set.of()));
+
+        assertThat(repack.bench().plan().brief().absent()).containsExactly(Part.CAP);
+        assertThat(repack.bench().rest())
+                .extracting(Step::id)
+                .doesNotContain("strip.cap", "judge.cap", "close.cap")
+                .contains("strip.cotter");
+    }
+
+    @Test
+    void nothingIsStruckOutThatHoldsTheHubOrCameOffIt() {
+        var repack = new JobInHand(Construction.STEPPED_UNBRAKED, Scope.REPACK).until("strip.cotter");
+
+        refused("stepId", () -> repack.admitted(true, new JobEntry.NotHere("strip.cotter", Set.of())));
+        refused("stepId", () -> repack.admitted(true, new JobEntry.NotHere("strip.nut", Set.of())));
+        refused("stepId", () -> repack.admitted(true, new JobEntry.NotHere("strip.cap", Set.of())));
+        refused("stepId", () -> repack.admitted(true, new JobEntry.NotHere("clean.cones", Set.of())));
+    }
+
+    /** That there is no brake lets go what must hold of one. */
+    @Test
+    void aMechanicSaysThatAHubHasNoBrake() {
+        var repack = new JobInHand(Construction.STEPPED_BRAKED, Scope.REPACK).until("clean.brake");
+        var none = new JobEntry.NotHere("clean.brake", Set.of());
+
+        refused("stepId", () -> repack.admitted(false, none));
+        repack.enter(none);
+
+        assertThat(repack.bench().rest()).extracting(Step::id).doesNotContain("judge.brake", "close.brake-adjust");
+    }
+
+    @Test
+    void aNoteIsTakenAtAnyStepOfTheJob() {
+        assertThat(job.admitted(false, new JobEntry.Noted("close.cap", "wants a bigger one next time")))
+                .isInstanceOf(JobEntry.Noted.class);
+        refused("words", () -> job.admitted(false, new JobEntry.Noted("close.cap", " ")));
+        refused("stepId", () -> job.admitted(false, new JobEntry.Noted("close.bow", "tied")));
     }
 
     private static Taken gap(ReadingKind kind, double millimetres) {

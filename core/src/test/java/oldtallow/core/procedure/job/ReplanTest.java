@@ -47,7 +47,10 @@ class ReplanTest {
 
         List<Step> rest = Replan.rest(Planner.plan(renewal), done);
 
-        assertThat(rest.getFirst().stage()).isEqualTo(Stage.RACES);
+        assertThat(rest.getFirst().what())
+                .as("asked for before it is needed")
+                .isEqualTo("Have here, new: outboard cone, inboard cone, inboard cup, outboard cup");
+        assertThat(rest.get(1).stage()).isEqualTo(Stage.RACES);
         assertThat(rest).extracting(Step::id).contains("races.inboard-out", "races.outboard-in");
         assertThat(rest).noneMatch(step -> step.stage().compareTo(Stage.JUDGE) < 0);
     }
