@@ -1,5 +1,13 @@
 import { client, dataOf, type Schemas } from '$api/request'
 
+/** A photo on its way, with the step it was taken at and the part it shows. */
+export interface PhotoBody {
+  id: string
+  stepId: string
+  part?: Schemas['PartNameView']['part']
+  file: Blob
+}
+
 const ofJob = (jobId: string) => ({ path: { jobId } })
 
 export const api = {
@@ -28,10 +36,14 @@ export const api = {
     dataOf(client.POST('/api/v1/jobs/{jobId}/first-look', { params: ofJob(id), body })),
   judge: (id: string, body: Schemas['JudgingForm']) =>
     dataOf(client.POST('/api/v1/jobs/{jobId}/judgings', { params: ofJob(id), body })),
-  addJobPhoto: (jobId: string, photoId: string, stepId: string, file: Blob) =>
+  notHere: (id: string, body: Schemas['NotHereForm']) =>
+    dataOf(client.POST('/api/v1/jobs/{jobId}/not-here', { params: ofJob(id), body })),
+  note: (id: string, body: Schemas['NoteForm']) =>
+    dataOf(client.POST('/api/v1/jobs/{jobId}/notes', { params: ofJob(id), body })),
+  addJobPhoto: (jobId: string, { id, stepId, part, file }: PhotoBody) =>
     dataOf(
       client.PUT('/api/v1/jobs/{jobId}/photos/{photoId}', {
-        params: { path: { jobId, photoId }, query: { stepId } },
+        params: { path: { jobId, photoId: id }, query: { stepId, ...(part && { part }) } },
         body: file as unknown as string,
         bodySerializer: (body) => body as unknown as Blob,
         headers: { 'content-type': 'application/octet-stream' },

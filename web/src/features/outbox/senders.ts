@@ -1,4 +1,4 @@
-import { api } from './api'
+import { api, type PhotoBody } from './api'
 import { records } from '$features/records'
 import type { Schemas } from '$api/request'
 
@@ -10,6 +10,8 @@ export const senders = {
   run: (jobId: string, body: Schemas['RunDoneForm']) => api.runDone(jobId, body),
   undo: (jobId: string, body: Schemas['UndoForm']) => api.undoStep(jobId, body),
   waiver: (jobId: string, body: Schemas['WaiverForm']) => api.waive(jobId, body),
+  notHere: (jobId: string, body: Schemas['NotHereForm']) => api.notHere(jobId, body),
+  note: (jobId: string, body: Schemas['NoteForm']) => api.note(jobId, body),
   condemned: (jobId: string, body: Schemas['CondemnedForm']) => api.condemn(jobId, body),
   look: (jobId: string, body: Schemas['FirstLookForm']) => api.firstLook(jobId, body),
   judging: (jobId: string, body: Schemas['JudgingForm']) => api.judge(jobId, body),
@@ -23,8 +25,8 @@ export const senders = {
   close: (jobId: string, body: Schemas['PlainEntryForm']) => api.closeJob(jobId, body),
   signOff: (jobId: string, body: Schemas['PlainEntryForm']) => api.signJobOff(jobId, body),
   abandon: (jobId: string, body: Schemas['ReasonForm']) => api.abandonJob(jobId, body),
-  photo: async (jobId: string, body: { id: string; stepId: string; file: Blob }): Promise<Job> => {
-    await api.addJobPhoto(jobId, body.id, body.stepId, body.file)
+  photo: async (jobId: string, body: PhotoBody): Promise<Job> => {
+    await api.addJobPhoto(jobId, body)
     return records.job(jobId)
   },
   /** Of the nut: of a job, or of a wheel end by itself. */

@@ -4,6 +4,7 @@
   import { session } from '$features/session'
   import { ProblemCard } from '$ui/problem-card'
   import EnterItem from './EnterItem.svelte'
+  import CalledFor from './CalledFor.svelte'
   import OrderList from './OrderList.svelte'
   import PlannedJobs from './PlannedJobs.svelte'
   import RecallSearch from './RecallSearch.svelte'
@@ -91,6 +92,7 @@
     {/each}
   </section>
   <div class="flex flex-col gap-6 px-4 py-4 desk:overflow-y-auto desk:px-5">
+    <CalledFor jobs={orders.view?.calledFor ?? []} />
     <PlannedJobs {orders} />
     <OrderList orders={orders.view?.orders ?? []} />
     <RecallSearch />

@@ -9,6 +9,8 @@ export const api = {
     dataOf(client.POST('/api/v1/jobs/{jobId}/hubs', { params: ofJob(jobId), body })),
   letGo: (jobId: string, body: Schemas['LetGoForm']) =>
     dataOf(client.POST('/api/v1/jobs/{jobId}/let-go', { params: ofJob(jobId), body })),
+  recordAbsent: (jobId: string) =>
+    dataOf(client.POST('/api/v1/jobs/{jobId}/not-here/recorded', { params: ofJob(jobId) })),
   reorder: (jobId: string, body: Schemas['RoundForm']) =>
     dataOf(client.POST('/api/v1/jobs/{jobId}/round', { params: ofJob(jobId), body })),
 }

@@ -5,9 +5,10 @@ import { api } from './api'
 import type { Item } from './move'
 import { found } from './job-entries'
 import { JobInSight } from './job-in-sight.svelte'
-import { stepsOf, type StepOfRun } from './run'
+import { kindsOf, stepsOf, type StepOfRun } from './run'
 
 type Step = Schemas['BenchStepView']
+type Part = Schemas['PartNameView']['part']
 export type { Item, Move } from './move'
 
 /** A job as somebody works on it here: what a press sends. */
@@ -113,11 +114,31 @@ export class Bench extends JobInSight {
     return sent
   }
 
-  /** Keeps a photo with the step to do now. */
-  async addPhoto(file: Blob): Promise<boolean> {
-    const { step } = this
-    if (!step) return false
-    return this.enter('photo', { stepId: step.id, file: await toSend(file) }, 'a photo')
+  /** Keeps a photo with the step to do now, or another one. */
+  async addPhoto(file: Blob, stepId = this.step?.id, part?: Part): Promise<boolean> {
+    if (!stepId) return false
+    const body = { stepId, ...(part && { part }), file: await toSend(file) }
+    return this.enter('photo', body, 'a photo')
+  }
+
+  /** Finishes the run as far as this step, at this hub alone. */
+  async finishUpTo(stepId: string): Promise<void> {
+    const all = this.run?.steps ?? []
+    const steps = all.slice(0, all.findIndex((one) => one.id === stepId) + 1)
+    if (steps.length === 0 || this.attempt.busy || this.hasWaiting) return
+    const here = this.stepsAt(steps)
+    if (here === null) return
+    // numbers for what is still to come stay where they were typed
+    const kept = this.readings.without(kindsOf(steps))
+    if (await this.enter('run', { steps: here }, steps.map((step) => step.what).join(', ')))
+      this.readings.restore(kept)
+  }
+
+  /** The wheel end's record loses what was struck out here. */
+  recordAbsent(): Promise<boolean> {
+    return this.attempt.run(async () => {
+      this.show(await api.recordAbsent(this.id))
+    })
   }
 
   /** Through the outbox: kept on this device until it is known what became of it. */

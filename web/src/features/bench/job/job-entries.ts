@@ -26,6 +26,15 @@ export abstract class JobEntries {
     return this.enter('waiver', { checkId, reason }, 'a check let go')
   }
 
+  /** What the step is about is not on this hub. */
+  notHere(stepId: string): Promise<boolean> {
+    return this.enter('notHere', { stepId }, 'what is not on this hub')
+  }
+
+  note(stepId: string, words: string): Promise<boolean> {
+    return this.enter('note', { stepId, words }, 'a note')
+  }
+
   /** These parts do not go back. */
   condemn(parts: Schemas['CondemnedForm']['parts'], reason: string): Promise<boolean> {
     return this.enter('condemned', { parts, reason }, 'parts that do not go back')

@@ -84,6 +84,18 @@ export class Readings {
     current.unit = (units[(here + 1) % units.length] ?? units[0])?.unit ?? current.unit
   }
 
+  /** What was typed here of other kinds than these. */
+  without(kinds: readonly Kind[]): Typing[] {
+    return this.all.filter(
+      (one) => one.at === undefined && !kinds.some((kind) => kind.kind === one.kind.kind),
+    )
+  }
+
+  /** Puts back what was typed before they were started anew. */
+  restore(kept: readonly Typing[]): void {
+    for (const one of kept) this.set(one.kind.kind, one.text, one.unit)
+  }
+
   /** As they are sent, of this hub or another; null where one is no number yet. */
   forms(jobId?: string): Schemas['TakenForm'][] | null {
     const taken = this.all.filter((one) => one.text.trim() !== '' && one.at?.jobId === jobId)

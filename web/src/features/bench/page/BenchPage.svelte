@@ -6,7 +6,6 @@
   import { keys } from '$features/keys'
   import { Section } from '$features/section'
   import { session } from '$features/session'
-  import { Button } from '$ui/button'
   import { ProblemCard } from '$ui/problem-card'
   import { Bench, JobLine } from '$features/bench/job'
   import { outbox, OutboxStrip } from '$features/outbox'
@@ -17,11 +16,11 @@
   import MoreOnJob from './MoreOnJob.svelte'
   import { benchKeys } from './bench-keys'
   import { press } from './press'
-  import { canSay, say } from './say'
+  import StepExtras from './StepExtras.svelte'
   import StageRail from './StageRail.svelte'
   import { HubBar, RoundPlan } from '$features/bench/round'
   import { AtHubs, RunPanel, RunParts } from '$features/bench/run'
-  import { StepPanel, StepPhotos } from '$features/bench/step'
+  import { StepPanel } from '$features/bench/step'
   import { Tray } from '$features/bench/tray'
 
   interface Props {
@@ -128,11 +127,7 @@
             <AtHubs {bench} />
             <StepPanel {bench} step={bench.step} mayWaive={session.mayManage} />
           {/if}
-          {@const step = bench.step}
-          <div class="mt-3 flex flex-wrap gap-2">
-            {#if canSay()}<Button size="list" onclick={() => say(step)}>Read it out</Button>{/if}
-            <StepPhotos {bench} stepId={step.id} />
-          </div>
+          <StepExtras {bench} />
         {:else}
           <JobEnd {job} mayRelease={session.mayManage} />
         {/if}

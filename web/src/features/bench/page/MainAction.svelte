@@ -19,9 +19,13 @@
   function runSays(run: Schemas['RunView']): string {
     const done = run.steps.length > 1 ? `All ${run.steps.length} done` : 'Done'
     const looked = run.steps.filter((step) => step.asks.length > 0).map((step) => step.what)
-    if (run.stop === 'LOOK' && bench.signs.length === 0)
-      return [`${looked.join('; ')}: nothing to note`, where].filter(Boolean).join(', ')
     const all = [done, where].filter(Boolean).join(' ')
+    if (run.stop === 'LOOK' && bench.signs.length === 0) {
+      const nothing = `${looked.join('; ')}: nothing to note`
+      return looked.length < run.steps.length
+        ? `${all}. ${nothing}`
+        : [nothing, where].filter(Boolean).join(', ')
+    }
     // what must hold at another hub is said, too: the same press says that it does
     const open = mustHold([...run.steps, ...bench.together.flatMap((one) => one.steps)])
     const says = open.length > 0 ? `${all}, and ${open.join('; ')}` : all

@@ -4,6 +4,7 @@
   import { Field } from '$ui/field'
   import { Pick } from '$ui/pick'
   import type { Bench } from '$features/bench/job'
+  import { CondemnForm } from '$features/bench/otherwise'
   import DoneSteps from './DoneSteps.svelte'
   import { JobChoices, scopes, type Scope } from '$features/bench/start'
 
@@ -23,28 +24,17 @@
   let bag = $state('')
   let orderedFrom = $state('')
   let ending = $state('')
-  type Part = Schemas['CondemnedForm']['parts'][number]
-  /** Chosen here, as long as it can be. */
-  let chosen = $state<Part | null>(null)
-  let wrong = $state('')
   const others = $derived(
     (bench.otherEnds ?? []).filter(
       (end) => !bench.job?.round.hubs.some((hub) => hub.wheelEndId === end.id),
     ),
   )
-  const open = $derived(bench.job?.parts.condemnable.map((one) => one.part) ?? [])
-  const part = $derived(chosen && open.includes(chosen) ? chosen : open[0])
 
   async function change(event: SubmitEvent): Promise<void> {
     event.preventDefault()
     if (!(await bench.rescope(scope, reason, choices))) return
     reason = ''
     otherScope = otherChoices = null
-  }
-
-  async function condemn(event: SubmitEvent): Promise<void> {
-    event.preventDefault()
-    if (part && (await bench.condemn([part], wrong))) wrong = ''
   }
 
   async function wait(event: SubmitEvent): Promise<void> {
@@ -91,18 +81,7 @@
     <summary class="flex min-h-11 cursor-pointer items-center font-semibold"
       >A part is done with: a new one goes in</summary
     >
-    <form onsubmit={condemn} class="flex flex-col gap-3 pb-3">
-      <Pick
-        label="Which"
-        options={bench.job.parts.condemnable.map((one) => ({ value: one.part, label: one.words }))}
-        value={part ?? ''}
-        onchange={(next) => {
-          chosen = next as Part
-        }}
-      />
-      <Field label="What is wrong with it" bind:value={wrong} maxlength={1000} required />
-      <Button type="submit" size="list">Renew it</Button>
-    </form>
+    <CondemnForm {bench} />
   </details>
 {/if}
 <details class="border-t border-rule">

@@ -1,6 +1,7 @@
 <script lang="ts">
   import type { Schemas } from '$api/request'
   import type { Bench } from '$features/bench/job'
+  import { StepActions } from '$features/bench/otherwise'
   import { StepPanel } from '$features/bench/step'
 
   interface Props {
@@ -15,7 +16,6 @@
   const needs = $derived([...step.tools, ...step.supplies].join(', '))
   /** What is worked out or counted beside it stands in the line as it does at the step. */
   const works = $derived(step.aid !== undefined || step.timer !== undefined)
-  const more = $derived(works || step.why !== '' || step.how.length > 0 || needs !== '')
 </script>
 
 {#snippet line()}
@@ -24,21 +24,18 @@
   {#if step.byMechanic}<span class="text-label font-semibold">a mechanic’s</span>{/if}
 {/snippet}
 
-{#if more}
-  <details>
-    <summary class="flex min-h-12 cursor-pointer items-center gap-2 py-1 text-read">
-      {@render line()}
-    </summary>
-    <div class="pb-2 pl-7">
-      {#if works}
-        <StepPanel {bench} {step} {mayWaive} onRun="named" />
-      {:else}
-        {#if step.why}<p class="text-read">{step.why}</p>{/if}
-        {#each step.how as words (words)}<p class="mt-1 text-read">{words}</p>{/each}
-        {#if needs}<p class="mt-1"><span class="font-semibold">At hand:</span> {needs}</p>{/if}
-      {/if}
-    </div>
-  </details>
-{:else}
-  <p class="flex min-h-12 items-center gap-2 py-1 pl-6 text-read">{@render line()}</p>
-{/if}
+<details>
+  <summary class="flex min-h-12 cursor-pointer items-center gap-2 py-1 text-read">
+    {@render line()}
+  </summary>
+  <div class="pb-2 pl-7">
+    {#if works}
+      <StepPanel {bench} {step} {mayWaive} onRun="named" />
+    {:else}
+      {#if step.why}<p class="text-read">{step.why}</p>{/if}
+      {#each step.how as words (words)}<p class="mt-1 text-read">{words}</p>{/each}
+      {#if needs}<p class="mt-1"><span class="font-semibold">At hand:</span> {needs}</p>{/if}
+    {/if}
+    <StepActions {bench} {step} {mayWaive} isLine />
+  </div>
+</details>

@@ -26,7 +26,7 @@
   const lines = $derived(run.steps.filter((step) => !asked.includes(step)))
   const alone = $derived(asked.length === 1 ? asked[0] : undefined)
   const musts = $derived(
-    run.steps.flatMap((step) => step.checks).filter((one) => one.must && !one.waived),
+    asked.flatMap((step) => step.checks).filter((one) => one.must && !one.waived),
   )
 </script>
 
@@ -58,7 +58,7 @@
   <div class="mt-3"><Keypad readings={bench.readings} /></div>
 {/if}
 {#if mayWaive}
-  <!-- what must be so stands on the button -->
+  <!-- what must be so stands on the button; in a line, it is let go there -->
   {#each musts as check (check.id)}
     <div class="mt-3 border-t border-rule" role="group" aria-label={check.says}>
       <WaiveCheck onwaive={(reason) => bench.waive(check.id, reason)} />

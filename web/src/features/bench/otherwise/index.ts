@@ -1,0 +1,3 @@
+export { default as Absent } from './Absent.svelte'
+export { default as CondemnForm } from './CondemnForm.svelte'
+export { default as StepActions } from './StepActions.svelte'

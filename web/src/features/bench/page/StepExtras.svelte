@@ -1,0 +1,27 @@
+<script lang="ts">
+  import { session } from '$features/session'
+  import { Button } from '$ui/button'
+  import type { Bench } from '$features/bench/job'
+  import { Absent, StepActions } from '$features/bench/otherwise'
+  import { StepPhotos } from '$features/bench/step'
+  import { canSay, say } from './say'
+
+  interface Props {
+    bench: Bench
+  }
+
+  let { bench }: Props = $props()
+
+  /** Of several lines each has its own. */
+  const isAlone = $derived((bench.run?.steps.length ?? 1) === 1)
+</script>
+
+<Absent {bench} />
+{#if bench.step}
+  {@const step = bench.step}
+  <div class="mt-3 flex flex-wrap gap-2">
+    {#if canSay()}<Button size="list" onclick={() => say(step)}>Read it out</Button>{/if}
+    <StepPhotos {bench} stepId={step.id} />
+  </div>
+  {#if isAlone}<StepActions {bench} {step} mayWaive={session.mayManage} />{/if}
+{/if}
