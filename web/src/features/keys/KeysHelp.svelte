@@ -25,10 +25,11 @@
         Every action has one. A page-turner pedal sends PgDn and PgUp.
       </Dialog.Description>
       <dl class="mt-4">
-        {#each keys.all.filter((one) => one.does !== '') as binding (binding.does)}
+        {#each keys.listed as binding (`${binding.does} ${binding.keys.join(' ')}`)}
           <div class="flex items-center justify-between gap-4 border-t border-rule py-2">
             <dt>{binding.does}</dt>
             <dd class="flex flex-none gap-1.5">
+              {#if binding.ctrl}<KeyCap key="Ctrl" />{/if}
               {#each binding.keys as key (key)}<KeyCap
                   key={names[key] ?? key.toUpperCase()}
                 />{/each}

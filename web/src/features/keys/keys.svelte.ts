@@ -31,7 +31,21 @@ class Keys {
   private layers = $state.raw<KeyBinding[][]>([])
   helpOpen = $state(false)
 
-  readonly all = $derived(this.layers.flat())
+  /** What the keys do here, each key once: under the view on top a key of the whole product does nothing. */
+  readonly listed: readonly KeyBinding[] = $derived.by(() => {
+    const taken: string[] = []
+    const fresh = (key: string, ctrl: boolean): boolean => {
+      const name = `${ctrl ? 'ctrl ' : ''}${key.toLowerCase()}`
+      if (taken.includes(name)) return false
+      taken.push(name)
+      return true
+    }
+    return this.layers
+      .toReversed()
+      .flat()
+      .map((one) => ({ ...one, keys: one.keys.filter((key) => fresh(key, one.ctrl ?? false)) }))
+      .filter((one) => one.does !== '' && one.keys.length > 0)
+  })
 
   /** Adds a view's keys; returns what takes them away again. */
   add(bindings: KeyBinding[]): () => void {

@@ -43,6 +43,26 @@ describe('keys', () => {
     expect(below).not.toHaveBeenCalled()
   })
 
+  it('are listed once each, by what they do on top', () => {
+    added.push(
+      keys.add([
+        { keys: ['u', 'U'], does: 'the units', run: vi.fn() },
+        { keys: ['t', 'T'], does: 'day or lamp', run: vi.fn() },
+      ]),
+    )
+    added.push(
+      keys.add([
+        { keys: ['u', 'U'], does: 'here something else', run: vi.fn() },
+        { keys: ['7'], does: '', run: vi.fn() },
+      ]),
+    )
+
+    expect(keys.listed.map(({ does, keys }) => `${does}: ${keys.join(' ')}`)).toEqual([
+      'here something else: u',
+      'day or lamp: t',
+    ])
+  })
+
   it('leave typing alone', () => {
     const run = bind('u')
     press('u', document.createElement('input'))

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { KeyCap } from '$ui/key-cap'
   import { onMount } from 'svelte'
   import { keys } from '$features/keys'
   import { session } from '$features/session'
@@ -57,7 +58,7 @@
           class="flex min-h-11 items-center gap-2 rounded-plate border border-ink bg-sheet px-3 font-semibold hover:bg-tray"
           onclick={() => (entering = !entering)}
         >
-          New thing <kbd class="type-num text-min">N</kbd>
+          New thing <KeyCap key="N" />
         </button>
       {/if}
     </div>

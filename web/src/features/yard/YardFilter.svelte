@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { KeyCap } from '$ui/key-cap'
   import { Choice } from '$ui/choice'
   import type { Show, Yard } from './yard.svelte'
 
@@ -60,6 +61,6 @@
     href="/rigs/new"
     class="ml-auto flex min-h-11 items-center gap-2 rounded-plate border border-ink bg-wall px-3 font-semibold text-ink no-underline hover:bg-tray"
   >
-    Enter a rig <kbd class="type-num text-min">N</kbd>
+    Enter a rig <KeyCap key="N" />
   </a>
 </div>

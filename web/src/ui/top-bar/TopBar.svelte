@@ -60,15 +60,19 @@
   <div class="ml-auto flex items-center gap-1 desk:gap-4">
     <button type="button" class={tool} onclick={onfind}>
       <KeyCap key="/" />
-      <span class="sr-only tab:not-sr-only">find</span>
+      <span class="sr-only tab:not-sr-only touch:not-sr-only">find</span>
     </button>
     <button type="button" class={tool} onclick={onunits}>
       <KeyCap key="U" />
-      <span class="sr-only tab:not-sr-only">{leading === 'metric' ? 'mm, thou' : 'thou, mm'}</span>
+      <span class="sr-only tab:not-sr-only touch:not-sr-only"
+        >{leading === 'metric' ? 'mm, thou' : 'thou, mm'}</span
+      >
     </button>
     <button type="button" class={tool} onclick={ontheme}>
       <KeyCap key="T" />
-      <span class="sr-only tab:not-sr-only">{theme === 'light' ? 'by day' : 'by lamp'}</span>
+      <span class="sr-only tab:not-sr-only touch:not-sr-only"
+        >{theme === 'light' ? 'by day' : 'by lamp'}</span
+      >
     </button>
     <a
       href={person.href}
@@ -77,9 +81,9 @@
     >
       <span class="truncate">{person.name}</span>
     </a>
-    <button type="button" class={tool} onclick={onkeys}>
+    <button type="button" class={[tool, 'touch:hidden']} onclick={onkeys}>
       <KeyCap key="?" />
-      <span class="sr-only tab:not-sr-only">keys</span>
+      <span class="sr-only tab:not-sr-only touch:not-sr-only">keys</span>
     </button>
   </div>
 </header>

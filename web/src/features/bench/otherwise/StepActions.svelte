@@ -49,7 +49,12 @@
     >
   {/if}
 </div>
-<details class="mt-1">
+<details
+  class="mt-1"
+  ontoggle={(event) => {
+    if (event.currentTarget.open) event.currentTarget.scrollIntoView({ block: 'nearest' })
+  }}
+>
   <summary class="flex min-h-11 cursor-pointer items-center font-semibold">Found otherwise</summary>
   <form onsubmit={note} class="flex items-end gap-2 pb-3">
     <Field

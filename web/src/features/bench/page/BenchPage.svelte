@@ -104,7 +104,7 @@
   {@const job = bench.job}
   <div
     bind:this={panes}
-    class="flex snap-x snap-mandatory overflow-x-auto desk:grid desk:h-[calc(100dvh-46px)] desk:grid-cols-[minmax(0,1fr)_400px_148px] desk:grid-rows-[minmax(0,1fr)_auto] desk:overflow-hidden"
+    class="flex snap-x snap-mandatory overflow-x-auto desk:grid desk:h-[calc(100dvh-46px)] desk:grid-cols-[minmax(0,1fr)_476px_132px] desk:grid-rows-[minmax(0,1fr)_auto] desk:overflow-hidden"
   >
     <section
       aria-label="What to do now"

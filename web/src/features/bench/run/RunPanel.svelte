@@ -35,7 +35,7 @@
   {first?.stageNumber}
   {first?.stageWords}, {run.steps.length === 1 ? 'one move' : `${run.steps.length} moves in one go`}
 </p>
-<h1 class="mt-1 type-say text-[clamp(38px,4.4vw,60px)] leading-[0.98]">
+<h1 class="mt-1 type-say text-[clamp(36px,3.4vw,56px)] leading-[0.98]">
   {alone?.what ?? first?.stageWords}
 </h1>
 <AtHubs {bench} />

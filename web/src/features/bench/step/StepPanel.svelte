@@ -54,7 +54,7 @@
     {step.stageNumber}
     {step.stageWords}, step {step.numberInStage} of {step.stepsInStage}
   </p>
-  <h1 class="mt-1 type-say text-[clamp(38px,4.4vw,60px)] leading-[0.98]">{step.what}</h1>
+  <h1 class="mt-1 type-say text-[clamp(36px,3.4vw,56px)] leading-[0.98]">{step.what}</h1>
 {:else if onRun === 'named'}
   <h2 class="border-t border-ink pt-2 type-h">{step.what}</h2>
 {/if}
@@ -91,7 +91,7 @@
 {/snippet}
 {#if how.length > 0}
   <!-- what is to be answered comes before how it is looked at -->
-  {#if step.judges || onRun === 'named'}
+  {#if step.judges || (onRun && step.asks.length > 0) || onRun === 'named'}
     <details>
       <summary class="flex min-h-11 cursor-pointer items-center font-semibold">How to look</summary>
       {@render lines()}

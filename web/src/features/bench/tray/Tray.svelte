@@ -44,7 +44,8 @@
                 tray.scrollLeft = item.offsetLeft + item.offsetWidth - tray.clientWidth
             }}
             class={[
-              'flex w-[88px] flex-none flex-col border-r border-line px-1.5 last:border-r-0',
+              // nine of a stripped hub lie side by side
+              'flex max-w-[88px] min-w-[68px] flex-1 flex-col border-r border-line px-1.5 last:border-r-0',
               part.inHand && 'outline-3 -outline-offset-3 outline-grease outline-dashed',
             ]}
           >

@@ -63,6 +63,7 @@ class FoundOtherwiseIT {
         assertThat(job.path("walk").path("now").path("id").asString()).isEqualTo("strip.look-grease");
         assertThat(job.at("/parts/absent/0/words").asString()).isEqualTo("cap");
         assertThat(job.at("/parts/absent/0/onRecord").asBoolean()).isTrue();
+        assertThat(job.at("/parts/offSection").toString()).contains("CAP");
         assertThat(build(app, end).path("cap").asString()).isEqualTo("PLAIN");
 
         for (int sent = 0; sent < 2; sent++) {

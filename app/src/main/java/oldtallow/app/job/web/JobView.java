@@ -7,6 +7,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import oldtallow.app.job.api.JobRecords;
 import oldtallow.app.register.model.WheelEnd;
 import oldtallow.core.hub.Fittings;
@@ -154,12 +155,13 @@ record JobView(
     }
 
     /**
-     * What the section no longer shows. The hub is drawn in its place while work goes on in it; a lock of several pieces is
-     * gone with its last.
+     * What the section no longer shows, and what this hub never had. The hub is drawn in its place while work goes on in it; a
+     * lock of several pieces is gone with its last.
      */
     private static List<PartName> offSection(Bench<WheelEnd> bench) {
-        List<Part> off = bench.ledger().onTray().stream()
-                .filter(part -> part != Part.HUB)
+        List<Part> off = Stream.concat(
+                        bench.ledger().onTray().stream().filter(part -> part != Part.HUB),
+                        bench.plan().brief().absent().stream())
                 .toList();
         Set<PartName> stillOn = bench.plan().brief().stack().parts().stream()
                 .map(StackedPart::part)
