@@ -100,7 +100,7 @@ class BenchIT {
         try (Visit visit = browsers.visit(app)) {
             Page page = visit.page();
             page.navigate(at(app, job));
-            page.locator("input[type=file]").setInputFiles(new FilePayload("hub.jpg", "image/jpeg", photo));
+            page.getByLabel("Add a photo").setInputFiles(new FilePayload("hub.jpg", "image/jpeg", photo));
 
             Locator kept = page.getByLabel("Photos of this step").getByRole(AriaRole.IMG);
             assertThat(kept).isVisible();
