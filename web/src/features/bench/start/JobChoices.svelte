@@ -28,7 +28,7 @@
     onchange={(value) => onchoose({ ...choices, [one.name]: value })}
   />
 {/each}
-{#if scope !== 'ADJUST'}
+{#if !['ADJUST', 'LOOK', 'TOP_UP'].includes(scope)}
   <details>
     <summary class="flex min-h-11 cursor-pointer items-center font-semibold"
       >Done in another way?</summary

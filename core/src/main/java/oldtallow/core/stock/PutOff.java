@@ -29,7 +29,7 @@ public record PutOff(Scope then, String why) {
                         : Optional.empty();
             case EXCHANGE ->
                 Optional.of(new PutOff(Scope.ROADSIDE, "The next failure is where the rig happens to be."));
-            case ROADSIDE, FIRST_BUILD -> Optional.empty();
+            case LOOK, TOP_UP, ROADSIDE, FIRST_BUILD -> Optional.empty();
         };
     }
 }

@@ -29,6 +29,14 @@ class FirstBriefs {
     JobBrief of(WheelEnd end, Scope scope, Choices choices) {
         boolean isApprentice = CurrentPerson.now().role() == Role.APPRENTICE;
         var errors = new FieldErrors();
+        if (scope == Scope.TOP_UP && !scope.isPossibleOn(end.construction(), end.fittings())) {
+            errors.add(
+                    "scope",
+                    scope.words(),
+                    "is for a hub with a spring-loaded cap or oil in it; pump grease into another and it finds the seal."
+                            + " Inspect and repack instead");
+            errors.throwIfAny();
+        }
         return errors.require(errors.at(
                 "scope",
                 () -> new JobBrief(

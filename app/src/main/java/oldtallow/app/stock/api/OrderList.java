@@ -68,7 +68,7 @@ public class OrderList {
         if (job.wantedOn().isBefore(LocalDate.now(clock))) {
             errors.add("wantedOn", job.wantedOn(), "is over; give a day from today on");
         }
-        if (!job.scope().isPossibleOn(end.construction())) {
+        if (!job.scope().isPossibleOn(end.construction(), end.fittings())) {
             errors.add(
                     "scope",
                     job.scope(),

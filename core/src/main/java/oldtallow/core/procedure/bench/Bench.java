@@ -226,7 +226,11 @@ public record Bench<H extends BuiltHub>(
 
     /** What it does to the wheel end, as the almanac counts it. */
     public DueAction does() {
-        if (!plan.brief().scope().opens()) {
+        Scope scope = plan.brief().scope();
+        if (!scope.setsNut()) {
+            return scope == Scope.LOOK ? DueAction.INSPECT : DueAction.TOP_UP;
+        }
+        if (!scope.opens()) {
             return DueAction.ADJUST;
         }
         return renewedInPlan().containsAll(EnumSet.of(Part.INBOARD_CONE, Part.OUTBOARD_CONE))

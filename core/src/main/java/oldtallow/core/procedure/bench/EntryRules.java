@@ -88,10 +88,12 @@ public final class EntryRules<H extends BuiltHub> {
             }
             case JobEntry.Scoped(Scope scope, var choices, String reason) -> {
                 refuseUnless(
-                        scope.isPossibleOn(bench.end().construction()),
+                        scope.isPossibleOn(
+                                bench.end().construction(), bench.end().fittings()),
                         "scope",
                         scope.words(),
-                        "is not possible on a " + bench.end().construction().words());
+                        "is not possible on a " + bench.end().construction().words()
+                                + " with what closes and fills it");
                 refuseUnless(
                         bench.done().isEmpty() || scope != Scope.FIRST_BUILD,
                         "scope",

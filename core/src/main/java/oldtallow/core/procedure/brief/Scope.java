@@ -1,10 +1,16 @@
 package oldtallow.core.procedure.brief;
 
+import java.util.EnumSet;
 import oldtallow.core.fastening.sequence.ProcedureId;
 import oldtallow.core.hub.Construction;
+import oldtallow.core.hub.Fittings;
+import oldtallow.core.hub.Fittings.CapKind;
+import oldtallow.core.hub.Fittings.CavityFill;
 
 /** How far a job goes. */
 public enum Scope {
+    LOOK("look only", "Heat, spin, rock, and what shows under the cap; nothing else comes apart."),
+    TOP_UP("top up only", "Grease through the cap's nipple, or oil to its mark; nothing comes apart."),
     ADJUST("adjust only", "Take up or back off the nut; nothing else comes apart."),
     REPACK("inspect and repack", "Strip, clean, judge, new grease and seal; bearings stay where they pass."),
     RENEW("renew bearings and races", "New cups and cones in the same hub."),
@@ -29,9 +35,16 @@ public enum Scope {
         return means;
     }
 
+    /** As below; and what is topped up has to have where to put it: a spring-loaded cap, or oil. */
+    public boolean isPossibleOn(Construction construction, Fittings fittings) {
+        boolean takesMore = fittings.cap() == CapKind.SPRING_LOADED || fittings.cavity() == CavityFill.OIL;
+        return isPossibleOn(construction) && (this != TOP_UP || takesMore);
+    }
+
     /** An upright with bearings in it is no hub that could be exchanged at the axle, and its pair is work for a bench. */
     public boolean isPossibleOn(Construction construction) {
-        return construction != Construction.SPACER_SET || (this != EXCHANGE && this != ROADSIDE);
+        return construction != Construction.SPACER_SET
+                || !EnumSet.of(EXCHANGE, ROADSIDE, TOP_UP).contains(this);
     }
 
     /** By which procedure the nut is set where nobody chose one: at the roadside there is no torque wrench. */
@@ -40,9 +53,14 @@ public enum Scope {
         return this == ROADSIDE && !leavesTheNut ? ProcedureId.LOCK_AND_FREE : governing;
     }
 
-    /** Whether bearings are put on the spindle: everything but adjusting. */
+    /** Whether the bearings are reached, and with them everything that is left closed by looking, topping up and adjusting. */
     public boolean opens() {
-        return this != ADJUST;
+        return !EnumSet.of(LOOK, TOP_UP, ADJUST).contains(this);
+    }
+
+    /** Whether the nut is set: not by looking, and not by topping up. */
+    public boolean setsNut() {
+        return this != LOOK && this != TOP_UP;
     }
 
     /** Whether a new hub goes on, or one on an axle that never ran. */
@@ -52,7 +70,7 @@ public enum Scope {
 
     /** Whether the hub comes off. */
     public boolean strips() {
-        return this != ADJUST && this != FIRST_BUILD;
+        return opens() && this != FIRST_BUILD;
     }
 
     /** Whether both bearings are new whatever is found. */

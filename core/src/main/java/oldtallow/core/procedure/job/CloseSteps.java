@@ -111,7 +111,8 @@ final class CloseSteps {
                     only(Situation::hasRun, how("As after setting, and no worse than the first look.")),
                     see("close.rock-as-set", "the rock is what it was after setting"),
                     after(CLOSED, StepIds.CLOSE_WHEEL),
-                    takes(20)),
+                    takes(20),
+                    when(Situation::reachesNut)),
             step(
                     StepIds.CLOSE_DOWN,
                     Stage.CLOSE,
@@ -129,7 +130,8 @@ final class CloseSteps {
                             StepIds.CLOSE_END_COVER,
                             StepIds.CLOSE_HUB_COVER,
                             StepIds.CLOSE_CIRCLIP),
-                    takes(60)),
+                    takes(60),
+                    when(PrepareSteps::isRaised)),
             step(
                     StepIds.CLOSE_OIL,
                     Stage.CLOSE,
@@ -141,7 +143,7 @@ final class CloseSteps {
                     must("close.oil-level", "the level stands at its mark again and nothing drips"),
                     after(StepIds.CLOSE_DOWN, StepIds.CLOSE_CAP, StepIds.CLOSE_HALF_SHAFT),
                     takes(600),
-                    when(OpenSteps::drains)),
+                    when(s -> OpenSteps.drains(s) && (s.reachesNut() || s.isTopUp()))),
             step(
                     StepIds.CLOSE_WHEEL_NUTS,
                     Stage.CLOSE,
@@ -188,7 +190,8 @@ final class CloseSteps {
                     why("Nothing proves a setting like a few warm kilometres."),
                     how("About " + AfterDrive.ENOUGH_KM + " km: less says nothing."),
                     only(Situation::hasBrake, how("Brakes used little, they heat the hub too.")),
-                    takes(1200)),
+                    takes(1200),
+                    when(Situation::reachesNut)),
             step(
                     StepIds.PROVE_TEMPERATURE,
                     Stage.PROVE,
@@ -200,7 +203,8 @@ final class CloseSteps {
                     only(s -> !s.isRoadside(), with(Tool.THERMOMETER)),
                     read(ReadingKind.HUB_TEMPERATURE, ReadingKind.OTHER_HUB_TEMPERATURE),
                     must(Check.Meaning.WARM_AT_MOST, "prove.warm", "warm at most, and like the other side"),
-                    after(StepIds.PROVE_DRIVE)),
+                    after(StepIds.PROVE_DRIVE),
+                    when(Situation::reachesNut)),
             step(
                     StepIds.PROVE_OIL,
                     Stage.PROVE,
@@ -209,7 +213,7 @@ final class CloseSteps {
                     using(Supply.GEAR_OIL),
                     see("prove.oil-level", "the level stands at its mark and nothing drips"),
                     after(StepIds.PROVE_DRIVE),
-                    when(OpenSteps::drains)),
+                    when(s -> OpenSteps.drains(s) && s.reachesNut())),
             step(
                     StepIds.PROVE_ROCK,
                     Stage.PROVE,
@@ -229,7 +233,7 @@ final class CloseSteps {
                     takes(300),
                     // nobody jacks a rig up twice at the roadside: it is felt at each stop, and looked at in the
                     // workshop
-                    when(s -> !s.isRoadside())),
+                    when(s -> !s.isRoadside() && s.reachesNut())),
             step(
                     StepIds.PROVE_NUTS_AGAIN,
                     Stage.PROVE,

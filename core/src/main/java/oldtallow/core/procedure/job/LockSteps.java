@@ -88,7 +88,7 @@ final class LockSteps {
                             StepIds.NUT_STOP,
                             StepIds.NUT_PLAY,
                             StepIds.NUT_FULL_TORQUE),
-                    when(s -> s.fastening() == Fastening.NUT_AND_TANG_WASHER)),
+                    when(s -> s.fastening() == Fastening.NUT_AND_TANG_WASHER && s.reachesNut())),
             step(StepIds.CLOSE_LOCK_PLATE, Stage.CLOSE, "Lock plate on", on(Part.LOCK_PLATE)),
             step(
                     StepIds.CLOSE_LOCK_SCREWS,
@@ -148,7 +148,8 @@ final class LockSteps {
                             StepIds.CLOSE_LOCK_SCREWS,
                             StepIds.CLOSE_TANG,
                             StepIds.CLOSE_PLAY_LOCKED,
-                            StepIds.CLOSE_OUTER_NUT)),
+                            StepIds.CLOSE_OUTER_NUT),
+                    when(Situation::reachesNut)),
             step(
                     StepIds.CLOSE_PUMP,
                     Stage.CLOSE,
@@ -278,7 +279,7 @@ final class LockSteps {
                     must("close.piston-up", "the piston has risen and is not at its end"),
                     after(StepIds.CLOSE_CAP),
                     takes(90),
-                    when(s -> isSpringLoaded(s) && s.moves(Part.CAP))),
+                    when(s -> isSpringLoaded(s) && (s.moves(Part.CAP) || s.isTopUp()))),
             step(StepIds.CLOSE_CAP_PLUG, Stage.CLOSE, "Rubber plug in", on(Part.CAP_PLUG)));
 
     private LockSteps() {}

@@ -102,7 +102,7 @@ final class NutSteps {
                             s -> s.fastening() != Fastening.TWO_NUTS,
                             must(Check.Meaning.SETTING_RECORDED, "nut.recorded", "the setting is recorded")),
                     after(StepIds.NUT_FINE, StepIds.NUT_RELEASE, StepIds.NUT_SEAT),
-                    when(NutSteps::isSet)),
+                    when(s -> s.reachesNut() && isSet(s))),
             step(
                     StepIds.NUT_PLAY,
                     Stage.SET_NUT,
@@ -115,7 +115,7 @@ final class NutSteps {
                     after(StepIds.NUT_STOP),
                     takes(60),
                     // at the roadside it is felt once it is locked
-                    when(s -> isSet(s) && s.fastening() != Fastening.TWO_NUTS && !s.isRoadside())),
+                    when(s -> s.reachesNut() && isSet(s) && s.fastening() != Fastening.TWO_NUTS && !s.isRoadside())),
             step(
                     StepIds.NUT_FULL_TORQUE,
                     Stage.SET_NUT,
@@ -137,7 +137,7 @@ final class NutSteps {
                     must("nut.torque-recorded", "the torque is recorded"),
                     must("nut.free-at-torque", "at full torque it turns freely and does not rock"),
                     after(StepIds.HUB_NUT, StepIds.STRIP_TANG, StepIds.HUB_CALIPER),
-                    when(s -> !isSet(s))),
+                    when(s -> s.reachesNut() && !isSet(s))),
             step(
                     StepIds.NUT_SHOWN,
                     Stage.SET_NUT,
@@ -145,7 +145,7 @@ final class NutSteps {
                     byMechanic(),
                     must("nut.shown-good", "a mechanic felt the setting"),
                     after(StepIds.NUT_STOP, StepIds.NUT_PLAY, StepIds.NUT_FULL_TORQUE),
-                    when(s -> s.brief().worker() == JobBrief.Worker.APPRENTICE)));
+                    when(s -> s.reachesNut() && s.brief().worker() == JobBrief.Worker.APPRENTICE)));
 
     private NutSteps() {}
 
@@ -155,7 +155,7 @@ final class NutSteps {
     }
 
     private static boolean has(Situation s, StepKind kind) {
-        return isSet(s) && !procedure(s).steps(kind).isEmpty();
+        return s.reachesNut() && isSet(s) && !procedure(s).steps(kind).isEmpty();
     }
 
     private static AdjustmentProcedure procedure(Situation s) {

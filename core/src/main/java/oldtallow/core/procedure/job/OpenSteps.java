@@ -107,7 +107,7 @@ final class OpenSteps {
                     using(Supply.RAGS),
                     after(StepIds.STRIP_WHEEL, StepIds.STRIP_DRUM, StepIds.STRIP_CALIPER),
                     takes(300),
-                    when(s -> drains(s) && s.hasRun())),
+                    when(s -> drains(s) && s.hasRun() && s.reachesNut())),
             step(StepIds.STRIP_CAP_PLUG, Stage.STRIP, "Rubber plug out", off(Part.CAP_PLUG), takes(10)),
             step(
                     StepIds.STRIP_CAP,
@@ -201,7 +201,7 @@ final class OpenSteps {
                     why("Now only the bearings can growl."),
                     see("look.spun-again", "what it sounds like without the shaft noted"),
                     after(StepIds.STRIP_HALF_SHAFT, StepIds.STRIP_DRIVE_FLANGE, StepIds.STRIP_LOCKING_HUB),
-                    when(s -> s.brief().construction().isDriven() && s.isLookedAtFirst())),
+                    when(s -> s.brief().construction().isDriven() && s.isLookedAtFirst() && s.reachesNut())),
             step(
                     StepIds.STRIP_LOOK_GREASE,
                     Stage.STRIP,
@@ -219,7 +219,7 @@ final class OpenSteps {
                     with(Tool.LAMP),
                     see("look.grease-seen", "what it was like, nut and lock as found noted"),
                     after(StepIds.STRIP_CAP, StepIds.STRIP_FLANGE_GASKET, StepIds.STRIP_HALF_SHAFT),
-                    when(Situation::isLookedAtFirst)));
+                    when(s -> s.isLookedAtFirst() && (s.reachesNut() || s.moves(Part.CAP)))));
 
     private OpenSteps() {}
 

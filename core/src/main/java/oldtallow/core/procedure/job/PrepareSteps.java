@@ -88,7 +88,7 @@ final class PrepareSteps {
                             "None to be found: common practice governs, and the sheet says so."),
                     with(Tool.MANUAL),
                     takes(300),
-                    when(s -> !s.brief().known().figures() && !s.isRoadside())),
+                    when(s -> !s.brief().known().figures() && !s.isRoadside() && s.reachesNut())),
             step(
                     StepIds.PREPARE_ODOMETER,
                     Stage.PREPARE,
@@ -131,7 +131,8 @@ final class PrepareSteps {
                     why("Half the day goes when the seal is at the other end of town."),
                     how("Hold each number against the list.", "What is always new goes on no rig twice."),
                     see("prepare.parts-here", "everything on the list is here"),
-                    takes(120)),
+                    takes(120),
+                    when(Situation::reachesNut)),
             step(
                     StepIds.PREPARE_BAG,
                     Stage.PREPARE,
@@ -178,7 +179,8 @@ final class PrepareSteps {
                     with(Tool.JACK, Tool.STANDS),
                     must("raise.on-stands", "it stands on stands and does not move when pushed"),
                     after(StepIds.RAISE_CHOCK, StepIds.RAISE_CRACK_NUTS),
-                    takes(240)),
+                    takes(240),
+                    when(PrepareSteps::isRaised)),
             step(
                     StepIds.LOOK_SPIN,
                     Stage.FIRST_LOOK,
@@ -217,7 +219,12 @@ final class PrepareSteps {
                             s -> s.fittings().cap() == CapKind.SPRING_LOADED && s.moves(Part.CAP),
                             how("A little past its spring-loaded cap is no failed seal.")),
                     using(Supply.RAGS),
-                    when(Situation::isLookedAtFirst)));
+                    when(s -> s.hasRun() && !s.isRoadside())));
 
     private PrepareSteps() {}
+
+    /** Oil is topped up, and its level read, with the rig on its wheels. */
+    static boolean isRaised(Situation s) {
+        return !(s.isTopUp() && GreaseSteps.isOil(s));
+    }
 }

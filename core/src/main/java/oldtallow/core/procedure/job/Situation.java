@@ -10,6 +10,7 @@ import oldtallow.core.hub.Construction;
 import oldtallow.core.hub.Fastening;
 import oldtallow.core.hub.Fittings;
 import oldtallow.core.hub.Fittings.BrakeKind;
+import oldtallow.core.hub.Fittings.CapKind;
 import oldtallow.core.hub.Fittings.SnapRing;
 import oldtallow.core.hub.part.Part;
 import oldtallow.core.hub.part.Stack;
@@ -73,6 +74,15 @@ record Situation(JobBrief brief, Stack stack, Map<Part, Kind> putOn) {
         return brief.scope();
     }
 
+    /** Whether the nut is touched, or what a spacer set is tried. */
+    boolean reachesNut() {
+        return brief.scope().setsNut();
+    }
+
+    boolean isTopUp() {
+        return brief.scope() == Scope.TOP_UP;
+    }
+
     boolean isOn(Construction... constructions) {
         return Set.of(constructions).contains(brief.construction());
     }
@@ -95,7 +105,7 @@ record Situation(JobBrief brief, Stack stack, Map<Part, Kind> putOn) {
 
     /** At the roadside what failed is known, and what is left of the light is for getting home (common practice). */
     boolean isLookedAtFirst() {
-        return hasRun() && !isRoadside();
+        return hasRun() && !isRoadside() && !isTopUp();
     }
 
     /** Whether old parts come off: everything but a first build. */
@@ -107,7 +117,7 @@ record Situation(JobBrief brief, Stack stack, Map<Part, Kind> putOn) {
         return brief.scope().strips();
     }
 
-    /** Whether bearings are put on a spindle: everything but adjusting. */
+    /** Whether the bearings are reached. */
     boolean assembles() {
         return brief.scope().opens();
     }
@@ -138,11 +148,18 @@ record Situation(JobBrief brief, Stack stack, Map<Part, Kind> putOn) {
 
     private static Set<Part> moved(JobBrief brief, Stack stack) {
         EnumSet<Part> moved = EnumSet.noneOf(Part.class);
-        if (brief.scope() == Scope.ADJUST) {
-            moved.addAll(movedByAdjusting(stack));
-        } else {
-            stack.parts().forEach(one -> moved.add(one.part()));
+        switch (brief.scope()) {
+            case TOP_UP -> {}
+            case LOOK -> {
+                // through a window the oil is seen with the cap on
+                if (brief.fittings().cap() != CapKind.OIL_WINDOW) {
+                    moved.addAll(EnumSet.of(Part.CAP_PLUG, Part.CAP));
+                }
+            }
+            case ADJUST -> moved.addAll(movedByAdjusting(stack));
+            default -> stack.parts().forEach(one -> moved.add(one.part()));
         }
+        moved.removeIf(part -> !stack.has(part));
         if (brief.scope() == Scope.REPACK) {
             keepCups(brief, moved);
         }

@@ -52,7 +52,7 @@ final class StripSteps {
                     with(Tool.COLD_CHISEL, Tool.HAMMER, Tool.GOGGLES),
                     careful(Caution.STEEL_CHIPS),
                     after(StepIds.STRIP_LOOK_GREASE),
-                    when(s -> s.fastening() == Fastening.NUT_AND_TANG_WASHER && s.hasRun())),
+                    when(s -> s.fastening() == Fastening.NUT_AND_TANG_WASHER && s.hasRun() && s.reachesNut())),
             step(
                     StepIds.STRIP_LOCK_SCREWS,
                     Stage.STRIP,

@@ -12,7 +12,7 @@ import org.junit.jupiter.api.Test;
 class EveryPlanTest {
 
     /** Constructions with scopes × locks. */
-    private static final int LOCKED = 64 * 7;
+    private static final int LOCKED = 85 * 7;
 
     @Test
     void everyPlanOfEveryProcedureCanBeDoneInTheShop() {
@@ -22,7 +22,7 @@ class EveryPlanTest {
     @Test
     void everyPlanOfEveryNutCanBeDoneInTheShop() {
         int newHubs = 21;
-        assertThat(allCanBeDone(Briefs.everyNut())).isEqualTo((newHubs * 4 + (64 - newHubs) * 3) * 7 * 2 * 14);
+        assertThat(allCanBeDone(Briefs.everyNut())).isEqualTo((newHubs * 4 + (85 - newHubs) * 3) * 7 * 2 * 14);
     }
 
     @Test

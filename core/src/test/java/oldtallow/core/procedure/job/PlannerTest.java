@@ -13,6 +13,8 @@ import oldtallow.core.fastening.sequence.ProcedureId;
 import oldtallow.core.fastening.sequence.StandardProcedures;
 import oldtallow.core.hub.Construction;
 import oldtallow.core.hub.Fastening;
+import oldtallow.core.hub.Fittings;
+import oldtallow.core.hub.HubPreset;
 import oldtallow.core.hub.part.Part;
 import oldtallow.core.hub.part.StackedPart;
 import oldtallow.core.procedure.brief.Choices;
@@ -394,6 +396,48 @@ class PlannerTest {
                 .flatMap(step -> step.moves().stream())
                 .filter(move -> which.test(move.kind()))
                 .map(PartMove::part)
+                .toList();
+    }
+
+    /** Common practice: heat, spin, rock, behind it, under the cap; and then it comes down and is remembered. */
+    @Test
+    void looksWithoutTakingAnythingApart() {
+        assertThat(ids(Scope.LOOK, Construction.STEPPED_BRAKED))
+                .containsExactly(
+                        "look.temperature",
+                        "prepare.odometer",
+                        "raise.chock",
+                        "raise.jack",
+                        "look.spin",
+                        "look.rock",
+                        "look.leak",
+                        "strip.cap",
+                        "strip.look-grease",
+                        "close.cap",
+                        "close.down",
+                        "remember.next");
+        assertThat(ids(Scope.LOOK, Construction.OIL_BATH_HEAVY))
+                .as("the oil shows through its window")
+                .doesNotContain("strip.drain", "strip.cap", "close.oil");
+    }
+
+    @Test
+    void topsUpThroughTheNippleOrToTheMark() {
+        assertThat(ids(Scope.TOP_UP, Construction.STRAIGHT_SPINDLE))
+                .containsSubsequence("raise.jack", "look.leak", "close.cap-fill", "close.down")
+                .doesNotContain("strip.cap", "nut.seat");
+        assertThat(ids(Scope.TOP_UP, Construction.OIL_BATH_HEAVY))
+                .contains("close.oil")
+                .doesNotContain("raise.jack", "strip.drain");
+        Fittings plain = HubPreset.of(Construction.STEPPED_BRAKED).fittings();
+        assertThat(Scope.TOP_UP.isPossibleOn(Construction.STEPPED_BRAKED, plain))
+                .as("pumped into it, grease finds the seal")
+                .isFalse();
+    }
+
+    private static List<String> ids(Scope scope, Construction construction) {
+        return Planner.plan(Briefs.of(construction, scope)).steps().stream()
+                .map(Step::id)
                 .toList();
     }
 }

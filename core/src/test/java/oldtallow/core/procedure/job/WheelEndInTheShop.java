@@ -250,10 +250,10 @@ final class WheelEndInTheShop {
                 return Optional.of(entry.part() + " goes back without having been judged");
             }
         }
-        if (brief.setsByNut()
-                ? plan.find("nut.stop").isEmpty()
-                : plan.find("nut.full-torque").isEmpty()) {
-            return Optional.of("the nut is not set");
+        boolean isSet =
+                plan.find(brief.setsByNut() ? "nut.stop" : "nut.full-torque").isPresent();
+        if (isSet != brief.scope().setsNut()) {
+            return Optional.of(isSet ? "a nut that nobody touches is set" : "the nut is not set");
         }
         boolean newPair = puts.get(INBOARD_CONE) != null && puts.get(INBOARD_CONE) != Kind.REFIT;
         if (has.contains(SPACER) && newPair && puts.get(SPACER) == Kind.REFIT) {
