@@ -41,6 +41,8 @@
   let panes = $state<HTMLElement | null>(null)
   let panel = $state<HTMLElement | null>(null)
   let pane = 0
+  /** Just come from the nut dial, where the setting was saved and is as it should be. */
+  let saved = $state(false)
   let line = $state.raw<JobLine | null>(null)
 
   /** A new step, or the wait for a part, begins at its top: on a desk in its panel, on a phone in the page. */
@@ -53,10 +55,17 @@
 
   /** The press that led to the nut dial said that all of the run was done: once the setting is saved, it is. */
   async function comesFromDial(): Promise<void> {
-    if (page.url.searchParams.get('set') === null) return
+    const set = page.url.searchParams.get('set')
+    if (set === null) return
+    saved = set === 'inside'
     replaceState(`/bench/${jobId}`, {})
     bench.leaving = false
     if (bench.run?.stop === 'SETTING' && bench.move.does === 'run') await bench.finishRun()
+  }
+
+  function onpress(): void {
+    saved = false
+    press(bench)
   }
 
   /** On a phone: step, section and tray stand side by side. */
@@ -81,7 +90,7 @@
       () => void bench.load(),
     )
     line = opened
-    const removeKeys = keys.add(benchKeys(bench, nextPane))
+    const removeKeys = keys.add(benchKeys(bench, nextPane, onpress))
     return () => {
       opened.close()
       removeKeys()
@@ -138,7 +147,12 @@
       >
         <OutboxStrip {jobId} />
         <LineStrip {bench} {line} />
-        <MainAction {bench} mayRelease={session.mayManage} onpress={() => press(bench)} />
+        {#if saved}
+          <p role="status" class="pb-1.5 font-semibold text-verdigris">
+            The setting is on record, inside its window.
+          </p>
+        {/if}
+        <MainAction {bench} mayRelease={session.mayManage} {onpress} />
       </div>
     </section>
     <section

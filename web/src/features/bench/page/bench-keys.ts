@@ -1,12 +1,15 @@
 import type { Bench } from '$features/bench/job'
 import type { keys } from '$features/keys'
-import { press } from './press'
 import { canSay, say } from './say'
 
 /** What the keys do at the bench. */
-export function benchKeys(bench: Bench, nextPane: () => void): Parameters<typeof keys.add>[0] {
+export function benchKeys(
+  bench: Bench,
+  nextPane: () => void,
+  onpress: () => void,
+): Parameters<typeof keys.add>[0] {
   return [
-    { keys: [' ', 'PageDown'], does: 'What the blue button says', run: () => press(bench) },
+    { keys: [' ', 'PageDown'], does: 'What the blue button says', run: onpress },
     { keys: ['PageUp'], does: 'Take the last press back', run: () => void bench.back() },
     { keys: ['z', 'Z'], ctrl: true, does: '', run: () => void bench.back() },
     { keys: ['p', 'P'], does: 'Step by step, or in runs', run: () => bench.changePace() },

@@ -17,17 +17,25 @@
 
   let { setting, wheelEndId, jobId = '' }: Props = $props()
 
-  onMount(() =>
-    jobId
-      ? keys.add([
-          {
-            keys: [' ', 'PageDown'],
-            does: 'Back to the bench',
-            run: () => void goto(`/bench/${jobId}?set=1`),
-          },
-        ])
-      : undefined,
+  /** What is as it should be asks for no further press; anything else is looked at first. */
+  const asItShouldBe = $derived(
+    setting.verdict === 'INSIDE' && (setting.certain || !setting.uncertainty),
   )
+
+  onMount(() => {
+    if (!jobId) return
+    if (asItShouldBe) {
+      void goto(`/bench/${jobId}?set=inside`)
+      return
+    }
+    return keys.add([
+      {
+        keys: [' ', 'PageDown'],
+        does: 'Back to the bench',
+        run: () => void goto(`/bench/${jobId}?set=1`),
+      },
+    ])
+  })
 </script>
 
 <div
@@ -54,7 +62,7 @@
       <a href={`/wheel-ends/${wheelEndId}`} class="ml-1 font-semibold">To the wheel end</a>
     {/if}
   </p>
-  {#if jobId}
+  {#if jobId && !asItShouldBe}
     <a
       href={`/bench/${jobId}?set=1`}
       class="flex min-h-14 w-full items-center justify-between rounded-plate bg-grease-fill px-4 type-card text-on-grease no-underline"

@@ -244,12 +244,21 @@ class BenchIT {
         page.keyboard().press(key);
         assertThat(page.getByText(": lock it, then read the play.")).isVisible();
         page.keyboard().press(key);
-        assertThat(page.getByRole(
-                        AriaRole.LINK, new Page.GetByRoleOptions().setName(Pattern.compile("Back to the bench"))))
-                .isVisible();
+        return turned + 3 + (isBackByItself(page) ? 0 : backToTheBench(page, key));
+    }
+
+    /** A setting that is as it should be leads back to the bench; any other is looked at first. */
+    static boolean isBackByItself(Page page) {
+        Locator back = page.getByRole(
+                AriaRole.LINK, new Page.GetByRoleOptions().setName(Pattern.compile("Back to the bench")));
+        page.waitForCondition(() -> page.url().contains("/bench/") || back.count() > 0);
+        return page.url().contains("/bench/");
+    }
+
+    private static int backToTheBench(Page page, String key) {
         page.keyboard().press(key);
         page.waitForURL("**/bench/*");
-        return turned + 4;
+        return 1;
     }
 
     /** Until what was pressed has been answered. */

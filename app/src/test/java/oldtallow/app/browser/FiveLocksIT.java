@@ -185,10 +185,10 @@ class FiveLocksIT {
         press(page, page.getByLabel("Readings so far"));
         assertThat(page.getByLabel("Readings so far")).containsText("0.076 mm");
         page.keyboard().press("s");
-        Locator back = page.getByRole(AriaRole.LINK, named("Back to the bench"));
-        assertThat(back).isVisible();
-        back.click();
-        page.waitForURL("**/bench/*");
+        if (!BenchIT.isBackByItself(page)) {
+            page.getByRole(AriaRole.LINK, named("Back to the bench")).click();
+            page.waitForURL("**/bench/*");
+        }
         assertThat(action(page)).isEnabled();
     }
 

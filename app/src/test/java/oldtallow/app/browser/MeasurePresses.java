@@ -25,9 +25,18 @@ import tools.jackson.databind.JsonNode;
 @ExtendWith(OldTallowExtension.class)
 class MeasurePresses {
 
-    private static final List<String> SCOPES = List.of("REPACK", "RENEW", "ADJUST", "ROADSIDE");
+    private static final List<String> SCOPES = List.of("REPACK", "RENEW", "ADJUST", "ROADSIDE", "LOOK");
     private static final List<String> CONSTRUCTIONS = List.of(
-            "STRAIGHT_SPINDLE", "STEPPED_UNBRAKED", "STEPPED_BRAKED", "ROTOR_HUB", "CLASSIC_CAR", "DRIVE_FLANGE_FRONT");
+            "STRAIGHT_SPINDLE",
+            "STEPPED_UNBRAKED",
+            "STEPPED_BRAKED",
+            "GREASE_THROUGH",
+            "ROTOR_HUB",
+            "CLASSIC_CAR",
+            "FULL_FLOATING_REAR",
+            "DRIVE_FLANGE_FRONT",
+            "LOCKING_HUB_FRONT",
+            "OIL_BATH_HEAVY");
 
     @Test
     void countsThem(RunningOldTallow app, Browsers browsers) throws IOException {
