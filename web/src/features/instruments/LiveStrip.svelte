@@ -82,7 +82,7 @@
       type="button"
       class="min-h-16 rounded-plate bg-ink px-5 type-card text-wall disabled:bg-tray disabled:text-ink2 disabled:outline disabled:outline-ink2"
       disabled={!shown?.steady || live?.busy}
-      onclick={() => void take()}>Take it <KeyCap key="I" /></button
+      onclick={() => void take()}><span class="mr-2">Take it</span><KeyCap key="I" /></button
     >
     {#if shown?.trouble}
       <p role="alert" class="col-span-2 font-semibold text-oxide">{shown.trouble}</p>

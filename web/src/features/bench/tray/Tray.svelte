@@ -45,13 +45,14 @@
             }}
             class={[
               // nine of a stripped hub lie side by side
-              'flex max-w-[88px] min-w-[68px] flex-1 flex-col border-r border-line px-1.5 last:border-r-0',
+              'relative flex max-w-[88px] min-w-[72px] flex-1 flex-col border-r border-line px-1 last:border-r-0',
               part.inHand && 'outline-3 -outline-offset-3 outline-grease outline-dashed',
             ]}
           >
-            <p class="flex min-h-9 gap-1 text-label leading-tight font-bold">
-              <span class="type-num font-normal text-ink2">{i + 1}</span>{part.words}
-            </p>
+            <p class="min-h-9 text-label leading-tight font-bold">{part.words}</p>
+            <span class="absolute top-9 left-1 type-num text-label text-ink2" aria-hidden="true"
+              >{i + 1}</span
+            >
             <TrayPart part={part.part} drawn={part.drawn} {section} inHand={part.inHand} />
             <p class="flex items-start gap-1 pt-1 text-min leading-tight">
               <Mark shape={part.inHand ? 'inHand' : marks[part.fate]} size={18} />
