@@ -168,20 +168,7 @@ public record Bench<H extends BuiltHub>(
      * cone its cup.
      */
     public Set<Part> condemnable() {
-        Set<Part> parts = EnumSet.noneOf(Part.class);
-        plan.steps().stream()
-                .flatMap(step -> step.moves().stream())
-                .filter(move -> move.kind() == PartMove.Kind.REFIT)
-                .forEach(move -> parts.add(move.part()));
-        parts.addAll(newOn());
-        EnumSet.copyOf(parts).forEach(part -> part.otherRing().ifPresent(parts::add));
-        boolean hasLinings = plan.brief().stack().find(Part.LININGS).isPresent();
-        if (plan.brief().scope().strips()
-                && hasLinings
-                && !plan.brief().condemned().contains(Part.LININGS)) {
-            parts.add(Part.LININGS);
-        }
-        return parts;
+        return Condemnable.of(this);
     }
 
     /** New parts that were called for on the way and have not been said to be here. */
@@ -197,19 +184,6 @@ public record Bench<H extends BuiltHub>(
                 && done.stream()
                         .flatMap(one -> one.step().moves().stream())
                         .noneMatch(move -> parts.contains(move.part()));
-    }
-
-    /** What this job has put on new. */
-    private Set<Part> newOn() {
-        Set<Part> parts = EnumSet.noneOf(Part.class);
-        done.stream().flatMap(one -> one.step().moves().stream()).forEach(move -> {
-            if (move.kind() == PartMove.Kind.RENEW || move.kind() == PartMove.Kind.FIT) {
-                parts.add(move.part());
-            } else {
-                parts.remove(move.part());
-            }
-        });
-        return parts;
     }
 
     /** Parts that run in this hub and do not go back as they were. */

@@ -260,7 +260,7 @@ final class BenchReading<H extends BuiltHub> {
                 .flatMap(one -> one.step().moves().stream())
                 .filter(move -> move.part() == part)
                 .reduce((earlier, later) -> later)
-                .filter(last -> last.kind() == PartMove.Kind.RENEW || last.kind() == PartMove.Kind.FIT)
+                .filter(Condemnable::isNew)
                 .isPresent();
     }
 
