@@ -19,7 +19,7 @@
   import StepExtras from './StepExtras.svelte'
   import StageRail from './StageRail.svelte'
   import { HubBar, RoundPlan } from '$features/bench/round'
-  import { AtHubs, RunPanel, RunParts } from '$features/bench/run'
+  import { AtHubs, InHand, RunPanel } from '$features/bench/run'
   import { StepPanel } from '$features/bench/step'
   import { Tray } from '$features/bench/tray'
 
@@ -179,9 +179,7 @@
       aria-label="Tray"
       class="w-full flex-none snap-start px-2 pb-2 desk:col-start-1 desk:row-start-2 desk:w-auto"
     >
-      {#if bench.run && !job.waits}
-        <div class="hidden px-2 pb-2 desk:block"><RunParts {bench} run={bench.run} inRow /></div>
-      {/if}
+      {#if !job.waits}<div class="hidden px-2 pb-2 desk:block"><InHand {bench} /></div>{/if}
       <p class="px-2 text-label text-ink2">Off left to right, back right to left</p>
       <Tray parts={job.parts.tray} section={bench.section} />
     </section>

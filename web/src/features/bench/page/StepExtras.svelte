@@ -4,6 +4,7 @@
   import type { Bench } from '$features/bench/job'
   import { Absent, StepActions } from '$features/bench/otherwise'
   import { StepPhotos } from '$features/bench/step'
+  import { PlateRow } from '$features/plates'
   import { canSay, say } from './say'
 
   interface Props {
@@ -14,8 +15,12 @@
 
   /** Of several lines each has its own. */
   const isAlone = $derived((bench.run?.steps.length ?? 1) === 1)
+
+  /** Of the step that stands there alone; a line of several has its own. */
+  const plates = $derived(bench.asking && isAlone ? bench.asking.plates : [])
 </script>
 
+{#if plates.length > 0}<div class="mt-3 desk:hidden"><PlateRow ids={plates} /></div>{/if}
 <Absent {bench} />
 {#if bench.step}
   {@const step = bench.step}

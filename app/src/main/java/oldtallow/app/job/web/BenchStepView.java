@@ -3,6 +3,7 @@ package oldtallow.app.job.web;
 import java.util.List;
 import java.util.Set;
 import oldtallow.app.register.model.WheelEnd;
+import oldtallow.core.fastening.thread.ThreadHand;
 import oldtallow.core.hub.part.Part;
 import oldtallow.core.hub.section.PartName;
 import oldtallow.core.procedure.bench.Bench;
@@ -13,6 +14,7 @@ import oldtallow.core.procedure.step.Aid;
 import oldtallow.core.procedure.step.Caution;
 import oldtallow.core.procedure.step.Check;
 import oldtallow.core.procedure.step.PartMove;
+import oldtallow.core.procedure.step.Plate;
 import oldtallow.core.procedure.step.Stage;
 import oldtallow.core.procedure.step.Step;
 import oldtallow.core.procedure.step.Supply;
@@ -30,6 +32,7 @@ import org.jspecify.annotations.Nullable;
  * @param asks what is asked of the first look
  * @param judges what is judged at it
  * @param aid what can be worked out beside it
+ * @param plates how it is done on this hub, drawn
  * @param absentable whether what it is about is not on every hub, and has not come off this one on this job
  * @param once whether it is done once for the rig, whatever number of hubs are worked on
  */
@@ -55,6 +58,7 @@ record BenchStepView(
         List<Sign.Kind> asks,
         @Nullable JudgedItem judges,
         @Nullable Aid aid,
+        List<Plate> plates,
         boolean absentable,
         boolean once) {
 
@@ -94,8 +98,15 @@ record BenchStepView(
                 step.asks(),
                 step.verdictOn().orElse(null),
                 step.aid().orElse(null),
+                step.plates().stream()
+                        .filter(plate -> !plate.turnsTheNut() || turnsRight(bench.end()))
+                        .toList(),
                 bench.mayBeAbsent(step),
                 Reach.of(step) == Reach.RIG);
+    }
+
+    private static boolean turnsRight(WheelEnd end) {
+        return end.build().thread().hand() == ThreadHand.RIGHT;
     }
 
     /** The same without a number that is not asked for. */
@@ -122,6 +133,7 @@ record BenchStepView(
                 asks,
                 judges,
                 aid,
+                plates,
                 absentable,
                 once);
     }

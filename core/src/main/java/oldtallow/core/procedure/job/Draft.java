@@ -128,7 +128,8 @@ final class Draft {
                 !byMechanic.isEmpty(),
                 aids.stream().findFirst(),
                 asks,
-                verdicts.stream().findFirst());
+                verdicts.stream().findFirst(),
+                StepPlates.of(id, situation));
     }
 
     /** The step as a job has it; empty where it does not have it. */

@@ -24,6 +24,7 @@ import oldtallow.core.quantity.ReadingKind;
  * @param aid what can be worked out beside it
  * @param asks what is asked at it of the first look
  * @param verdictOn what gets its verdict at it
+ * @param plates how it is done, drawn; the most telling first
  */
 public record Step(
         String id,
@@ -44,7 +45,8 @@ public record Step(
         boolean byMechanic,
         Optional<Aid> aid,
         List<Sign.Kind> asks,
-        Optional<JudgedItem> verdictOn) {
+        Optional<JudgedItem> verdictOn,
+        List<Plate> plates) {
 
     public Step {
         how = List.copyOf(how);
@@ -57,6 +59,7 @@ public record Step(
         checks = List.copyOf(checks);
         asks = List.copyOf(asks);
         after = Set.copyOf(after);
+        plates = List.copyOf(plates);
     }
 
     /** The same step with other ones before it. */
@@ -80,7 +83,8 @@ public record Step(
                 byMechanic,
                 aid,
                 asks,
-                verdictOn);
+                verdictOn,
+                plates);
     }
 
     /** Whether one of the checks that were met means this. */
