@@ -30,8 +30,17 @@
     ghost: 'fill-none stroke-ink',
     arrow: 'fill-none stroke-grease',
   }
-  const widths: Partial<Record<Look, number>> = { arrow: 4, good: 6, thin: 1.4, line: 2.4, mark: 2.6 }
-  const hatch: Partial<Record<Look, string>> = { cut: `url(#${uid}-cut)`, ring: `url(#${uid}-ring)` }
+  const widths: Partial<Record<Look, number>> = {
+    arrow: 4,
+    good: 6,
+    thin: 1.4,
+    line: 2.4,
+    mark: 2.6,
+  }
+  const hatch: Partial<Record<Look, string>> = {
+    cut: `url(#${uid}-cut)`,
+    ring: `url(#${uid}-ring)`,
+  }
 </script>
 
 <figure class={['rounded-plate border border-ink bg-sheet', extra]}>
@@ -65,12 +74,17 @@
       />
     {/each}
     {#each plate.words ?? [] as word (word.says)}
-      <text x={word.at[0]} y={word.at[1]} class="fill-ink text-[14px] font-semibold" aria-hidden="true"
-        >{word.says}</text
+      <text
+        x={word.at[0]}
+        y={word.at[1]}
+        class="fill-ink text-[14px] font-semibold"
+        aria-hidden="true">{word.says}</text
       >
     {/each}
   </svg>
-  <figcaption class="border-t border-rule px-2 py-1 text-label font-semibold">{plate.title}</figcaption>
+  <figcaption class="border-t border-rule px-2 py-1 text-label font-semibold">
+    {plate.title}
+  </figcaption>
 </figure>
 
 <style>

@@ -1,6 +1,7 @@
 import type { Schemas } from '$api/request'
 import { grease } from './grease'
 import { judge } from './judge'
+import { lock } from './lock'
 import { open } from './open'
 import { races } from './races'
 import { set } from './set'
@@ -14,6 +15,7 @@ export type PlateId = Schemas['BenchStepView']['plates'][number]
 export const plates: Record<PlateId, Plate> = {
   ...wheel,
   ...open,
+  ...lock,
   ...strip,
   ...judge,
   ...races,

@@ -2,17 +2,15 @@ import { arc, box, disc, path, poly, type Plate, type Shape } from './shapes'
 
 const coneRow = (x: number, y: number): readonly Shape[] => [
   { d: poly([x, y + 90], [x + 14, y], [x + 96, y], [x + 110, y + 90]), as: 'ring' },
-  ...[0, 1, 2, 3, 4].map(
-    (i): Shape => ({
-      d: poly(
-        [x + 6 + i * 20, y + 82],
-        [x + 18 + i * 16, y + 8],
-        [x + 30 + i * 16, y + 8],
-        [x + 22 + i * 20, y + 82],
-      ),
-      as: 'body',
-    }),
-  ),
+  ...[0, 1, 2, 3, 4].map((i): Shape => ({
+    d: poly(
+      [x + 6 + i * 20, y + 82],
+      [x + 18 + i * 16, y + 8],
+      [x + 30 + i * 16, y + 8],
+      [x + 22 + i * 20, y + 82],
+    ),
+    as: 'body',
+  })),
 ]
 
 /** Grease and seal. */
@@ -24,7 +22,10 @@ export const grease = {
       { d: 'M30 150c40 30 180 30 230 -6l20 16c-40 44 -230 44 -260 10Z', as: 'hand' },
       { d: 'M70 150c20 18 120 20 160 -4v-12h-160Z', as: 'grease' },
       ...coneRow(96, 44),
-      { d: 'M112 44c2 -10 8 -10 8 0M132 44c2 -12 8 -12 8 0M152 44c2 -10 8 -10 8 0M172 44c2 -12 8 -12 8 0', as: 'grease' },
+      {
+        d: 'M112 44c2 -10 8 -10 8 0M132 44c2 -12 8 -12 8 0M152 44c2 -10 8 -10 8 0M172 44c2 -12 8 -12 8 0',
+        as: 'grease',
+      },
       { d: 'M232 40v60', as: 'arrow', slides: [0, 8] },
     ],
     words: [{ at: [8, 24], says: 'worms out on top' }],
@@ -38,7 +39,10 @@ export const grease = {
       { d: 'M90 154h140l-24 34h-92Z', as: 'tool' },
       { d: 'M154 4h12v24h-12Z', as: 'tool' },
       { d: 'M160 8v16', as: 'arrow' },
-      { d: 'M96 84c-14 0 -14 8 -2 8M96 112c-14 0 -14 8 -2 8M224 84c14 0 14 8 2 8M224 112c14 0 14 8 2 8', as: 'grease' },
+      {
+        d: 'M96 84c-14 0 -14 8 -2 8M96 112c-14 0 -14 8 -2 8M224 84c14 0 14 8 2 8M224 112c14 0 14 8 2 8',
+        as: 'grease',
+      },
     ],
     words: [{ at: [228, 70], says: 'all round' }],
   },
@@ -50,7 +54,12 @@ export const grease = {
       { d: box(60, 99, 170, 10), as: 'grease' },
       { d: box(222, 60, 8, 40), as: 'grease' },
       { d: 'M80 26h170v22h-170Z', as: 'cut' },
-      { d: poly([214, 50], [250, 46], [250, 78], [214, 70]) + poly([80, 46], [112, 50], [112, 70], [80, 78]), as: 'body' },
+      {
+        d:
+          poly([214, 50], [250, 46], [250, 78], [214, 70]) +
+          poly([80, 46], [112, 50], [112, 70], [80, 78]),
+        as: 'body',
+      },
       { d: 'M20 96h40v16h-40Z', as: 'tool' },
       { d: path([206, 58], [126, 58]), as: 'arrow' },
       { d: path([74, 58], [40, 58]), as: 'arrow' },
@@ -131,4 +140,3 @@ export const grease = {
     ],
   },
 } satisfies Record<string, Plate>
-

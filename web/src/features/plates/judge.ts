@@ -27,8 +27,29 @@ export const judge = {
     alt: 'Many small dark holes along the path of the rollers, on cup and roller.',
     shapes: [
       ...race,
-      { d: spots([[60, 66, 2.4], [84, 74, 3], [108, 60, 2], [130, 72, 3.4], [152, 62, 2.4], [178, 74, 3], [204, 62, 2.2], [230, 76, 2.8], [256, 68, 2]]), as: 'bad' },
-      { d: spots([[184, 152, 2.4], [210, 164, 3], [236, 148, 2.2], [264, 160, 3]]), as: 'bad' },
+      {
+        d: spots([
+          [60, 66, 2.4],
+          [84, 74, 3],
+          [108, 60, 2],
+          [130, 72, 3.4],
+          [152, 62, 2.4],
+          [178, 74, 3],
+          [204, 62, 2.2],
+          [230, 76, 2.8],
+          [256, 68, 2],
+        ]),
+        as: 'bad',
+      },
+      {
+        d: spots([
+          [184, 152, 2.4],
+          [210, 164, 3],
+          [236, 148, 2.2],
+          [264, 160, 3],
+        ]),
+        as: 'bad',
+      },
     ],
     words: [{ at: [24, 160], says: 'renew' }],
   },
@@ -47,7 +68,10 @@ export const judge = {
     alt: 'Long lines torn along the running direction, on the roller ends and the rib most of all.',
     shapes: [
       ...race,
-      { d: 'M40 62c70 -18 150 -20 230 -4M52 72c70 -18 150 -18 212 -4M36 86c80 -22 170 -22 250 -2', as: 'mark' },
+      {
+        d: 'M40 62c70 -18 150 -20 230 -4M52 72c70 -18 150 -18 212 -4M36 86c80 -22 170 -22 250 -2',
+        as: 'mark',
+      },
       { d: 'M282 136v44M274 136v43', as: 'mark' },
     ],
     words: [{ at: [24, 160], says: 'ran dry: renew' }],
@@ -57,7 +81,14 @@ export const judge = {
     alt: 'Shallow dents across the raceway, as far apart as the rollers: from a blow, a hole in the road, or standing and shaking.',
     shapes: [
       ...race,
-      { d: [52, 100, 148, 196, 244].map((x) => `M${x} ${56 - Math.abs(148 - x) * -0.06}c-5 14 -5 26 0 40h8c5 -14 5 -26 0 -40Z`).join(''), as: 'bad' },
+      {
+        d: [52, 100, 148, 196, 244]
+          .map(
+            (x) => `M${x} ${56 - Math.abs(148 - x) * -0.06}c-5 14 -5 26 0 40h8c5 -14 5 -26 0 -40Z`,
+          )
+          .join(''),
+        as: 'bad',
+      },
     ],
     words: [{ at: [24, 160], says: 'a nail feels each' }],
   },
@@ -78,7 +109,15 @@ export const judge = {
     shapes: [
       ...race,
       { d: [56, 104, 152, 200, 248].map((x) => box(x, 44, 5, 54)).join(''), as: 'bad' },
-      { d: spots([[70, 82, 2], [122, 58, 2], [168, 86, 2.4], [220, 60, 2]]), as: 'bad' },
+      {
+        d: spots([
+          [70, 82, 2],
+          [122, 58, 2],
+          [168, 86, 2.4],
+          [220, 60, 2],
+        ]),
+        as: 'bad',
+      },
       { d: 'M120 130c8 10 12 16 12 22a12 12 0 0 1 -24 0c0 -6 4 -12 12 -22Z', as: 'grease' },
     ],
     words: [{ at: [24, 160], says: 'renew' }],

@@ -11,7 +11,12 @@ export const races = {
     alt: 'A cup lies flush and level on the mouth of its bore, thick edge down towards the shoulder, a film of oil outside.',
     shapes: [
       { d: bore, as: 'cut' },
-      { d: poly([100, 40], [114, 40], [126, 84], [100, 84]) + poly([220, 40], [206, 40], [194, 84], [220, 84]), as: 'ring' },
+      {
+        d:
+          poly([100, 40], [114, 40], [126, 84], [100, 84]) +
+          poly([220, 40], [206, 40], [194, 84], [220, 84]),
+        as: 'ring',
+      },
       { d: path([100, 62], [220, 62]), as: 'ghost' },
       { d: 'M160 6v28', as: 'arrow', slides: [0, 5] },
       { d: bottom, as: 'line' },
@@ -26,7 +31,12 @@ export const races = {
     alt: 'A cup has gone in crooked. The side that stands high is tapped down; the tight side is left alone. It goes tight: out and anew.',
     shapes: [
       { d: bore, as: 'cut' },
-      { d: poly([100, 72], [114, 66], [132, 108], [100, 122]) + poly([220, 26], [206, 32], [196, 78], [220, 70]), as: 'ring' },
+      {
+        d:
+          poly([100, 72], [114, 66], [132, 108], [100, 122]) +
+          poly([220, 26], [206, 32], [196, 78], [220, 70]),
+        as: 'ring',
+      },
       { d: 'M204 0h20v20h-20Z', as: 'tool' },
       { d: 'M244 4v36', as: 'arrow', slides: [0, 6] },
       { d: 'M96 34l14 14M110 34l-14 14', as: 'mark' },
@@ -39,7 +49,12 @@ export const races = {
     alt: 'A race driver rests on the thin edge of the cup that looks out. The raceway between is not touched.',
     shapes: [
       { d: bore, as: 'cut' },
-      { d: poly([100, 86], [112, 86], [126, 150], [100, 150]) + poly([220, 86], [208, 86], [194, 150], [220, 150]), as: 'ring' },
+      {
+        d:
+          poly([100, 86], [112, 86], [126, 150], [100, 150]) +
+          poly([220, 86], [208, 86], [194, 150], [220, 150]),
+        as: 'ring',
+      },
       { d: 'M102 70h116v16h-10l-2 -6h-92l-2 6h-10Z', as: 'tool' },
       { d: 'M150 20h20v50h-20Z', as: 'tool' },
       { d: 'M186 22v36', as: 'arrow', slides: [0, 6] },
@@ -56,8 +71,18 @@ export const races = {
     alt: 'The old cup, ground smaller outside so that it does not stick, upside down on the new one: thin edge on thin edge.',
     shapes: [
       { d: bore, as: 'cut' },
-      { d: poly([100, 96], [112, 96], [126, 150], [100, 150]) + poly([220, 96], [208, 96], [194, 150], [220, 150]), as: 'ring' },
-      { d: poly([104, 44], [128, 44], [113, 94], [104, 94]) + poly([216, 44], [192, 44], [207, 94], [216, 94]), as: 'brass' },
+      {
+        d:
+          poly([100, 96], [112, 96], [126, 150], [100, 150]) +
+          poly([220, 96], [208, 96], [194, 150], [220, 150]),
+        as: 'ring',
+      },
+      {
+        d:
+          poly([104, 44], [128, 44], [113, 94], [104, 94]) +
+          poly([216, 44], [192, 44], [207, 94], [216, 94]),
+        as: 'brass',
+      },
       { d: 'M96 28h128v14h-128Z', as: 'tool' },
       { d: 'M160 2v20', as: 'arrow', slides: [0, 5] },
       { d: bottom, as: 'line' },
@@ -89,7 +114,12 @@ export const races = {
     alt: 'A warmed hub and a frozen cup: the cup drops in square and is held down until it grips.',
     shapes: [
       { d: bore, as: 'cut' },
-      { d: poly([104, 50], [116, 50], [128, 100], [104, 100]) + poly([216, 50], [204, 50], [192, 100], [216, 100]), as: 'ring' },
+      {
+        d:
+          poly([104, 50], [116, 50], [128, 100], [104, 100]) +
+          poly([216, 50], [204, 50], [192, 100], [216, 100]),
+        as: 'ring',
+      },
       { d: 'M160 16v50', as: 'arrow', slides: [0, 10] },
       { d: 'M26 150c-8 -14 8 -20 0 -36M294 150c-8 -14 8 -20 0 -36', as: 'mark' },
       { d: bottom, as: 'line' },
@@ -100,4 +130,3 @@ export const races = {
     ],
   },
 } satisfies Record<string, Plate>
-

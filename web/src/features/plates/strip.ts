@@ -7,7 +7,14 @@ const roller = (x: number, y: number, w: number, h: number): string =>
 const bearing = (x: number, y: number): { cup: string; roller: string; cone: string } => ({
   cup: cup(x, y, 62, 24),
   roller: roller(x + 6, y + 16, 46, 34),
-  cone: poly([x - 2, y + 78], [x - 2, y + 50], [x + 52, y + 58], [x + 52, y + 42], [x + 66, y + 42], [x + 66, y + 78]),
+  cone: poly(
+    [x - 2, y + 78],
+    [x - 2, y + 50],
+    [x + 52, y + 58],
+    [x + 52, y + 42],
+    [x + 66, y + 42],
+    [x + 66, y + 78],
+  ),
 })
 const one = bearing(120, 40)
 
@@ -59,16 +66,21 @@ export const strip = {
       { d: 'M132 24c14 -12 26 -12 40 0', as: 'arrow' },
       { d: 'M150 120v26', as: 'arrow', slides: [0, 6] },
     ],
-    words: [
-      { at: [98, 192], says: 'room beneath for the cup' },
-    ],
+    words: [{ at: [98, 192], says: 'room beneath for the cup' }],
   },
   WASH: {
     title: 'Wash, then blow, held still',
     alt: 'A cone held still by hand in a stream of air from the side: the rollers must not spin, dry they are spoilt at once.',
     shapes: [
       { d: poly([120, 150], [132, 60], [206, 60], [218, 150]), as: 'ring' },
-      { d: [0, 1, 2, 3, 4].map((i) => poly([126 + i * 19, 140], [132 + i * 16, 70], [144 + i * 16, 70], [142 + i * 19, 140])).join(''), as: 'body' },
+      {
+        d: [0, 1, 2, 3, 4]
+          .map((i) =>
+            poly([126 + i * 19, 140], [132 + i * 16, 70], [144 + i * 16, 70], [142 + i * 19, 140]),
+          )
+          .join(''),
+        as: 'body',
+      },
       { d: mitten(212, 110), as: 'hand' },
       { d: 'M10 92h50l10 8l-10 8h-50Z', as: 'tool' },
       { d: 'M74 100h40M74 92l38 -10M74 108l38 10', as: 'thin' },

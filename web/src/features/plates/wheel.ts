@@ -1,9 +1,14 @@
 import { annulus, arc, box, corners, disc, mitten, path, poly, ticks, type Plate } from './shapes'
 
 const tyre = annulus(150, 100, 78, 48)
-const studs = [0, 72, 144, 216, 288].map((at) => corners(
-  150 + 26 * Math.cos(((at - 90) * Math.PI) / 180),
-  100 + 26 * Math.sin(((at - 90) * Math.PI) / 180), 7, 6))
+const studs = [0, 72, 144, 216, 288].map((at) =>
+  corners(
+    150 + 26 * Math.cos(((at - 90) * Math.PI) / 180),
+    100 + 26 * Math.sin(((at - 90) * Math.PI) / 180),
+    7,
+    6,
+  ),
+)
 
 /** Wheel, stands, and what is felt before anything is loosened. */
 export const wheel = {
@@ -77,13 +82,21 @@ export const wheel = {
       { d: disc(160, 100, 84), as: 'body' },
       { d: disc(160, 100, 22), as: 'tool' },
       ...[0, 144, 288, 72, 216].map((at) => ({
-        d: corners(160 + 56 * Math.sin((at * Math.PI) / 180), 100 - 56 * Math.cos((at * Math.PI) / 180), 14, 6),
+        d: corners(
+          160 + 56 * Math.sin((at * Math.PI) / 180),
+          100 - 56 * Math.cos((at * Math.PI) / 180),
+          14,
+          6,
+        ),
         as: 'tool' as const,
       })),
       { d: 'M160 44L193 145L107 83L213 83L127 145', as: 'arrow' },
     ],
     words: [0, 144, 288, 72, 216].map((at, i) => ({
-      at: [156 + 74 * Math.sin((at * Math.PI) / 180), 105 - 74 * Math.cos((at * Math.PI) / 180)] as const,
+      at: [
+        156 + 74 * Math.sin((at * Math.PI) / 180),
+        105 - 74 * Math.cos((at * Math.PI) / 180),
+      ] as const,
       says: String(i + 1),
     })),
   },
@@ -112,7 +125,18 @@ export const wheel = {
     shapes: [
       { d: disc(90, 100, 62), as: 'body' },
       { d: disc(90, 100, 24), as: 'tool' },
-      { d: [0, 72, 144, 216, 288].map((at) => disc(90 + 44 * Math.sin((at * Math.PI) / 180), 100 - 44 * Math.cos((at * Math.PI) / 180), 6)).join(''), as: 'body' },
+      {
+        d: [0, 72, 144, 216, 288]
+          .map((at) =>
+            disc(
+              90 + 44 * Math.sin((at * Math.PI) / 180),
+              100 - 44 * Math.cos((at * Math.PI) / 180),
+              6,
+            ),
+          )
+          .join(''),
+        as: 'body',
+      },
       { d: 'M210 78h62v22h-20l6 58h-26l-6 -58h-16Z', as: 'tool' },
       { d: 'M208 84L122 92L122 108L208 94Z', as: 'ghost' },
       { d: disc(122, 100, 8), as: 'grease' },
