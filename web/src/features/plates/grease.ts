@@ -136,7 +136,7 @@ export const grease = {
     ],
     words: [
       { at: [60, 94], says: 'oil side' },
-      { at: [222, 32], says: 'press its edge' },
+      { at: [214, 32], says: 'press its edge' },
     ],
   },
 } satisfies Record<string, Plate>

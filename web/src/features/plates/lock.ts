@@ -78,7 +78,7 @@ export const lock = {
       },
       { d: arc(246, 100, 66, -150, -40), as: 'arrow' },
     ],
-    words: [{ at: [176, 190], says: 'over: half a hole on' }],
+    words: [{ at: [160, 190], says: 'over: half a hole on' }],
   },
   STAKE: {
     title: 'Stake the collar into the slot',

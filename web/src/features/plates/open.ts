@@ -28,7 +28,7 @@ export const open = {
       { d: 'M150 40l-2 12', as: 'arrow', slides: [4, 0] },
       { d: arc(86, 100, 84, 120, 220), as: 'arrow' },
     ],
-    words: [{ at: [176, 184], says: 'at its rim, all round' }],
+    words: [{ at: [150, 184], says: 'at its rim, all round' }],
   },
   STRAIGHTEN: {
     title: 'Straighten the cotter, then pull',

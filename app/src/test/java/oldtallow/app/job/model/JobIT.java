@@ -356,8 +356,8 @@ class JobIT {
         assertThat(bench.look(job).path("photos").findValuesAsString("stepId")).containsExactly("prepare.odometer");
         assertThat(app.http().get(at).type()).as("drawn anew").isEqualTo("image/jpeg");
 
-        Answer noPicture =
-                app.http().putBytes(at.substring(0, at.length() - 1) + "0?stepId=prepare.odometer", new byte[9]);
+        String another = at.substring(0, at.lastIndexOf('/') + 1) + UUID.randomUUID();
+        Answer noPicture = app.http().putBytes(another + "?stepId=prepare.odometer", new byte[9]);
         assertThat(noPicture.remedyFor("photo")).contains("JPEG, PNG or GIF");
         assertThat(bench.look(job).path("photos")).hasSize(1);
     }

@@ -47,8 +47,7 @@ final class StepPlates {
             case StepIds.HUB_SEAL -> List.of(seal(s));
             case StepIds.NUT_SEAT, StepIds.NUT_RELEASE, StepIds.NUT_FINE, StepIds.NUT_STOP, StepIds.NUT_FULL_TORQUE ->
                 nut(stepId, s);
-            case StepIds.NUT_PLAY, StepIds.CLOSE_PLAY_LOCKED ->
-                s.isRoadside() ? List.of() : List.of(Plate.INDICATOR);
+            case StepIds.NUT_PLAY, StepIds.CLOSE_PLAY_LOCKED -> s.isRoadside() ? List.of() : List.of(Plate.INDICATOR);
             case StepIds.CLOSE_COTTER -> List.of(Plate.BENT_LEGS);
             case StepIds.CLOSE_RETAINER ->
                 s.fastening() == Fastening.NUT_AND_RETAINER ? List.of(Plate.SHEET_CAP) : List.of();

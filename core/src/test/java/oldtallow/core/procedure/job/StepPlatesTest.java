@@ -34,12 +34,7 @@ class StepPlatesTest {
     }
 
     @ParameterizedTest
-    @CsvSource({
-        "LIP, LIP_WAY",
-        "DOUBLE_LIP, LIP_WAY",
-        "MARINE_TWO_PIECE, MARINE_WAY",
-        "UNITIZED, UNITIZED_WAY"
-    })
+    @CsvSource({"LIP, LIP_WAY", "DOUBLE_LIP, LIP_WAY", "MARINE_TWO_PIECE, MARINE_WAY", "UNITIZED, UNITIZED_WAY"})
     void aSealGoesInTheWayOfItsKind(SealKind kind, Plate plate) {
         JobBrief brief = Briefs.with(REPACK, REPACK.fittings().with(kind));
 
