@@ -11,6 +11,7 @@ import java.util.Set;
 import java.util.stream.Stream;
 import oldtallow.core.hub.part.Part;
 import oldtallow.core.procedure.brief.Scope;
+import oldtallow.core.procedure.brief.StepPlates;
 import oldtallow.core.procedure.judge.JudgedItem;
 import oldtallow.core.procedure.look.Sign;
 import oldtallow.core.procedure.step.Aid;
@@ -129,7 +130,7 @@ final class Draft {
                 aids.stream().findFirst(),
                 asks,
                 verdicts.stream().findFirst(),
-                StepPlates.of(id, situation));
+                StepPlates.of(id, situation.brief()));
     }
 
     /** The step as a job has it; empty where it does not have it. */

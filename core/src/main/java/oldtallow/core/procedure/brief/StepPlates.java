@@ -1,4 +1,4 @@
-package oldtallow.core.procedure.job;
+package oldtallow.core.procedure.brief;
 
 import java.util.List;
 import oldtallow.core.fastening.sequence.AdjustmentProcedure;
@@ -11,7 +11,7 @@ import oldtallow.core.procedure.step.Plate;
 import oldtallow.core.procedure.step.StepIds;
 
 /** Which drawing shows how a step is done on this very hub. */
-final class StepPlates {
+public final class StepPlates {
 
     private static final List<Plate> DAMAGE = List.of(
             Plate.FINGERNAIL,
@@ -25,10 +25,11 @@ final class StepPlates {
 
     private StepPlates() {}
 
-    static List<Plate> of(String stepId, Situation s) {
+    /** Nothing where a step speaks for itself. */
+    public static List<Plate> of(String stepId, JobBrief brief) {
         return switch (stepId) {
             case StepIds.LOOK_TEMPERATURE, StepIds.PROVE_TEMPERATURE ->
-                s.isRoadside() ? List.of() : List.of(Plate.INFRARED);
+                isRoadside(brief) ? List.of() : List.of(Plate.INFRARED);
             case StepIds.RAISE_CRACK_NUTS -> List.of(Plate.CRACK_NUTS);
             case StepIds.RAISE_JACK -> List.of(Plate.STANDS);
             case StepIds.LOOK_SPIN, StepIds.CLOSE_SPIN -> List.of(Plate.SPIN);
@@ -41,16 +42,17 @@ final class StepPlates {
             case "judge.inboard", "judge.outboard" -> DAMAGE;
             case "races.inboard-out", "races.outboard-out" -> List.of(Plate.DRIFT_CUP);
             case StepIds.RACES_WARM -> List.of(Plate.WARM_HUB);
-            case "races.inboard-in", "races.outboard-in" -> cupIn(s);
-            case "grease.inboard", "grease.outboard" -> packed(s);
+            case "races.inboard-in", "races.outboard-in" -> cupIn(brief);
+            case "grease.inboard", "grease.outboard" -> packed(brief);
             case StepIds.HUB_INBOARD_CONE -> List.of(Plate.WAY_ROUND);
-            case StepIds.HUB_SEAL -> List.of(seal(s));
+            case StepIds.HUB_SEAL -> List.of(seal(brief));
             case StepIds.NUT_SEAT, StepIds.NUT_RELEASE, StepIds.NUT_FINE, StepIds.NUT_STOP, StepIds.NUT_FULL_TORQUE ->
-                nut(stepId, s);
-            case StepIds.NUT_PLAY, StepIds.CLOSE_PLAY_LOCKED -> s.isRoadside() ? List.of() : List.of(Plate.INDICATOR);
+                nut(stepId, brief);
+            case StepIds.NUT_PLAY, StepIds.CLOSE_PLAY_LOCKED ->
+                isRoadside(brief) ? List.of() : List.of(Plate.INDICATOR);
             case StepIds.CLOSE_COTTER -> List.of(Plate.BENT_LEGS);
             case StepIds.CLOSE_RETAINER ->
-                s.fastening() == Fastening.NUT_AND_RETAINER ? List.of(Plate.SHEET_CAP) : List.of();
+                brief.fastening() == Fastening.NUT_AND_RETAINER ? List.of(Plate.SHEET_CAP) : List.of();
             case StepIds.CLOSE_TANG -> List.of(Plate.TANG_WASHER);
             case StepIds.CLOSE_LOCK_PLATE -> List.of(Plate.LOCK_PLATE);
             case StepIds.CLOSE_STAKE -> List.of(Plate.STAKE);
@@ -62,33 +64,33 @@ final class StepPlates {
         };
     }
 
-    private static List<Plate> cupIn(Situation s) {
-        if (RaceSteps.races(s) != RaceFitting.DRIVEN) {
-            return List.of(Plate.START_SQUARE, Plate.FEELER);
+    private static List<Plate> cupIn(JobBrief brief) {
+        if (isRoadside(brief)) {
+            return List.of(Plate.START_SQUARE, Plate.OLD_AS_DRIVER, Plate.HIGH_SIDE);
         }
-        return s.isRoadside()
-                ? List.of(Plate.START_SQUARE, Plate.OLD_AS_DRIVER, Plate.HIGH_SIDE)
-                : List.of(Plate.START_SQUARE, Plate.DRIVER_EDGE, Plate.HIGH_SIDE, Plate.OLD_AS_DRIVER, Plate.FEELER);
+        return brief.choices().races() == RaceFitting.DRIVEN
+                ? List.of(Plate.START_SQUARE, Plate.DRIVER_EDGE, Plate.HIGH_SIDE, Plate.OLD_AS_DRIVER, Plate.FEELER)
+                : List.of(Plate.START_SQUARE, Plate.FEELER);
     }
 
     /** A spare from the bag is packed already. */
-    private static List<Plate> packed(Situation s) {
-        if (s.isRoadside()) {
+    private static List<Plate> packed(JobBrief brief) {
+        if (isRoadside(brief)) {
             return List.of();
         }
-        return List.of(s.brief().choices().packing() == Packing.PACKER ? Plate.PACKER : Plate.PALM);
+        return List.of(brief.choices().packing() == Packing.PACKER ? Plate.PACKER : Plate.PALM);
     }
 
-    private static Plate seal(Situation s) {
-        return switch (s.fittings().seal()) {
+    private static Plate seal(JobBrief brief) {
+        return switch (brief.fittings().seal()) {
             case LIP, DOUBLE_LIP -> Plate.LIP_WAY;
             case MARINE_TWO_PIECE -> Plate.MARINE_WAY;
             case UNITIZED -> Plate.UNITIZED_WAY;
         };
     }
 
-    private static List<Plate> nut(String stepId, Situation s) {
-        AdjustmentProcedure procedure = s.brief().procedure();
+    private static List<Plate> nut(String stepId, JobBrief brief) {
+        AdjustmentProcedure procedure = brief.procedure();
         if (stepId.equals(StepIds.NUT_FULL_TORQUE)) {
             return List.of(Plate.SPACER);
         }
@@ -102,8 +104,12 @@ final class StepPlates {
                 halfTurn ? List.of(Plate.SEAT_TURNING, Plate.HALF_TURN) : List.of(Plate.SEAT_TURNING);
             case StepIds.NUT_RELEASE -> halfTurn ? List.of(Plate.HALF_TURN) : List.of(Plate.RELEASE);
             case StepIds.NUT_FINE -> byFingers ? List.of(Plate.HAND_ON_NUT) : List.of();
-            case StepIds.NUT_STOP -> s.fastening().takesCotter() ? List.of(Plate.SLOT_AND_HOLE) : List.of();
+            case StepIds.NUT_STOP -> brief.fastening().takesCotter() ? List.of(Plate.SLOT_AND_HOLE) : List.of();
             default -> List.of();
         };
+    }
+
+    private static boolean isRoadside(JobBrief brief) {
+        return brief.scope() == Scope.ROADSIDE;
     }
 }
