@@ -34,17 +34,16 @@ class FoundOtherwiseController {
     /** Parts that do not go back; new ones come, and the rest is planned by it. */
     @PostMapping("/condemned")
     JobView condemn(@PathVariable UUID jobId, @RequestBody CondemnedForm form) {
-        return view(jobs.enter(
+        return enter(
                 jobId,
-                new NewEntry(
-                        form.id(),
-                        new JobEntry.Condemned(form.parts(), form.reason().strip()))));
+                form.id(),
+                new JobEntry.Condemned(form.parts(), form.reason().strip()));
     }
 
     /** What a step is about is not on this hub: it is struck out of this job. */
     @PostMapping("/not-here")
     JobView notHere(@PathVariable UUID jobId, @RequestBody NotHereForm form) {
-        return view(jobs.enter(jobId, new NewEntry(form.id(), new JobEntry.NotHere(form.stepId(), Set.of()))));
+        return enter(jobId, form.id(), new JobEntry.NotHere(form.stepId(), Set.of()));
     }
 
     /** The wheel end's record loses what was struck out of this job, from today on. */
@@ -56,11 +55,12 @@ class FoundOtherwiseController {
     /** A note at a step, done or not. */
     @PostMapping("/notes")
     JobView note(@PathVariable UUID jobId, @RequestBody NoteForm form) {
-        return view(jobs.enter(
-                jobId,
-                new NewEntry(
-                        form.id(),
-                        new JobEntry.Noted(form.stepId(), form.words().strip()))));
+        return enter(
+                jobId, form.id(), new JobEntry.Noted(form.stepId(), form.words().strip()));
+    }
+
+    private JobView enter(UUID jobId, UUID id, JobEntry entry) {
+        return view(jobs.enter(jobId, new NewEntry(id, entry)));
     }
 
     private JobView view(Bench<WheelEnd> bench) {
