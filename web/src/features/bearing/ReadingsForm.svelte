@@ -1,5 +1,6 @@
 <script lang="ts">
   import { Choice } from '$ui/choice'
+  import { WithSizes } from '$features/calliper'
   import { Field } from '$ui/field'
   import { Pick } from '$ui/pick'
   import type { Identify, Instrument, Measurand } from './identify.svelte'
@@ -45,40 +46,44 @@
     value={identify.unit}
     onchange={(unit) => {
       identify.unit = unit
-      void identify.ask()
+      if (identify.isExample) identify.example()
+      else void identify.ask()
     }}
   />
 </div>
-<ul aria-labelledby="measured" class="border-t-2 border-ink">
-  {#each identify.reference?.measurands ?? [] as { id, words } (id)}
-    {@const reading = identify.readings[id]}
-    {#if reading}
-      <li
-        class={[
-          'grid grid-cols-[1fr_10.5rem] items-start gap-x-3 border-b border-rule px-1 py-2',
-          identify.next?.measurand === id && 'bg-grease-wash',
-        ]}
-      >
-        <Field
-          label={words}
-          inputmode="decimal"
-          autocomplete="off"
-          bind:value={reading.text}
-          oninput={soon}
-          error={identify.errorOf(id)}
-          hint={identify.next?.measurand === id ? 'Measure this next.' : ''}
-          data-measurand={id}
-        />
-        <Pick
-          label="with"
-          options={inside(id) ? instruments : instruments.slice(0, 3)}
-          value={reading.instrument}
-          onchange={(instrument) => tool(id, instrument)}
-        />
-      </li>
-    {/if}
-  {/each}
-</ul>
+<WithSizes drawing="bearing">
+  <ul aria-labelledby="measured" class="border-t-2 border-ink">
+    {#each identify.reference?.measurands ?? [] as { id, words } (id)}
+      {@const reading = identify.readings[id]}
+      {#if reading}
+        <li
+          class={[
+            'grid grid-cols-[1fr_10.5rem] items-start gap-x-3 border-b border-rule px-1 py-2',
+            identify.next?.measurand === id && 'bg-grease-wash',
+          ]}
+        >
+          <Field
+            label={words}
+            inputmode="decimal"
+            autocomplete="off"
+            bind:value={reading.text}
+            oninput={soon}
+            error={identify.errorOf(id)}
+            hint={identify.next?.measurand === id ? 'Measure this next.' : ''}
+            data-measurand={id}
+            data-size={id}
+          />
+          <Pick
+            label="with"
+            options={inside(id) ? instruments : instruments.slice(0, 3)}
+            value={reading.instrument}
+            onchange={(instrument) => tool(id, instrument)}
+          />
+        </li>
+      {/if}
+    {/each}
+  </ul>
+</WithSizes>
 <button
   type="button"
   class="min-h-11 self-start px-1 font-semibold text-grease underline underline-offset-3"

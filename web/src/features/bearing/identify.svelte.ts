@@ -19,6 +19,8 @@ export class Identify extends Attempt {
   found = $state.raw<Schemas['IdentificationView'] | null>(null)
   unit = $state<'MILLIMETRE' | 'INCH'>(display.leading === 'metric' ? 'MILLIMETRE' : 'INCH')
   readings = $state<Partial<Record<Measurand, Reading>>>({})
+  /** Whether what stands there was typed by nobody. */
+  isExample = $state(false)
   private readonly questions = new Questions()
 
   readonly first = $derived(this.found?.candidates[0] ?? null)
@@ -65,7 +67,24 @@ export class Identify extends Attempt {
     if (this.problem && isLast()) this.found = null
   }
 
+  /** Two readings of a usual set, as a calliper gives them. */
+  example(): void {
+    // somebody was quicker
+    if (!this.isExample && this.sent.length > 0) return
+    this.isExample = true
+    const metric = this.unit === 'MILLIMETRE'
+    this.set('CONE_BORE', metric ? '34.98' : '1.377')
+    this.set('CUP_OUTSIDE', metric ? '59.12' : '2.3275')
+    void this.ask()
+  }
+
+  private set(id: Measurand, text: string): void {
+    const reading = this.readings[id]
+    if (reading) reading.text = text
+  }
+
   clear(): void {
+    this.isExample = false
     for (const reading of Object.values(this.readings)) reading.text = ''
     void this.ask()
   }

@@ -1,4 +1,5 @@
 export * from './format'
+export { type LastHub, lastHub, rememberHub } from './last-hub'
 export * from './storage'
 export * from './units.svelte'
 export { default as BothUnits } from './BothUnits.svelte'

@@ -1,7 +1,7 @@
 <script lang="ts">
   import { Hatch } from '$ui/hatch'
   import { plates, type PlateId } from './all'
-  import type { Look, Plate } from './shapes'
+  import { looks, type Look, type Plate } from './shapes'
 
   interface Props {
     id: PlateId
@@ -13,23 +13,6 @@
   const uid = $props.id()
   const plate: Plate = $derived(plates[id])
 
-  const looks: Record<Look, string> = {
-    body: 'fill-sheet stroke-ink',
-    cut: 'stroke-ink',
-    ring: 'stroke-ink',
-    tool: 'fill-tray stroke-ink',
-    hand: 'fill-wall stroke-ink',
-    rubber: 'fill-line stroke-ink',
-    grease: 'fill-grease stroke-grease',
-    bad: 'fill-oxide stroke-oxide',
-    mark: 'fill-none stroke-oxide',
-    good: 'fill-none stroke-verdigris',
-    brass: 'fill-brass-fill stroke-ink',
-    line: 'fill-none stroke-ink',
-    thin: 'fill-none stroke-line',
-    ghost: 'fill-none stroke-ink',
-    arrow: 'fill-none stroke-grease',
-  }
   const widths: Partial<Record<Look, number>> = {
     arrow: 4,
     good: 6,

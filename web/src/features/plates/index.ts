@@ -1,2 +1,3 @@
 export { default as PlateFigure } from './PlateFigure.svelte'
 export { default as PlateRow } from './PlateRow.svelte'
+export { annulus, box, disc, looks, path, poly, type Shape } from './shapes'

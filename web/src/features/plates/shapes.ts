@@ -24,6 +24,25 @@ export type Look =
   /** Which way a hand or a part goes. */
   | 'arrow'
 
+/** Fill and line of each. */
+export const looks: Record<Look, string> = {
+  body: 'fill-sheet stroke-ink',
+  cut: 'stroke-ink',
+  ring: 'stroke-ink',
+  tool: 'fill-tray stroke-ink',
+  hand: 'fill-wall stroke-ink',
+  rubber: 'fill-line stroke-ink',
+  grease: 'fill-grease stroke-grease',
+  bad: 'fill-oxide stroke-oxide',
+  mark: 'fill-none stroke-oxide',
+  good: 'fill-none stroke-verdigris',
+  brass: 'fill-brass-fill stroke-ink',
+  line: 'fill-none stroke-ink',
+  thin: 'fill-none stroke-line',
+  ghost: 'fill-none stroke-ink',
+  arrow: 'fill-none stroke-grease',
+}
+
 export interface Shape {
   d: string
   as: Look

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { WithSizes } from '$features/calliper'
   import { figure } from '$features/display'
   import { Field } from '$ui/field'
   import { NumberField } from '$ui/number-field'
@@ -14,29 +15,32 @@
     Hooked to a stud, pulled square to the spoke, the hub turning steadily: the start is always
     higher. Pull it once with the nut loose, too: that is the seal’s.
   </p>
-  <div class="grid grid-cols-3 gap-3">
-    <Field
-      label="Pulls, N"
-      hint="several, with spaces"
-      inputmode="text"
-      autocomplete="off"
-      bind:value={drag.pulls}
-      oninput={ask}
-      error={drag.fieldError('pullsNewtons')}
-    />
-    <NumberField
-      label="Nut loose, N"
-      bind:value={drag.loose}
-      oninput={ask}
-      error={drag.fieldError('looseNewtons')}
-    />
-    <NumberField
-      label={`Stud radius, ${drag.metric ? 'mm' : 'in'}`}
-      bind:value={drag.radius}
-      oninput={ask}
-      error={drag.fieldError('radius.number')}
-    />
-  </div>
+  <WithSizes drawing="drag">
+    <div class="grid grid-cols-3 gap-3">
+      <Field
+        label="Pulls, N"
+        hint="several, with spaces"
+        inputmode="text"
+        autocomplete="off"
+        bind:value={drag.pulls}
+        oninput={ask}
+        error={drag.fieldError('pullsNewtons')}
+      />
+      <NumberField
+        label="Nut loose, N"
+        bind:value={drag.loose}
+        oninput={ask}
+        error={drag.fieldError('looseNewtons')}
+      />
+      <NumberField
+        label={`Stud radius, ${drag.metric ? 'mm' : 'in'}`}
+        data-size="radius"
+        bind:value={drag.radius}
+        oninput={ask}
+        error={drag.fieldError('radius.number')}
+      />
+    </div>
+  </WithSizes>
   {#if drag.found}
     <p role="status">
       <span class="block text-label font-semibold">Rolling torque of the bearings alone</span>

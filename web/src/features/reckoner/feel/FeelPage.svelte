@@ -2,6 +2,7 @@
   import { onMount } from 'svelte'
   import { Chart } from '$features/setting-chart'
   import { leadingLength, otherLength } from '$features/display'
+  import { WithSizes } from '$features/calliper'
   import { Field } from '$ui/field'
   import { NumberField } from '$ui/number-field'
   import DragCard from './DragCard.svelte'
@@ -58,54 +59,65 @@
         >
       </p>
     {/if}
-    <div class="grid grid-cols-2 gap-3">
-      <Field
-        label="Inboard set, cone/cup"
-        autocomplete="off"
-        bind:value={free.inboard}
-        oninput={ask}
-        error={free.fieldError('inboard')}
-      />
-      <Field
-        label="Outboard set, cone/cup"
-        autocomplete="off"
-        bind:value={free.outboard}
-        oninput={ask}
-        error={free.fieldError('outboard')}
-      />
-      <NumberField
-        label={`Back faces apart, ${free.metric ? 'mm' : 'in'}`}
-        hint="between the wide ends of the cones"
-        bind:value={free.backFaces}
-        oninput={ask}
-        error={free.fieldError('backFaces.number')}
-      />
-      <NumberField
-        label={`Load on this wheel, ${free.metric ? 'kg' : 'lb'}`}
-        bind:value={free.load}
-        oninput={ask}
-        error={free.fieldError('road.wheelLoad.number')}
-      />
-      <NumberField
-        label={`Rolling radius, ${free.metric ? 'mm' : 'in'}`}
-        bind:value={free.radius}
-        oninput={ask}
-        error={free.fieldError('road.rollingRadius.number')}
-      />
-      <NumberField
-        label="Speed, km/h"
-        bind:value={free.speed}
-        oninput={ask}
-        error={free.fieldError('road.kilometresPerHour')}
-      />
-      <NumberField
-        label={`Outside, ${free.metric ? '°C' : '°F'}`}
-        inputmode="text"
-        bind:value={free.outside}
-        oninput={ask}
-        error={free.fieldError('road.outside.number')}
-      />
-    </div>
+    <p class="rounded-plate bg-brass-wash px-3 py-2" role="note">
+      <b>A worked example</b> until you type what is in your hub.
+    </p>
+    <WithSizes drawing="backFaces">
+      <div class="grid grid-cols-2 gap-3">
+        <Field
+          label="Inboard set, cone/cup"
+          autocomplete="off"
+          bind:value={free.inboard}
+          oninput={ask}
+          error={free.fieldError('inboard')}
+        />
+        <Field
+          label="Outboard set, cone/cup"
+          autocomplete="off"
+          bind:value={free.outboard}
+          oninput={ask}
+          error={free.fieldError('outboard')}
+        />
+        <NumberField
+          label={`Back faces apart, ${free.metric ? 'mm' : 'in'}`}
+          data-size="backFaces"
+          hint="between the wide ends of the cones"
+          bind:value={free.backFaces}
+          oninput={ask}
+          error={free.fieldError('backFaces.number')}
+        />
+        <NumberField
+          label={`Load on this wheel, ${free.metric ? 'kg' : 'lb'}`}
+          bind:value={free.load}
+          oninput={ask}
+          error={free.fieldError('road.wheelLoad.number')}
+        />
+      </div>
+    </WithSizes>
+    <WithSizes drawing="wheel">
+      <div class="grid grid-cols-2 gap-3">
+        <NumberField
+          label={`Rolling radius, ${free.metric ? 'mm' : 'in'}`}
+          data-size="radius"
+          bind:value={free.radius}
+          oninput={ask}
+          error={free.fieldError('road.rollingRadius.number')}
+        />
+        <NumberField
+          label="Speed, km/h"
+          bind:value={free.speed}
+          oninput={ask}
+          error={free.fieldError('road.kilometresPerHour')}
+        />
+        <NumberField
+          label={`Outside, ${free.metric ? '°C' : '°F'}`}
+          inputmode="text"
+          bind:value={free.outside}
+          oninput={ask}
+          error={free.fieldError('road.outside.number')}
+        />
+      </div>
+    </WithSizes>
     {#if free.problem}
       <p role="alert" class="font-semibold text-oxide">
         {free.rest((field) => fields.includes(field))}

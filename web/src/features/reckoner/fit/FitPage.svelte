@@ -2,12 +2,13 @@
   import { onMount } from 'svelte'
   import { page } from '$app/state'
   import { BearingPicker } from '$features/bearing'
+  import { WithSizes } from '$features/calliper'
   import { keys } from '$features/keys'
   import { Choice } from '$ui/choice'
   import { NumberField } from '$ui/number-field'
   import { Pick } from '$ui/pick'
   import { ProblemCard } from '$ui/problem-card'
-  import { degreeUnits, ReckonerTabs, soon, units } from '$features/reckoner/shared'
+  import { Begins, degreeUnits, ReckonerTabs, soon, units } from '$features/reckoner/shared'
   import { Fit } from './fit.svelte'
   import FitResult from './FitResult.svelte'
 
@@ -28,11 +29,7 @@
     const wheelEnd = page.url.searchParams.get('wheelEnd')
     void fit
       .load()
-      .then(() =>
-        wheelEnd === null
-          ? undefined
-          : fit.take(wheelEnd, page.url.searchParams.get('place') === 'outboard'),
-      )
+      .then(() => fit.begin(wheelEnd, page.url.searchParams.get('place') === 'outboard'))
     return keys.add([
       {
         keys: ['m', 'M'],
@@ -59,71 +56,79 @@
         value={fit.unit}
         onchange={(unit) => {
           fit.unit = unit
-          ask()
+          if (fit.from === 'EXAMPLE') fit.example()
+          else ask()
         }}
       />
     </div>
-    <div class="grid grid-cols-2 gap-3">
-      <div class="col-span-2">
-        <BearingPicker
-          label="Set, cone/cup"
-          hint="fills in what you do not measure"
-          value={fit.set}
-          onchange={(set) => {
-            fit.set = set
-            ask()
-          }}
-          error={fit.fieldError('set')}
-        />
-      </div>
-      <Pick
-        label="Hub of"
-        options={fit.reference?.hubs.map((one) => ({ value: one.id, label: one.words })) ?? []}
-        value={fit.hub}
-        onchange={(hub) => {
-          fit.hub = hub
-          void fit.ask()
-        }}
-      />
-      <NumberField
-        label="Cup, outside"
-        hint="left out: a new one"
-        bind:value={fit.cup}
-        oninput={ask}
-        error={fit.errorOf('cup')}
-      />
-      <NumberField
-        label="Bore of the hub"
-        bind:value={fit.bore}
-        oninput={ask}
-        error={fit.errorOf('bore')}
-      />
-      <NumberField
-        label="Hub outside, round the cup"
-        bind:value={fit.hubOutside}
-        oninput={ask}
-        error={fit.errorOf('hubOutside')}
-      />
-      <NumberField
-        label={`Load on this bearing, ${fit.unit === 'INCH' ? 'lb' : 'kg'}`}
-        hint="left out: usual for its size"
-        bind:value={fit.weight}
-        oninput={ask}
-        error={fit.errorOf('load')}
-      />
-      <div class="col-span-2 flex flex-col gap-1 tab:col-span-1">
-        <span class="text-label font-semibold">Measured with</span>
-        <Choice
-          label="Measured with"
-          options={instruments}
-          value={fit.instrument}
-          onchange={(instrument) => {
-            fit.instrument = instrument
-            void fit.ask()
-          }}
-        />
-      </div>
-    </div>
+    <Begins from={fit.from} onown={() => fit.clear()}>
+      <WithSizes drawing="fit">
+        <div class="grid grid-cols-2 gap-3">
+          <div class="col-span-2">
+            <BearingPicker
+              label="Set, cone/cup"
+              hint="fills in what you do not measure"
+              value={fit.set}
+              onchange={(set) => {
+                fit.set = set
+                ask()
+              }}
+              error={fit.fieldError('set')}
+            />
+          </div>
+          <Pick
+            label="Hub of"
+            options={fit.reference?.hubs.map((one) => ({ value: one.id, label: one.words })) ?? []}
+            value={fit.hub}
+            onchange={(hub) => {
+              fit.hub = hub
+              void fit.ask()
+            }}
+          />
+          <NumberField
+            label="Cup, outside"
+            data-size="cup"
+            hint="left out: a new one"
+            bind:value={fit.cup}
+            oninput={ask}
+            error={fit.errorOf('cup')}
+          />
+          <NumberField
+            label="Bore of the hub"
+            data-size="bore"
+            bind:value={fit.bore}
+            oninput={ask}
+            error={fit.errorOf('bore')}
+          />
+          <NumberField
+            label="Hub outside, round the cup"
+            data-size="hubOutside"
+            bind:value={fit.hubOutside}
+            oninput={ask}
+            error={fit.errorOf('hubOutside')}
+          />
+          <NumberField
+            label={`Load on this bearing, ${fit.unit === 'INCH' ? 'lb' : 'kg'}`}
+            hint="left out: usual for its size"
+            bind:value={fit.weight}
+            oninput={ask}
+            error={fit.errorOf('load')}
+          />
+          <div class="col-span-2 flex flex-col gap-1 tab:col-span-1">
+            <span class="text-label font-semibold">Measured with</span>
+            <Choice
+              label="Measured with"
+              options={instruments}
+              value={fit.instrument}
+              onchange={(instrument) => {
+                fit.instrument = instrument
+                void fit.ask()
+              }}
+            />
+          </div>
+        </div>
+      </WithSizes>
+    </Begins>
     <div class="flex flex-wrap items-center justify-between gap-2">
       <span class="text-label font-semibold">Bore by the drawing’s class instead</span>
       <Choice
@@ -181,10 +186,15 @@
       too cold for the ring: a bath, not below −54 °C.
     </p>
   </section>
-  <div class="flex flex-col gap-4 px-4 py-4 desk:overflow-y-auto desk:px-5">
+  <!-- svelte-ignore a11y_no_noninteractive_tabindex (it scrolls, and nothing in it takes the focus) -->
+  <section
+    aria-label="What comes of it"
+    tabindex="0"
+    class="flex flex-col gap-4 px-4 py-4 desk:overflow-y-auto desk:px-5"
+  >
     {#if fit.problem && fit.problem.errors.length === 0}
       <ProblemCard title={fit.problem.title}><p>{fit.problem.detail}</p></ProblemCard>
     {/if}
     <FitResult found={fit.found} hubState={fit.hubState} />
-  </div>
+  </section>
 </div>

@@ -3,9 +3,16 @@ import { api } from './api'
 import { records } from '$features/records'
 import { Attempt } from '$api/attempt.svelte'
 import type { Schemas } from '$api/request'
-import { display } from '$features/display'
+import { display, lastHub } from '$features/display'
 import { number } from '$ui/number-field'
-import { lengthOf, temperatureOf, type Degree, type Unit } from '$features/reckoner/shared'
+import {
+  lengthOf,
+  temperatureOf,
+  typedIn,
+  type Beginning,
+  type Degree,
+  type Unit,
+} from '$features/reckoner/shared'
 
 type Form = Schemas['CupFitForm']
 
@@ -26,6 +33,7 @@ export class Fit extends Attempt {
   weight = $state('')
   hubNow = $state('')
   cupNow = $state('')
+  from = $state.raw<Beginning>('OWN')
   private readonly questions = new Questions()
 
   /** Whether enough is there to ask. */
@@ -41,8 +49,33 @@ export class Fit extends Attempt {
     })
   }
 
+  /** Begins with the hub it is asked for, with the one in hand last, or with an example. */
+  async begin(asked: string | null, outboard: boolean): Promise<void> {
+    const last = asked === null ? lastHub() : null
+    const id = asked ?? last?.id
+    // somebody was quicker
+    if (asked === null && (this.set !== '' || this.bore !== '' || this.hubOutside !== '')) return
+    if (id !== undefined) await this.take(id, outboard)
+    if (id === undefined || this.problem) this.example()
+    else if (last) this.from = last
+  }
+
+  /** A cup of the usual size that holds; sizes of the set by its designation, the rest invented. */
+  example(): void {
+    this.set = 'L68149/L68110'
+    this.bore = typedIn(this.unit, '59.09', '2.3264')
+    this.hubOutside = typedIn(this.unit, '82', '3.23')
+    this.from = 'EXAMPLE'
+    void this.ask()
+  }
+
+  clear(): void {
+    this.set = this.cup = this.bore = this.hubOutside = this.weight = this.hubNow = this.cupNow = ''
+    this.from = 'OWN'
+  }
+
   /** Begins with what is on record of a wheel end. */
-  async take(wheelEndId: string, outboard: boolean): Promise<void> {
+  private async take(wheelEndId: string, outboard: boolean): Promise<void> {
     await this.run(async () => {
       const aids = await records.aids(wheelEndId)
       const race = outboard ? aids.outboard : aids.inboard

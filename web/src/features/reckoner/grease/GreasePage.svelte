@@ -44,6 +44,9 @@
   >
     <h1 id="grease" class="type-h">Which grease, and how much?</h1>
     {#if !ofWheelEnd}
+      <p class="rounded-plate bg-brass-wash px-3 py-2" role="note">
+        <b>A worked example:</b> a usual hub of its kind. Say what yours is.
+      </p>
       <Pick
         label="Hub"
         options={grease.constructions?.constructions.map((one) => ({

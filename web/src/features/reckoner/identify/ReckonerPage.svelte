@@ -8,7 +8,7 @@
   import { ProblemCard } from '$ui/problem-card'
   import UseSet from './UseSet.svelte'
   import ReadingHelp from './ReadingHelp.svelte'
-  import { ReckonerTabs } from '$features/reckoner/shared'
+  import { Begins, ReckonerTabs } from '$features/reckoner/shared'
   import StudCircle from './StudCircle.svelte'
 
   const identify = new Identify()
@@ -29,7 +29,9 @@
   }
 
   onMount(() => {
-    void identify.load()
+    void identify.load().then(() => {
+      if (wheelEnd === '') identify.example()
+    })
     return keys.add([
       {
         keys: ['m', 'M'],
@@ -48,7 +50,9 @@
     aria-label="Readings"
     class="flex flex-col gap-3 border-ink px-4 py-4 desk:overflow-y-auto desk:border-r desk:px-5"
   >
-    <ReadingsForm {identify} />
+    <Begins from={identify.isExample ? 'EXAMPLE' : 'OWN'} onown={() => identify.clear()}>
+      <ReadingsForm {identify} />
+    </Begins>
   </section>
   <div class="flex flex-col gap-6 px-4 py-4 desk:overflow-y-auto desk:px-5">
     <h1 class="sr-only">Reckoner: which bearing is it</h1>

@@ -3,6 +3,7 @@
   import { Attempt } from '$api/attempt.svelte'
   import type { Schemas } from '$api/request'
   import { display, leadingSize, otherSize } from '$features/display'
+  import { WithSizes } from '$features/calliper'
   import { number } from '$ui/number-field'
   import { Choice } from '$ui/choice'
   import { Field } from '$ui/field'
@@ -50,41 +51,44 @@
 
 <section aria-labelledby="studs" class="flex flex-col gap-3">
   <h2 id="studs" class="type-h">Stud circle</h2>
-  <div class="flex flex-wrap items-start gap-3">
-    <div class="flex flex-col gap-1">
-      <span class="text-label font-semibold">Studs</span>
+  <WithSizes drawing="studs">
+    <div class="flex flex-wrap items-start gap-3">
+      <div class="flex flex-col gap-1">
+        <span class="text-label font-semibold">Studs</span>
+        <Choice
+          label="Studs"
+          options={counts}
+          value={studs}
+          onchange={(count) => {
+            studs = count
+            void ask()
+          }}
+        />
+      </div>
+      <Field
+        class="w-56"
+        label="Two neighbours, middle to middle"
+        data-size="distance"
+        inputmode="decimal"
+        autocomplete="off"
+        bind:value={text}
+        oninput={() => void ask()}
+        error={text.trim() !== '' && number(text) === null
+          ? 'A plain number, such as 67.2'
+          : attempt.fieldError('distance.number')}
+      />
       <Choice
-        label="Studs"
-        options={counts}
-        value={studs}
-        onchange={(count) => {
-          studs = count
+        class="mt-[22px]"
+        label="Unit of the distance"
+        options={units}
+        value={unit}
+        onchange={(next) => {
+          unit = next
           void ask()
         }}
       />
     </div>
-    <Field
-      class="w-56"
-      label="Two neighbours, middle to middle"
-      inputmode="decimal"
-      autocomplete="off"
-      bind:value={text}
-      oninput={() => void ask()}
-      error={text.trim() !== '' && number(text) === null
-        ? 'A plain number, such as 67.2'
-        : attempt.fieldError('distance.number')}
-    />
-    <Choice
-      class="mt-[22px]"
-      label="Unit of the distance"
-      options={units}
-      value={unit}
-      onchange={(next) => {
-        unit = next
-        void ask()
-      }}
-    />
-  </div>
+  </WithSizes>
   <Pick
     class="max-w-56"
     label="Axle tube or bar"

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { WithSizes } from '$features/calliper'
   import { BearingPicker } from '$features/bearing'
   import { leadingLength, leadingSize, otherSize } from '$features/display'
   import { Field } from '$ui/field'
@@ -17,33 +18,42 @@
 
 <section aria-labelledby="driver" class="flex flex-col gap-3 border-r border-b border-ink p-4">
   <h2 id="driver" class="type-h">What do I drive it with?</h2>
-  <div class="grid grid-cols-2 gap-3">
-    <div class="col-span-2">
-      <BearingPicker
-        label="Set, cone/cup"
-        value={driver.set}
-        onchange={(set) => {
-          driver.set = set
-          onedit()
-        }}
-        error={driver.fieldError('set')}
+  <WithSizes drawing="driver">
+    <div class="grid grid-cols-2 gap-3">
+      <div class="col-span-2">
+        <BearingPicker
+          label="Set, cone/cup"
+          value={driver.set}
+          onchange={(set) => {
+            driver.set = set
+            onedit()
+          }}
+          error={driver.fieldError('set')}
+        />
+      </div>
+      <Field
+        label="Sockets at hand, outside"
+        data-size="sockets"
+        hint="several, with spaces"
+        autocomplete="off"
+        bind:value={driver.sockets}
+        oninput={onedit}
+      />
+      <NumberField
+        label="Old cup, outside"
+        data-size="oldCup"
+        hint="to grind it to a driver"
+        bind:value={driver.oldCup}
+        oninput={onedit}
+      />
+      <NumberField
+        label="Bore of the hub"
+        data-size="bore"
+        bind:value={driver.bore}
+        oninput={onedit}
       />
     </div>
-    <Field
-      label="Sockets at hand, outside"
-      hint="several, with spaces"
-      autocomplete="off"
-      bind:value={driver.sockets}
-      oninput={onedit}
-    />
-    <NumberField
-      label="Old cup, outside"
-      hint="to grind it to a driver"
-      bind:value={driver.oldCup}
-      oninput={onedit}
-    />
-    <NumberField label="Bore of the hub" bind:value={driver.bore} oninput={onedit} />
-  </div>
+  </WithSizes>
   {#if driver.found}
     {@const found = driver.found}
     <p role="status">

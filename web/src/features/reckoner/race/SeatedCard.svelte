@@ -12,6 +12,12 @@
 
   let { seated, onedit }: Props = $props()
 
+  /** Where the feeler goes for the field the hand is in. */
+  let lit = $state('')
+  let fields = $state<HTMLElement | null>(null)
+  const go = (hour: string): void =>
+    fields?.querySelector<HTMLElement>(`[data-size="${hour}"]`)?.focus()
+
   const seatedMark = {
     SEATED: 'good',
     DRIVE_ON: 'soon',
@@ -24,10 +30,17 @@
   <h2 id="seated" class="type-h">Is the cup home?</h2>
   <p>Feeler behind the cup at four points. 0 where none goes in.</p>
   <div class="grid grid-cols-[1fr_150px] gap-4">
-    <div class="grid grid-cols-2 gap-3">
+    <div bind:this={fields} class="grid grid-cols-2 gap-3">
       {#each CLOCK as hour, i (hour)}
         <NumberField
           label={`At ${hour} o’clock`}
+          data-size={hour}
+          onfocus={() => {
+            lit = hour
+          }}
+          onblur={() => {
+            lit = ''
+          }}
           bind:value={
             () => seated.gaps[i] ?? '',
             (text) => {
@@ -39,7 +52,11 @@
         />
       {/each}
     </div>
-    <SeatedFace high={seated.found?.verdict === 'COCKED' ? seated.found.highSide : ''} />
+    <SeatedFace
+      {lit}
+      onpick={go}
+      high={seated.found?.verdict === 'COCKED' ? seated.found.highSide : ''}
+    />
   </div>
   {#if seated.found}
     <Answer

@@ -1,10 +1,14 @@
 import { api } from './api'
 import { Attempt } from '$api/attempt.svelte'
 import type { Schemas } from '$api/request'
-import { display } from '$features/display'
-import { lengthOf, type Unit } from '$features/reckoner/shared'
+import { display, lastHub } from '$features/display'
+import { records } from '$features/records'
+import { lengthOf, typedIn, type Beginning, type Unit } from '$features/reckoner/shared'
 
 export const CLOCK = ['12', '3', '6', '9'] as const
+
+/** A cup that stands high at three o'clock. */
+const EXAMPLE_GAPS = { mm: ['0.05', '0.15', '0.05', '0'], inch: ['0.002', '0.006', '0.002', '0'] }
 
 /** What a cup is driven with. */
 export class Driver extends Attempt {
@@ -82,6 +86,43 @@ export class Race {
   readonly driver = new Driver()
   readonly seated = new Seated()
   readonly cone = new Cone()
+  from = $state.raw<Beginning>('OWN')
+  private readonly isTyped = $derived(
+    [this.driver.set, this.cone.set, ...this.seated.gaps].some((text) => text !== ''),
+  )
+
+  /** With the set of the hub in hand last, or with an example. */
+  async begin(): Promise<void> {
+    const last = lastHub()
+    const done = await this.driver.run(async () => {
+      if (!last || this.isTyped) return
+      const aids = await records.aids(last.id)
+      if (!aids.bearingsKnown || this.isTyped) return
+      this.driver.set = this.cone.set = aids.inboard.set
+      this.from = last
+    })
+    if (!done || !this.isTyped) this.example()
+    else this.askAll()
+  }
+
+  /** Invented, about a usual set. */
+  example(): void {
+    this.driver.set = this.cone.set = 'L68149/L68110'
+    this.driver.sockets = typedIn(this.unit, '50 57', '1.97 2.25')
+    this.driver.oldCup = typedIn(this.unit, '59.13', '2.328')
+    this.driver.bore = typedIn(this.unit, '59.08', '2.326')
+    this.seated.gaps = [...(this.unit === 'MILLIMETRE' ? EXAMPLE_GAPS.mm : EXAMPLE_GAPS.inch)]
+    this.cone.seat = typedIn(this.unit, '34.95', '1.376')
+    this.from = 'EXAMPLE'
+    this.askAll()
+  }
+
+  clear(): void {
+    this.driver.set = this.driver.sockets = this.driver.oldCup = this.driver.bore = ''
+    this.seated.gaps = CLOCK.map(() => '')
+    this.cone.set = this.cone.seat = ''
+    this.from = 'OWN'
+  }
 
   askAll(): void {
     for (const one of [this.driver, this.seated, this.cone]) void one.ask(this.unit)

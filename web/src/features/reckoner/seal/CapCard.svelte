@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { WithSizes } from '$features/calliper'
   import { leadingSize, otherSize } from '$features/display'
   import { NumberField } from '$ui/number-field'
   import { Answer } from '$features/reckoner/shared'
@@ -16,20 +17,24 @@
 
 <section aria-labelledby="cap" class="flex flex-col gap-3 border-t-2 border-ink pt-3">
   <h2 id="cap" class="type-h">Which cap?</h2>
-  <div class="grid grid-cols-2 gap-3">
-    <NumberField
-      label="Cap bore of the hub"
-      bind:value={cap.bore}
-      oninput={onedit}
-      error={cap.fieldError('bore.number')}
-    />
-    <NumberField
-      label="Cap at hand, outside"
-      bind:value={cap.cap}
-      oninput={onedit}
-      error={cap.fieldError('cap.number')}
-    />
-  </div>
+  <WithSizes drawing="cap">
+    <div class="grid grid-cols-2 gap-3">
+      <NumberField
+        label="Cap bore of the hub"
+        data-size="capBore"
+        bind:value={cap.bore}
+        oninput={onedit}
+        error={cap.fieldError('bore.number')}
+      />
+      <NumberField
+        label="Cap at hand, outside"
+        data-size="cap"
+        bind:value={cap.cap}
+        oninput={onedit}
+        error={cap.fieldError('cap.number')}
+      />
+    </div>
+  </WithSizes>
   {#if cap.found}
     <p role="status">
       <span class="block text-label font-semibold">Ask for, outside diameter</span>

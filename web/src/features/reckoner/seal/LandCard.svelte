@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { WithSizes } from '$features/calliper'
   import { NumberField } from '$ui/number-field'
   import { Answer } from '$features/reckoner/shared'
   import type { SealLand } from './seal.svelte'
@@ -20,20 +21,24 @@
 
 <section aria-labelledby="land" class="flex flex-col gap-3 border-t-2 border-ink pt-3">
   <h2 id="land" class="type-h">A groove where the seal runs?</h2>
-  <div class="grid grid-cols-2 gap-3">
-    <NumberField
-      label="Depth of the groove"
-      bind:value={land.depth}
-      oninput={onedit}
-      error={land.fieldError('depth.number')}
-    />
-    <NumberField
-      label="Room to set the seal beside it"
-      bind:value={land.room}
-      oninput={onedit}
-      error={land.fieldError('room.number')}
-    />
-  </div>
+  <WithSizes drawing="groove">
+    <div class="grid grid-cols-2 gap-3">
+      <NumberField
+        label="Depth of the groove"
+        data-size="depth"
+        bind:value={land.depth}
+        oninput={onedit}
+        error={land.fieldError('depth.number')}
+      />
+      <NumberField
+        label="Room to set the seal beside it"
+        data-size="room"
+        bind:value={land.room}
+        oninput={onedit}
+        error={land.fieldError('room.number')}
+      />
+    </div>
+  </WithSizes>
   {#if land.found}
     <Answer mark={landMark[land.found.remedy]} words={land.found.words} />
   {/if}

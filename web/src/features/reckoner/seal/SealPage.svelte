@@ -1,11 +1,13 @@
 <script lang="ts">
+  import { onMount } from 'svelte'
+  import { WithSizes } from '$features/calliper'
   import { leadingSize, otherSize } from '$features/display'
   import { Choice } from '$ui/choice'
   import { Mark } from '$ui/mark'
   import { NumberField } from '$ui/number-field'
   import { Pick } from '$ui/pick'
   import CapCard from './CapCard.svelte'
-  import { ReckonerTabs, soon, units } from '$features/reckoner/shared'
+  import { Begins, ReckonerTabs, soon, units } from '$features/reckoner/shared'
   import LandCard from './LandCard.svelte'
   import { Seals } from './seal.svelte'
   import SealCard from './SealCard.svelte'
@@ -19,6 +21,8 @@
     { value: 'MARINE_TWO_PIECE', label: 'two-piece marine' },
     { value: 'UNITIZED', label: 'unitized' },
   ] as const
+  onMount(() => void seals.begin())
+
   const makeUp = [
     { key: 'rimmed', label: 'with a rim' },
     { key: 'coated', label: 'coated outside' },
@@ -40,32 +44,40 @@
         value={seals.unit}
         onchange={(unit) => {
           seals.unit = unit
-          seals.askAll()
+          if (seals.from === 'EXAMPLE') seals.example()
+          else seals.askAll()
         }}
       />
     </div>
-    <div class="grid grid-cols-3 gap-3">
-      <NumberField
-        label="Land it runs on"
-        data-reading="set"
-        bind:value={seal.land}
-        oninput={ask}
-        error={seal.fieldError('land.number')}
-      />
-      <NumberField
-        label="Bore of the hub"
-        bind:value={seal.bore}
-        oninput={ask}
-        error={seal.fieldError('bore.number')}
-      />
-      <NumberField
-        label="Width"
-        hint="of the old one"
-        bind:value={seal.width}
-        oninput={ask}
-        error={seal.fieldError('width.number')}
-      />
-    </div>
+    <Begins from={seals.from} onown={() => seals.clear()}>
+      <WithSizes drawing="seal">
+        <div class="grid grid-cols-3 gap-3">
+          <NumberField
+            label="Land it runs on"
+            data-size="land"
+            data-reading="set"
+            bind:value={seal.land}
+            oninput={ask}
+            error={seal.fieldError('land.number')}
+          />
+          <NumberField
+            label="Bore of the hub"
+            data-size="bore"
+            bind:value={seal.bore}
+            oninput={ask}
+            error={seal.fieldError('bore.number')}
+          />
+          <NumberField
+            label="Width"
+            data-size="width"
+            hint="of the old one"
+            bind:value={seal.width}
+            oninput={ask}
+            error={seal.fieldError('width.number')}
+          />
+        </div>
+      </WithSizes>
+    </Begins>
     <div class="flex flex-wrap items-end gap-3">
       <Pick
         label="Kind"
@@ -94,7 +106,12 @@
     <LandCard land={seals.land} onedit={ask} />
     <CapCard cap={seals.cap} onedit={ask} />
   </div>
-  <div class="flex flex-col gap-4 px-4 py-4 desk:overflow-y-auto desk:px-5">
+  <!-- svelte-ignore a11y_no_noninteractive_tabindex (it scrolls, and nothing in it takes the focus) -->
+  <section
+    aria-label="What comes of it"
+    tabindex="0"
+    class="flex flex-col gap-4 px-4 py-4 desk:overflow-y-auto desk:px-5"
+  >
     {#if seal.found}
       {@const found = seal.found}
       <SealCard seal={found.place} />
@@ -135,5 +152,5 @@
         looks where, what may be pressed on, and which driver of yours will do.
       </p>
     {/if}
-  </div>
+  </section>
 </div>

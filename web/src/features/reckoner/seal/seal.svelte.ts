@@ -1,8 +1,9 @@
 import { api } from './api'
 import { Attempt } from '$api/attempt.svelte'
 import type { Schemas } from '$api/request'
-import { display } from '$features/display'
-import { lengthOf, type Unit } from '$features/reckoner/shared'
+import { display, lastHub } from '$features/display'
+import { records } from '$features/records'
+import { lengthOf, typedIn, type Beginning, type Unit } from '$features/reckoner/shared'
 
 type Form = Schemas['SealForm']
 
@@ -90,6 +91,44 @@ export class Seals {
   readonly seal = new Seal()
   readonly cap = new Cap()
   readonly land = new SealLand()
+  from = $state.raw<Beginning>('OWN')
+  private readonly isTyped = $derived(this.seal.land !== '' || this.seal.bore !== '')
+
+  /** With the hub in hand last where its seal is measured, or with an example. */
+  async begin(): Promise<void> {
+    const last = lastHub()
+    if (this.isTyped) return
+    const done = await this.seal.run(async () => {
+      const known = last ? (await records.aids(last.id)).seal : undefined
+      if (!last || !known || known.assumed || this.isTyped) return
+      this.seal.land = this.typed(known.seal.size.shaft)
+      this.seal.bore = this.typed(known.seal.size.bore)
+      if (known.seal.size.width) this.seal.width = this.typed(known.seal.size.width)
+      this.seal.kind = known.seal.kind
+      this.seal.rimmed = known.seal.rimmed
+      this.from = last
+    })
+    if (!done || !this.isTyped) this.example()
+    else this.askAll()
+  }
+
+  /** A size of ISO 6194-1, from memory. */
+  example(): void {
+    this.seal.land = typedIn(this.unit, '45', '1.772')
+    this.seal.bore = typedIn(this.unit, '65', '2.559')
+    this.seal.width = typedIn(this.unit, '8', '0.315')
+    this.from = 'EXAMPLE'
+    this.askAll()
+  }
+
+  clear(): void {
+    this.seal.land = this.seal.bore = this.seal.width = ''
+    this.from = 'OWN'
+  }
+
+  private typed(size: Schemas['LengthView']): string {
+    return typedIn(this.unit, size.millimetres.toFixed(2), (size.thousandths / 1000).toFixed(3))
+  }
 
   askAll(): void {
     for (const one of [this.seal, this.cap, this.land]) void one.ask(this.unit)

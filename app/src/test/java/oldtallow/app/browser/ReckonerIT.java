@@ -3,6 +3,7 @@ package oldtallow.app.browser;
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThat;
 
+import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import java.util.regex.Pattern;
@@ -13,6 +14,8 @@ import oldtallow.app.testing.OldTallowExtension;
 import oldtallow.app.testing.RunningOldTallow;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 
 @ExtendWith(OldTallowExtension.class)
 class ReckonerIT {
@@ -34,6 +37,70 @@ class ReckonerIT {
                     .isVisible();
             assertThat(page.getByText("By its sizes it is")).isVisible();
             assertThat(visit.complaints()).isEmpty();
+        }
+    }
+
+    /** Each page that asks for sizes, a line of its drawing, and the field it leads to. */
+    @ParameterizedTest
+    @CsvSource(textBlock = """
+            /reckoner, CUP_WIDTH, cup width
+            /reckoner, distance, middle to middle
+            /reckoner/fit, hubOutside, Hub outside
+            /reckoner/race, oldCup, Old cup
+            /reckoner/race, seat, Seat on the spindle
+            /reckoner/race, 3, At 3 o
+            /reckoner/seal, land, Land it runs on
+            /reckoner/seal, depth, Depth of the groove
+            /reckoner/seal, capBore, Cap bore
+            /reckoner/feel, backFaces, Back faces
+            /reckoner/feel, radius, radius
+            /reckoner/grease, radius, rolling radius
+            """)
+    void aTouchOnTheDrawingGoesToItsFieldAndTheFieldLightsItsLine(
+            String path, String size, String label, RunningOldTallow app, Browsers browsers) {
+        try (Visit visit = browsers.visit(app)) {
+            Page page = visit.page();
+            page.navigate(app.at(path).toString());
+            Locator line = page.locator("[data-line=\"" + size + "\"]").first();
+
+            Locator field = page.locator("input[data-size=\"" + size + "\"]").first();
+            Locator hit = line.locator("line, circle").first();
+            // what is fetched meanwhile moves what stands below it
+            page.waitForCondition(() -> {
+                hit.click(new Locator.ClickOptions().setForce(true));
+                return (boolean) field.evaluate("field => field === document.activeElement");
+            });
+
+            assertThat(field).hasAccessibleName(Pattern.compile(label));
+            assertThat(line.locator(".stroke-grease")).hasCount(1);
+            assertThat(visit.complaints()).isEmpty();
+        }
+    }
+
+    @Test
+    void noPageOpensEmptyAndAnExampleMakesRoomForOnesOwnNumbers(RunningOldTallow app, Browsers browsers) {
+        try (Visit visit = browsers.visit(app)) {
+            Page page = visit.page();
+            page.navigate(app.at("/reckoner/seal").toString());
+            assertThat(page.getByText("A worked example.")).isVisible();
+            assertThat(page.getByText("fits: a standard size").first()).isVisible();
+
+            page.getByLabel("Land it runs on").click();
+            page.keyboard().type("50");
+
+            assertThat(page.getByText("A worked example.")).isHidden();
+            assertThat(page.getByLabel("Land it runs on")).hasValue("50");
+            assertThat(page.getByLabel("Bore of the hub", new Page.GetByLabelOptions().setExact(true)))
+                    .hasValue("");
+
+            page.navigate(app.at("/wheel-ends/" + Demo.rearRight("Boat tandem")).toString());
+            assertThat(page.getByRole(AriaRole.HEADING, named(Pattern.compile("rear right")))
+                            .first())
+                    .isVisible();
+            page.navigate(app.at("/reckoner/race").toString());
+            assertThat(page.getByText("Of the hub in hand last: Boat tandem, rear right"))
+                    .isVisible();
+            assertThat(page.getByLabel("Set, cone/cup").first()).not().hasValue("");
         }
     }
 
