@@ -50,9 +50,18 @@ class SecondFactorIT {
         assertThat(device.get("/api/v1/second-factor").json().path("isOn").asBoolean())
                 .as("before a code of it was typed")
                 .isFalse();
-        // a code of the step before: that of now is for the sign-ins below, and none is taken twice
-        recovery = Bench.accepted(device.post("/api/v1/second-factor/confirmed", code(-1)))
-                .path("codes");
+        recovery = confirmed().path("codes");
+    }
+
+    /**
+     * What confirming with a code of the step before answers: that of now is for the sign-ins below, and none is
+     * taken twice. Where the step turned on the way the code is two steps old and rightly refused; one made after it
+     * has 30 s.
+     */
+    private JsonNode confirmed() {
+        Answer first = device.post("/api/v1/second-factor/confirmed", code(-1));
+        return Bench.accepted(
+                first.status() == 422 ? device.post("/api/v1/second-factor/confirmed", code(-1)) : first);
     }
 
     /** The test vectors of RFC 6238, appendix B (SHA-1), the last six digits of the eight there. */
