@@ -36,6 +36,8 @@ export const api = {
     dataOf(client.POST('/api/v1/jobs/{jobId}/first-look', { params: ofJob(id), body })),
   judge: (id: string, body: Schemas['JudgingForm']) =>
     dataOf(client.POST('/api/v1/jobs/{jobId}/judgings', { params: ofJob(id), body })),
+  way: (id: string, body: Schemas['WayChosenForm']) =>
+    dataOf(client.POST('/api/v1/jobs/{jobId}/ways', { params: ofJob(id), body })),
   notHere: (id: string, body: Schemas['NotHereForm']) =>
     dataOf(client.POST('/api/v1/jobs/{jobId}/not-here', { params: ofJob(id), body })),
   note: (id: string, body: Schemas['NoteForm']) =>

@@ -10,6 +10,7 @@ export const senders = {
   run: (jobId: string, body: Schemas['RunDoneForm']) => api.runDone(jobId, body),
   undo: (jobId: string, body: Schemas['UndoForm']) => api.undoStep(jobId, body),
   waiver: (jobId: string, body: Schemas['WaiverForm']) => api.waive(jobId, body),
+  way: (jobId: string, body: Schemas['WayChosenForm']) => api.way(jobId, body),
   notHere: (jobId: string, body: Schemas['NotHereForm']) => api.notHere(jobId, body),
   note: (jobId: string, body: Schemas['NoteForm']) => api.note(jobId, body),
   condemned: (jobId: string, body: Schemas['CondemnedForm']) => api.condemn(jobId, body),

@@ -32,5 +32,8 @@ export const records = {
   reference: () => dataOf(client.GET('/api/v1/nut-reference')),
   intervalPractices: () => dataOf(client.GET('/api/v1/interval-practices')),
   job: (id: string) => dataOf(client.GET('/api/v1/jobs/{jobId}', { params: ofJob(id) })),
+  usualChoices: () => dataOf(client.GET('/api/v1/workshop/usual-choices')),
+  keepUsualChoices: (body: Schemas['ChoicesForm']) =>
+    dataOf(client.PUT('/api/v1/workshop/usual-choices', { body })),
   benchReference: () => dataOf(client.GET('/api/v1/bench-reference')),
 }

@@ -28,11 +28,11 @@
   async function begin(): Promise<void> {
     planning = !planning
     if (!planning || rigs.length > 0) return
-    const [every, reference] = await Promise.all([everyRig(), records.benchReference()])
+    const [every, usual] = await Promise.all([everyRig(), records.usualChoices()])
     rigs = every
     brings =
-      reference.choices
-        .find((one) => one.name === 'hubBrings')
+      usual
+        .find((one) => one.kind === 'HUB_BRINGS')
         ?.values.map(({ value, words }) => ({ value: value as typeof hubBrings, label: words })) ??
       []
   }

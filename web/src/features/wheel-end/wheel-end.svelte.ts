@@ -1,3 +1,4 @@
+import { rememberHub } from '$features/display'
 import { records } from '$features/records'
 import { api } from './api'
 import { Attempt } from '$api/attempt.svelte'
@@ -45,6 +46,7 @@ export class WheelEnd {
         records.standings(view.rigId),
       ])
       this.view = view
+      rememberHub({ id: this.id, words: `${view.rigName}, ${view.position}` })
       this.settings = settings
       this.section = section
       this.parts = parts

@@ -17,6 +17,7 @@
   import SecondFactor from './SecondFactor.svelte'
   import SecurityTrail from './SecurityTrail.svelte'
   import Trail from './Trail.svelte'
+  import UsualChoices from './UsualChoices.svelte'
   import YourAccount from './YourAccount.svelte'
 
   const people = new People()
@@ -45,6 +46,7 @@
     <Devices />
     <SecondFactor />
     <Rules editable={session.isOwner} />
+    <UsualChoices editable={session.isOwner} />
     <ToolWall />
     <InstrumentWall />
     <OwnProcedures />

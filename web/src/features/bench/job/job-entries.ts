@@ -56,9 +56,14 @@ export abstract class JobEntries {
   rescope(
     scope: Schemas['RescopeForm']['scope'],
     reason: string,
-    choices?: Schemas['Choices'],
+    choices?: Schemas['ChoicesForm'],
   ): Promise<boolean> {
     return this.enter('scope', { scope, reason, ...(choices && { choices }) }, 'another scope')
+  }
+
+  /** Done in another way from here on, at each hub where it is still to choose. */
+  chooseWay(choice: Schemas['WayChosenForm']['choice'], way: string): Promise<boolean> {
+    return this.enter('way', { choice, way }, 'another way')
   }
 
   /** Proved, and found wrong: the job goes back to the nut. */

@@ -8,6 +8,8 @@ export type Move =
   | { does: 'check'; check: Schemas['CheckView'] }
   | { does: 'dial' }
   | { does: 'judge'; item: Item }
+  /** Somebody learning has no word in it. */
+  | { does: 'mechanic'; step: Schemas['BenchStepView'] }
   | { does: 'finish'; step: Schemas['BenchStepView'] }
   | { does: 'run'; run: Schemas['RunView'] }
   | { does: 'others'; hub: Schemas['RoundHubView'] }
@@ -38,9 +40,10 @@ export function moveNow(bench: AtBench, mayRelease: boolean): Move {
   const behind = hubToGoTo(job)
   if (behind) return { does: 'others', hub: behind }
   if (!step) return endMove(job, mayRelease)
-  if (bench.run) return runMove(bench, job, bench.run)
+  if (bench.run) return runMove(bench, job, bench.run, mayRelease)
   const caution = step.cautions.find((one) => !bench.cautionMet(one.id))
   if (caution) return { does: 'caution', caution }
+  if (step.byMechanic && !mayRelease) return { does: 'mechanic', step }
   if (bench.item && !bench.judging) return { does: 'judge', item: bench.item }
   const check = step.checks.find((one) => one.must && !bench.checkMet(one))
   if (check?.meaning === 'SETTING_RECORDED' && !job.closing.settingRecorded) return { does: 'dial' }
@@ -64,7 +67,14 @@ function hubToGoTo(job: Schemas['JobView']): Schemas['RoundHubView'] | undefined
 }
 
 /** Cautions and what must hold stand on the card, and the press says them. */
-function runMove(bench: AtBench, job: Schemas['JobView'], run: Schemas['RunView']): Move {
+function runMove(
+  bench: AtBench,
+  job: Schemas['JobView'],
+  run: Schemas['RunView'],
+  mayRelease: boolean,
+): Move {
+  const mechanics = run.steps.find((step) => step.byMechanic)
+  if (mechanics && !mayRelease) return { does: 'mechanic', step: mechanics }
   if (bench.item && !bench.judging) return { does: 'judge', item: bench.item }
   if (run.stop === 'SETTING' && !job.closing.settingRecorded) return { does: 'dial' }
   return { does: 'run', run }

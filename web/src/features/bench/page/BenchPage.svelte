@@ -2,7 +2,7 @@
   import { onMount } from 'svelte'
   import { goto, replaceState } from '$app/navigation'
   import { page } from '$app/state'
-  import { pace } from '$features/display'
+  import { pace, rememberHub } from '$features/display'
   import { keys } from '$features/keys'
   import { Section } from '$features/section'
   import { session } from '$features/session'
@@ -44,6 +44,11 @@
   /** Just come from the nut dial, where the setting was saved and is as it should be. */
   let saved = $state(false)
   let line = $state.raw<JobLine | null>(null)
+
+  $effect(() => {
+    const hub = bench.job?.hub
+    if (hub) rememberHub({ id: hub.wheelEndId, words: `${hub.rigName}, ${hub.position}` })
+  })
 
   /** A new step, or the wait for a part, begins at its top: on a desk in its panel, on a phone in the page. */
   const begins = $derived(`${bench.step?.id ?? ''} ${bench.job?.waits ? 'waits' : ''}`)

@@ -43,6 +43,8 @@
         return `Yes: ${move.check.says}`
       case 'judge':
         return 'Choose: good, look closer or scrap'
+      case 'mechanic':
+        return `Fetch a mechanic: ${move.step.what}. They sign in and say so`
       case 'dial':
         return `${bench.run && bench.run.steps.length > 1 ? `All ${bench.run.steps.length} done: to` : 'To'} the nut dial, and save the setting`
       case 'finish':
@@ -83,7 +85,7 @@
   <button
     type="button"
     class="flex min-h-16 flex-1 items-center justify-between gap-3 rounded-plate bg-grease-fill px-4 py-2 text-left type-card text-[22px] text-on-grease disabled:bg-tray disabled:text-ink2"
-    disabled={['nothing', 'judge'].includes(bench.move.does) ||
+    disabled={['nothing', 'judge', 'mechanic'].includes(bench.move.does) ||
       bench.attempt.busy ||
       bench.hasWaiting}
     onclick={onpress}

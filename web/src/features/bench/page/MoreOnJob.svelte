@@ -16,9 +16,15 @@
 
   /** Chosen here; as the job stands until then. */
   let otherScope = $state<Scope | null>(null)
-  let otherChoices = $state.raw<Schemas['Choices'] | null>(null)
+  let otherChoices = $state.raw<Schemas['ChoicesForm']>({})
   const scope = $derived(otherScope ?? bench.job?.scope ?? 'REPACK')
-  const choices = $derived(otherChoices ?? bench.job?.choices)
+  /** As they hold, with what is chosen here. */
+  const asked = $derived(
+    (bench.job?.choosable ?? []).map((one) => ({
+      ...one,
+      now: otherChoices[one.name as keyof Schemas['ChoicesForm']] ?? one.now,
+    })),
+  )
   let reason = $state('')
   let what = $state('')
   let bag = $state('')
@@ -32,9 +38,10 @@
 
   async function change(event: SubmitEvent): Promise<void> {
     event.preventDefault()
-    if (!(await bench.rescope(scope, reason, choices))) return
+    if (!(await bench.rescope(scope, reason, otherChoices))) return
     reason = ''
-    otherScope = otherChoices = null
+    otherScope = null
+    otherChoices = {}
   }
 
   async function wait(event: SubmitEvent): Promise<void> {
@@ -62,16 +69,12 @@
         otherScope = next as Scope
       }}
     />
-    {#if choices && bench.reference}
-      <JobChoices
-        asked={bench.reference.choices}
-        {choices}
-        {scope}
-        onchoose={(how) => {
-          otherChoices = how
-        }}
-      />
-    {/if}
+    <JobChoices
+      {asked}
+      onchoose={(how) => {
+        otherChoices = { ...otherChoices, ...how }
+      }}
+    />
     <Field label="Why" bind:value={reason} maxlength={1000} />
     <Button type="submit" size="list">Plan the rest anew</Button>
   </form>

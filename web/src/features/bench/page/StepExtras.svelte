@@ -2,7 +2,7 @@
   import { session } from '$features/session'
   import { Button } from '$ui/button'
   import type { Bench } from '$features/bench/job'
-  import { Absent, StepActions } from '$features/bench/otherwise'
+  import { Absent, StepActions, StepChoices } from '$features/bench/otherwise'
   import { StepPhotos } from '$features/bench/step'
   import { PlateRow } from '$features/plates'
   import { canSay, say } from './say'
@@ -21,6 +21,7 @@
 </script>
 
 {#if plates.length > 0}<div class="mt-3 desk:hidden"><PlateRow ids={plates} /></div>{/if}
+{#if bench.step && !bench.run}<StepChoices {bench} step={bench.step} />{/if}
 <Absent {bench} />
 {#if bench.step}
   {@const step = bench.step}

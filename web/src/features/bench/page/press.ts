@@ -14,6 +14,8 @@ export function press(bench: Bench): void {
       break
     case 'judge': // nobody has looked because somebody pressed
       break
+    case 'mechanic': // whose word it is signs in and gives it
+      break
     case 'dial':
       void goto(`${hub}/nut-dial?job=${bench.job?.id ?? ''}`)
       break

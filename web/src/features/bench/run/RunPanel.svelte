@@ -1,6 +1,7 @@
 <script lang="ts">
   import type { Schemas } from '$api/request'
   import type { Bench } from '$features/bench/job'
+  import { StepChoices } from '$features/bench/otherwise'
   import { Keypad, StepPanel, WaiveCheck } from '$features/bench/step'
   import AtHubs from './AtHubs.svelte'
   import RunCautions from './RunCautions.svelte'
@@ -44,13 +45,17 @@
 {#if lines.length > 0}
   <ol class="mt-2 border-t border-rule">
     {#each lines as step, i (step.id)}
-      <li class="border-b border-rule"><RunLine {bench} {step} {mayWaive} number={i + 1} /></li>
+      <li class="border-b border-rule">
+        <RunLine {bench} {step} {mayWaive} number={i + 1} />
+        <div class="pl-7"><StepChoices {bench} {step} /></div>
+      </li>
     {/each}
   </ol>
 {/if}
 {#each asked as step (step.id)}
   <div class="mt-3">
     <StepPanel {bench} {step} {mayWaive} onRun={asked.length > 1 ? 'named' : 'alone'} />
+    <StepChoices {bench} {step} />
   </div>
 {/each}
 <!-- a step that stands there alone shows the numbers itself -->

@@ -1,11 +1,14 @@
 <script lang="ts">
   import { onMount } from 'svelte'
   import { goto } from '$app/navigation'
+  import { page } from '$app/state'
   import { keys } from '$features/keys'
   import { Button } from '$ui/button'
   import { KeyCap } from '$ui/key-cap'
   import { ProblemCard } from '$ui/problem-card'
   import Costs from './Costs.svelte'
+  import { readHanded } from './handed'
+  import HandOver from './HandOver.svelte'
   import JobChoices from './JobChoices.svelte'
   import { scopes } from './scopes'
   import { JobStart } from './start.svelte'
@@ -34,7 +37,7 @@
   }
 
   onMount(() => {
-    void start.load(from).then((going) => {
+    void start.load(from, readHanded(page.url.searchParams)).then((going) => {
       // one job at a time on a wheel end: go on with that one
       if (going) void goto(`/bench/${going}`, { replaceState: true })
     })
@@ -85,13 +88,8 @@
       {/each}
     </div>
     {#if start.ends.length > 1}<WhichHubs {start} />{/if}
-    {#if start.choices}
-      <JobChoices
-        asked={start.asked}
-        choices={start.choices}
-        scope={start.scope}
-        onchoose={(how) => void start.choose(start.scope, how)}
-      />
+    {#if plan}
+      <JobChoices asked={plan.choices} onchoose={(how) => void start.choose(start.scope, how)} />
     {/if}
     {#if start.attempt.problem}
       <ProblemCard title={start.attempt.problem.title}>
@@ -136,6 +134,7 @@
           Never used twice: {plan.alwaysNew.join(', ')}.
         </p>
       </section>
+      <HandOver {start} />
       {#if start.costs}
         <Costs
           costs={start.costs}
@@ -144,8 +143,14 @@
           onwait={(days) => start.wait(days)}
         />
       {/if}
-      <section aria-labelledby="tools">
-        <h2 id="tools" class="type-h">Tools and supplies, by the stage that first needs them</h2>
+      <section aria-labelledby="stages">
+        <div class="flex flex-wrap items-baseline justify-between gap-x-4">
+          <h2 id="stages" class="type-h">The plan, and what each stage first needs</h2>
+          <p class="flex gap-4">
+            <a href={start.sheet('html')} target="_blank">Read it</a>
+            <a href={start.sheet('pdf')} target="_blank">Print it</a>
+          </p>
+        </div>
         <table class="mt-1 w-full border-t-2 border-ink">
           <tbody>
             {#each plan.needs as needs (needs.stage)}
@@ -154,7 +159,14 @@
                   ><span class="type-num font-normal text-ink2">{needs.stage}</span>
                   {needs.words}</th
                 >
-                <td class="py-1.5">{[...needs.tools, ...needs.supplies].join(', ')}</td>
+                <td class="py-1.5">
+                  {needs.steps.join(' · ')}
+                  {#if needs.tools.length + needs.supplies.length > 0}
+                    <span class="block text-label text-ink2"
+                      >At hand: {[...needs.tools, ...needs.supplies].join(', ')}</span
+                    >
+                  {/if}
+                </td>
               </tr>
             {/each}
           </tbody>

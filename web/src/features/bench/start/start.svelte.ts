@@ -3,10 +3,11 @@ import { records } from '$features/records'
 import type { Schemas } from '$api/request'
 import { Attempt } from '$api/attempt.svelte'
 import { api } from './api'
+import { sheetAddress, type Handed } from './handed'
 import type { Scope } from './scopes'
 
 type End = Schemas['StandingView']
-type Choices = Schemas['Choices']
+type Choices = Schemas['ChoicesForm']
 
 /** A job that is about to begin: on which wheel ends of a rig, how far it goes and how. */
 export class JobStart {
@@ -18,8 +19,8 @@ export class JobStart {
   days = $state(2)
   costs = $state.raw<Schemas['JobCostsView'] | null>(null)
   plan = $state.raw<Schemas['PlanView'] | null>(null)
-  asked = $state.raw<Schemas['ChoiceAskedView'][]>([])
-  choices = $state.raw<Choices | undefined>(undefined)
+  /** As it was chosen here; what is left out goes as the workshop usually does it. */
+  choices = $state.raw<Choices>({})
   private rigId = ''
   /** Made once: a start tried twice is one job. */
   private readonly rigJobId = crypto.randomUUID()
@@ -45,21 +46,23 @@ export class JobStart {
   })
 
   /** Reads the rig: all of its wheel ends are chosen, or the one that was come from. */
-  async load(from: { rigId: string } | { wheelEndId: string }): Promise<string | undefined> {
+  async load(
+    from: { rigId: string } | { wheelEndId: string },
+    handed: Handed = { hubs: [], ways: [] },
+  ): Promise<string | undefined> {
     let going: string | undefined
     await this.attempt.run(async () => {
       const here = 'wheelEndId' in from ? await records.wheelEnd(from.wheelEndId) : null
       this.rigId = here?.rigId ?? ('rigId' in from ? from.rigId : '')
-      const [ends, rig, reference] = await Promise.all([
+      const [ends, rig, usual] = await Promise.all([
         records.standings(this.rigId),
         records.rig(this.rigId),
-        records.benchReference(),
+        handed.ways.length > 0 ? records.usualChoices() : [],
       ])
       this.ends = ends
       this.rigName = rig.rig.name
       this.chosen = here ? [here.id] : ends.map((end) => end.id)
-      this.asked = reference.choices
-      this.choices ??= reference.usual
+      this.take(handed, usual)
       going =
         this.picked.length === 0 ? ends.find((end) => this.isAsked(end))?.openJobId : undefined
     })
@@ -82,16 +85,16 @@ export class JobStart {
     )
   }
 
-  async choose(scope: Scope, how = this.choices): Promise<void> {
+  async choose(scope: Scope, how: Choices = {}): Promise<void> {
     this.scope = scope
-    this.choices = how
+    this.choices = { ...this.choices, ...how }
     if (this.picked.length === 0) {
       this.plan = null
       return
     }
     const wheelEndIds = this.picked.map((end) => end.id)
     await this.attempt.run(async () => {
-      const asked = { scope, wheelEndIds, ...(how && { choices: how }) }
+      const asked = { scope, wheelEndIds, choices: this.choices }
       const plan = await api.rigJobPlan(this.rigId, asked)
       // an answer that was overtaken by a later choice
       if (this.scope === scope && wheelEndIds.join() === this.picked.map((end) => end.id).join())
@@ -100,12 +103,33 @@ export class JobStart {
     })
   }
 
+  /** The plan on a sheet: to read, to print, or as the code that opens it elsewhere. */
+  sheet(kind: 'html' | 'pdf' | 'svg'): string {
+    return sheetAddress(this.rigId, kind, {
+      scope: this.scope,
+      hubs: this.picked.length < this.ends.length ? this.picked.map((end) => end.id) : [],
+      ways: (this.plan?.choices ?? [])
+        .filter((one) => one.name in this.choices)
+        .map((one) => ({ kind: one.kind, value: one.now })),
+    })
+  }
+
+  private take(handed: Handed, usual: readonly Schemas['ChoiceAskedView'][]): void {
+    if (handed.scope) this.scope = handed.scope
+    if (handed.hubs.length > 0)
+      this.chosen = this.ends.map((end) => end.id).filter((id) => handed.hubs.includes(id))
+    for (const { kind, value } of handed.ways) {
+      const name = usual.find((one) => one.kind === kind)?.name
+      if (name) this.choices = { ...this.choices, [name]: value }
+    }
+  }
+
   /** What it costs is reckoned for one hub. */
   private async price(): Promise<void> {
     const [only, ...others] = this.picked
     this.costs =
       only && others.length === 0
-        ? await api.jobCosts(only.id, this.days, this.choices?.hubBrings)
+        ? await api.jobCosts(only.id, this.days, this.choices.hubBrings)
         : null
   }
 
@@ -123,7 +147,7 @@ export class JobStart {
       const job = await api.openRigJob(this.rigId, {
         id: this.rigJobId,
         scope,
-        ...(choices && { choices }),
+        choices,
         hubs: this.picked.map((end) => ({ id: this.jobId(end.id), wheelEndId: end.id })),
       })
       jobId = job.id

@@ -56,6 +56,7 @@ class AccessIT {
             "POST /api/v1/workshop/demo-ended",
             "PUT /api/v1/people/{id}",
             "PUT /api/v1/workshop/rates",
+            "PUT /api/v1/workshop/usual-choices",
             "POST /api/v1/workshop/rules",
             "DELETE /api/v1/workshop/rules/{id}");
 

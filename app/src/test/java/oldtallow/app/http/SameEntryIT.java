@@ -273,6 +273,9 @@ class SameEntryIT {
         Bench.accepted(tobe.put(
                 "/api/v1/workshop/rates",
                 rates.put("version", now.path("version").asInt()).toString()));
+        String packing = usual(tobe.get("/api/v1/workshop/usual-choices").json());
+        thrice("PUT", "/api/v1/workshop/usual-choices", "{\"packing\": \"PACKER\"}");
+        Bench.accepted(tobe.put("/api/v1/workshop/usual-choices", "{\"packing\": \"%s\"}".formatted(packing)));
         JsonNode people = thrice("POST", "/api/v1/people", """
                 {"id": "%s", "name": "Thrice", "signInName": "thrice%s", "role": "APPRENTICE", "password": "one of a kind 7"}
                 """.formatted(UUID.randomUUID(), tail()));
@@ -388,6 +391,11 @@ class SameEntryIT {
                 "POST",
                 "/api/v1/jobs/{jobId}/not-here",
                 entry().put("stepId", "strip.cap").toString(),
+                job);
+        thrice(
+                "POST",
+                "/api/v1/jobs/{jobId}/ways",
+                entry().put("choice", "PACKING").put("way", "PACKER").toString(),
                 job);
         thrice("POST", "/api/v1/jobs/{jobId}/not-here/recorded", "", job);
         assertThat(count("wheel_end_build", "wheel_end_id", pair.left())).isEqualTo(1);
@@ -552,5 +560,14 @@ class SameEntryIT {
         } catch (InterruptedException e) {
             throw new IllegalStateException(e);
         }
+    }
+
+    private static String usual(JsonNode choices) {
+        return choices.valueStream()
+                .filter(one -> one.path("name").asString().equals("packing"))
+                .findFirst()
+                .orElseThrow()
+                .path("now")
+                .asString();
     }
 }

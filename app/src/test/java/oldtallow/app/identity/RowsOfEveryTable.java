@@ -143,6 +143,7 @@ final class RowsOfEveryTable {
                 "'" + id(workshop, "wheel_end") + "', 'a grease', 'LITHIUM', '" + id(workshop, "person")
                         + "', 'x', now()");
         insert(db, workshop, "workshop_tool", "kind, name, outside_um", "'SOCKET', 'a socket', 40000");
+        insert(db, workshop, "usual_choice", "choice, way", "'PACKING', 'PACKER'");
         insert(db, workshop, "workshop_rates", "hour_cents, sundries_cents, standing_day_cents", "6000, 300, 2500");
         insert(
                 db,

@@ -65,6 +65,9 @@ public final class AccessTable {
                     "/api/v1/rigs/{id}/almanac",
                     "/api/v1/rigs/{id}/label.pdf",
                     "/api/v1/rigs/{id}/label.svg",
+                    "/api/v1/rigs/{rigId}/plan-sheet.html",
+                    "/api/v1/rigs/{rigId}/plan-sheet.pdf",
+                    "/api/v1/rigs/{rigId}/plan-sheet.svg",
                     "/api/v1/rigs/{id}/past-jobs",
                     "/api/v1/rigs/{id}/standings",
                     "/api/v1/rigs/{rigId}/figures",
@@ -98,6 +101,7 @@ public final class AccessTable {
                     "/api/v1/workshop/backup",
                     "/api/v1/workshop/rates",
                     "/api/v1/workshop/rules",
+                    "/api/v1/workshop/usual-choices",
                     "/api/v1/yard")
             .may(
                     Role.APPRENTICE,
@@ -121,6 +125,7 @@ public final class AccessTable {
                     "/api/v1/jobs/{jobId}/round",
                     "/api/v1/jobs/{jobId}/runs",
                     "/api/v1/jobs/{jobId}/scope",
+                    "/api/v1/jobs/{jobId}/ways",
                     "/api/v1/jobs/{jobId}/setting-reopened",
                     "/api/v1/jobs/{jobId}/steps",
                     "/api/v1/jobs/{jobId}/torque",
@@ -221,7 +226,12 @@ public final class AccessTable {
                     "/api/v1/wheel-ends/{wheelEndId}/figures/{id}")
             .may(Role.OWNER, HttpMethod.GET, "/api/v1/workshop/security")
             .may(Role.OWNER, HttpMethod.POST, "/api/v1/people", "/api/v1/workshop/demo-ended", "/api/v1/workshop/rules")
-            .may(Role.OWNER, HttpMethod.PUT, "/api/v1/people/{id}", "/api/v1/workshop/rates")
+            .may(
+                    Role.OWNER,
+                    HttpMethod.PUT,
+                    "/api/v1/people/{id}",
+                    "/api/v1/workshop/rates",
+                    "/api/v1/workshop/usual-choices")
             .may(Role.OWNER, HttpMethod.DELETE, "/api/v1/workshop/rules/{id}")
             .anybody(HttpMethod.POST, "/api/v1/session/passkey/wanted")
             .anybody(HttpMethod.POST, "/api/v1/session/passkey")

@@ -21,8 +21,10 @@ public class Forecasts implements JobForecasts {
     private final Register register;
     private final FirstBriefs briefs;
     private final JobRecords records;
+    private final UsualChoices usual;
 
-    Forecasts(JobStore store, Register register, FirstBriefs briefs, JobRecords records) {
+    Forecasts(JobStore store, Register register, FirstBriefs briefs, JobRecords records, UsualChoices usual) {
+        this.usual = usual;
         this.records = records;
         this.store = store;
         this.register = register;
@@ -35,7 +37,13 @@ public class Forecasts implements JobForecasts {
         WheelEnd end = register.wheelEnd(wheelEndId);
         Plan plan = Plans.of(briefs.of(end, scope, choices));
         JobTime time = JobTime.of(plan.usually(), store.pastWork(end.construction(), scope));
-        return new JobForecast(end, plan, time.takes(), time.fromPastJobs());
+        return new JobForecast(end, plan, Plans.choices(plan.brief()), time.takes(), time.fromPastJobs());
+    }
+
+    @Override
+    @Transactional(readOnly = true)
+    public Choices usual() {
+        return usual.now();
     }
 
     @Override

@@ -6,7 +6,9 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import oldtallow.app.identity.access.CurrentPerson;
 import oldtallow.app.job.model.PastJob;
@@ -21,6 +23,7 @@ import oldtallow.core.procedure.bench.BenchFindings;
 import oldtallow.core.procedure.bench.Job;
 import oldtallow.core.procedure.bench.JobEnd;
 import oldtallow.core.procedure.bench.RecordedEntry;
+import oldtallow.core.procedure.choice.ChoiceOpen;
 import oldtallow.core.procedure.judge.Comparison;
 import oldtallow.core.procedure.judge.Comparison.OtherSide;
 import oldtallow.core.procedure.judge.Finding;
@@ -64,6 +67,7 @@ public class JobRecords {
      * @param toAnswerFor apprentices whose steps, verdicts or setting stand in it
      * @param hindrances why the job cannot be closed yet, in sentences; empty when it can
      * @param comparison what its findings say beside the other side's and the last job's, in sentences
+     * @param choices what is still to choose among
      * @param round the hubs of its rig job, itself among them
      */
     public record Remarks(
@@ -71,6 +75,7 @@ public class JobRecords {
             List<String> toAnswerFor,
             List<String> hindrances,
             List<String> comparison,
+            List<ChoiceOpen> choices,
             RigRound<WheelEnd> round,
             RigRound.Asker asker) {}
 
@@ -120,8 +125,17 @@ public class JobRecords {
                 JobEnd.toAnswerFor(bench, setByApprentice(settings)),
                 JobEnd.hindrances(bench, !settings.isEmpty()),
                 comparison(bench),
+                choices(bench),
                 round(bench),
                 new RigRound.Asker(CurrentPerson.now().personId(), clock.instant()));
+    }
+
+    /** What is still to choose among on a job as it stands. */
+    static List<ChoiceOpen> choices(Bench<WheelEnd> bench) {
+        Set<String> done = bench.done().stream().map(one -> one.step().id()).collect(Collectors.toSet());
+        return Plans.choices(bench.plan().brief()).stream()
+                .flatMap(open -> open.with(done, bench.plan()).stream())
+                .toList();
     }
 
     /** The hubs of the rig job that a job belongs to, in the order in which they are gone round: up one side, down the other. */

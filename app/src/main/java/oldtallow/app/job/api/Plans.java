@@ -1,6 +1,8 @@
 package oldtallow.app.job.api;
 
+import java.util.List;
 import oldtallow.core.procedure.brief.JobBrief;
+import oldtallow.core.procedure.choice.ChoiceOpen;
 import oldtallow.core.procedure.job.Plan;
 import oldtallow.core.procedure.job.Planner;
 import org.springframework.util.ConcurrentLruCache;
@@ -16,9 +18,17 @@ final class Plans {
 
     private static final ConcurrentLruCache<JobBrief, Plan> PLANS = new ConcurrentLruCache<>(MOST, Planner::plan);
 
+    private static final ConcurrentLruCache<JobBrief, List<ChoiceOpen>> CHOICES =
+            new ConcurrentLruCache<>(MOST, brief -> ChoiceOpen.of(of(brief), Planner::plan));
+
     private Plans() {}
 
     static Plan of(JobBrief brief) {
         return PLANS.get(brief);
+    }
+
+    /** In which ways a job could go; found by planning it in each. */
+    static List<ChoiceOpen> choices(JobBrief brief) {
+        return CHOICES.get(brief);
     }
 }

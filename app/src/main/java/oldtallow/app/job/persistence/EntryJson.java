@@ -1,12 +1,20 @@
 package oldtallow.app.job.persistence;
 
 import com.fasterxml.jackson.annotation.JsonAlias;
+import java.util.Arrays;
 import java.util.Map;
 import java.util.stream.Collectors;
 import oldtallow.core.procedure.bench.JobEntry;
+import oldtallow.core.procedure.brief.ChoiceKind;
+import oldtallow.core.procedure.brief.Choices;
 import org.jooq.JSONB;
 import org.springframework.stereotype.Component;
+import tools.jackson.core.JsonParser;
+import tools.jackson.databind.DeserializationContext;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.ValueDeserializer;
 import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.module.SimpleModule;
 
 /** Entries as they lie in the database: their kind and their body. */
 @Component
@@ -15,6 +23,7 @@ class EntryJson {
     /** What a kind is called there, for good, however its class is called. */
     private static final Map<String, Class<? extends JobEntry>> KINDS = Map.ofEntries(
             Map.entry("Scoped", JobEntry.Scoped.class),
+            Map.entry("WayChosen", JobEntry.WayChosen.class),
             Map.entry("StepDone", JobEntry.StepDone.class),
             Map.entry("RunDone", JobEntry.RunDone.class),
             Map.entry("Undone", JobEntry.Undone.class),
@@ -44,6 +53,7 @@ class EntryJson {
 
     EntryJson(JsonMapper json) {
         this.json = json.rebuild()
+                .addModule(new SimpleModule().addDeserializer(Choices.class, new FormerChoices()))
                 .addMixIn(JobEntry.ProcedureChosen.class, FormerFields.class)
                 .build();
     }
@@ -67,6 +77,20 @@ class EntryJson {
             throw new IllegalStateException("an entry of a kind that this version does not know: " + kind);
         }
         return json.readValue(body.data(), type);
+    }
+
+    /** What was not yet a choice when it was written went as most do it. */
+    private static final class FormerChoices extends ValueDeserializer<Choices> {
+
+        @Override
+        public Choices deserialize(JsonParser from, DeserializationContext context) {
+            JsonNode written = context.readTree(from);
+            return Arrays.stream(ChoiceKind.values())
+                    .flatMap(kind -> kind.ways().stream()
+                            .filter(way ->
+                                    way.name().equals(written.path(kind.id()).asString(""))))
+                    .reduce(Choices.USUAL, Choices::with, (one, other) -> other);
+        }
     }
 
     /** Fields by the names older versions wrote. */

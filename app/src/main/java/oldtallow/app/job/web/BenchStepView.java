@@ -2,11 +2,13 @@ package oldtallow.app.job.web;
 
 import java.util.List;
 import java.util.Set;
+import oldtallow.app.job.form.ChoiceAskedView;
 import oldtallow.app.register.model.WheelEnd;
 import oldtallow.core.fastening.thread.ThreadHand;
 import oldtallow.core.hub.part.Part;
 import oldtallow.core.hub.section.PartName;
 import oldtallow.core.procedure.bench.Bench;
+import oldtallow.core.procedure.choice.ChoiceOpen;
 import oldtallow.core.procedure.judge.JudgedItem;
 import oldtallow.core.procedure.look.Sign;
 import oldtallow.core.procedure.run.Reach;
@@ -34,6 +36,7 @@ import org.jspecify.annotations.Nullable;
  * @param aid what can be worked out beside it
  * @param plates how it is done on this hub, drawn
  * @param absentable whether what it is about is not on every hub, and has not come off this one on this job
+ * @param choices what is chosen among where it first matters
  * @param once whether it is done once for the rig, whatever number of hubs are worked on
  */
 record BenchStepView(
@@ -60,9 +63,10 @@ record BenchStepView(
         @Nullable Aid aid,
         List<Plate> plates,
         boolean absentable,
-        boolean once) {
+        boolean once,
+        List<ChoiceAskedView> choices) {
 
-    static BenchStepView of(Step step, Bench<WheelEnd> bench) {
+    static BenchStepView of(Step step, Bench<WheelEnd> bench, List<ChoiceOpen> choices) {
         List<Step> ofStage = bench.plan().steps().stream()
                 .filter(one -> one.stage() == step.stage())
                 .toList();
@@ -102,7 +106,15 @@ record BenchStepView(
                         .filter(plate -> !plate.turnsTheNut() || turnsRight(bench.end()))
                         .toList(),
                 bench.mayBeAbsent(step),
-                Reach.of(step) == Reach.RIG);
+                Reach.of(step) == Reach.RIG,
+                choices.stream()
+                        .filter(open -> bench.plan()
+                                .steps()
+                                .get(open.firstMatters())
+                                .id()
+                                .equals(step.id()))
+                        .map(ChoiceAskedView::of)
+                        .toList());
     }
 
     private static boolean turnsRight(WheelEnd end) {
@@ -135,7 +147,8 @@ record BenchStepView(
                 aid,
                 plates,
                 absentable,
-                once);
+                once,
+                choices);
     }
 
     /** What happens and what to do. */

@@ -6,6 +6,8 @@ import oldtallow.app.job.api.Forecasts;
 import oldtallow.app.job.api.JobRecords;
 import oldtallow.app.job.api.Jobs;
 import oldtallow.app.job.api.RigJobs;
+import oldtallow.app.job.api.UsualChoices;
+import oldtallow.app.job.form.ChoicesForm;
 import oldtallow.app.job.model.NewEntry;
 import oldtallow.app.job.web.JobForms.FirstLookForm;
 import oldtallow.app.job.web.JobForms.GreasedForm;
@@ -41,8 +43,10 @@ class JobController {
     private final JobRecords records;
     private final RigJobs rigJobs;
     private final Forecasts forecasts;
+    private final UsualChoices usual;
 
-    JobController(Jobs jobs, JobRecords records, RigJobs rigJobs, Forecasts forecasts) {
+    JobController(Jobs jobs, JobRecords records, RigJobs rigJobs, Forecasts forecasts, UsualChoices usual) {
+        this.usual = usual;
         this.rigJobs = rigJobs;
         this.forecasts = forecasts;
         this.jobs = jobs;
@@ -52,8 +56,7 @@ class JobController {
     /** What a job would need and how long it would take; nothing is opened. */
     @PostMapping("/wheel-ends/{wheelEndId}/job-plan")
     PlanView plan(@PathVariable UUID wheelEndId, @RequestBody PlanForm form) {
-        return PlanView.of(
-                forecasts.forecast(wheelEndId, form.scope(), JobForms.choices(form.choices(), Choices.USUAL)));
+        return PlanView.of(forecasts.forecast(wheelEndId, form.scope(), ChoicesForm.over(usual.now(), form.choices())));
     }
 
     /** Opens a job on a wheel end; opened again under its id it is the same job. */
@@ -62,7 +65,7 @@ class JobController {
         return view(rigJobs.open(
                 form.id(),
                 wheelEndId,
-                new RigJobs.Extent(form.scope(), JobForms.choices(form.choices(), Choices.USUAL))));
+                new RigJobs.Extent(form.scope(), ChoicesForm.over(usual.now(), form.choices()))));
     }
 
     /** Jobs that are not over, the one opened last first. */
@@ -123,7 +126,7 @@ class JobController {
         return enter(
                 jobId,
                 form.id(),
-                new JobEntry.Scoped(form.scope(), JobForms.choices(form.choices(), now), text(form.reason())));
+                new JobEntry.Scoped(form.scope(), ChoicesForm.over(now, form.choices()), text(form.reason())));
     }
 
     /** Which grease goes in; closing the job writes it down for the wheel end. */

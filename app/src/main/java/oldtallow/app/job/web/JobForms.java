@@ -6,12 +6,12 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.UUID;
+import oldtallow.app.job.form.ChoicesForm;
 import oldtallow.app.job.model.NewEntry;
 import oldtallow.core.grease.Grease;
 import oldtallow.core.grease.Thickener;
 import oldtallow.core.hub.part.Part;
 import oldtallow.core.procedure.bench.JobEntry;
-import oldtallow.core.procedure.brief.Choices;
 import oldtallow.core.procedure.brief.Scope;
 import oldtallow.core.procedure.judge.DamageMode;
 import oldtallow.core.procedure.judge.Finding;
@@ -30,11 +30,11 @@ final class JobForms {
 
     private JobForms() {}
 
-    /** A job to open, or to look at beforehand. Choices left out are the usual ones. */
-    record NewJobForm(UUID id, Scope scope, @Nullable Choices choices) {}
+    /** A job to open, or to look at beforehand. Choices left out are the workshop's usual ones. */
+    record NewJobForm(UUID id, Scope scope, @Nullable ChoicesForm choices) {}
 
     /** A job to look at before it is opened. */
-    record PlanForm(Scope scope, @Nullable Choices choices) {}
+    record PlanForm(Scope scope, @Nullable ChoicesForm choices) {}
 
     /** A step that was done. */
     record StepDoneForm(
@@ -153,7 +153,7 @@ final class JobForms {
     record RescopeForm(
             UUID id,
             Scope scope,
-            @Nullable Choices choices,
+            @Nullable ChoicesForm choices,
             @Nullable String reason) {}
 
     /** Which grease goes in. */
@@ -253,10 +253,6 @@ final class JobForms {
 
     /** An entry with its reason. */
     record ReasonForm(UUID id, String reason) {}
-
-    static Choices choices(@Nullable Choices sent, Choices otherwise) {
-        return sent == null ? otherwise : sent;
-    }
 
     /** By which procedure the nut is set. */
     record ProcedureChosenForm(UUID id, String procedure) {}

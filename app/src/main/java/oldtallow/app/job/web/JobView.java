@@ -9,6 +9,7 @@ import java.util.UUID;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import oldtallow.app.job.api.JobRecords;
+import oldtallow.app.job.form.ChoiceAskedView;
 import oldtallow.app.register.model.WheelEnd;
 import oldtallow.core.hub.Fittings;
 import oldtallow.core.hub.Fittings.CapKind;
@@ -31,6 +32,7 @@ import org.jspecify.annotations.Nullable;
 /**
  * A job as the bench shows it.
  *
+ * @param choosable what is still to choose among
  * @param number of its latest entry; grows with each
  * @param greased which grease goes in; null until somebody says
  * @param comparison findings beside those of the other side and of last time, in sentences
@@ -42,6 +44,7 @@ record JobView(
         Scope scope,
         String scopeWords,
         Choices choices,
+        List<ChoiceAskedView> choosable,
         Worker worker,
         Instant openedAt,
         int number,
@@ -65,6 +68,7 @@ record JobView(
                 bench.plan().brief().scope(),
                 bench.plan().brief().scope().words(),
                 bench.plan().brief().choices(),
+                remarks.choices().stream().map(ChoiceAskedView::of).toList(),
                 bench.job().worker(),
                 bench.job().openedAt(),
                 bench.entries().size(),

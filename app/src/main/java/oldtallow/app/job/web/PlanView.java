@@ -3,6 +3,7 @@ package oldtallow.app.job.web;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import oldtallow.app.job.form.ChoiceAskedView;
 import oldtallow.app.stock.model.JobForecasts.JobForecast;
 import oldtallow.core.hub.part.Part;
 import oldtallow.core.procedure.job.Plan;
@@ -14,6 +15,7 @@ import oldtallow.core.procedure.step.Tool;
 /**
  * A job before it starts.
  *
+ * @param choices the ways it could go
  * @param fromPastJobs how many past jobs are in the time; 0 for common practice alone
  */
 record PlanView(
@@ -23,7 +25,8 @@ record PlanView(
         int fromPastJobs,
         List<String> newParts,
         List<String> alwaysNew,
-        List<NeedsView> needs) {
+        List<StageNeedsView> needs,
+        List<ChoiceAskedView> choices) {
 
     static PlanView of(JobForecast preview) {
         return of(List.of(preview));
@@ -35,18 +38,15 @@ record PlanView(
                 .map(one -> new RoundForecast.HubForecast(one.plan(), one.takes()))
                 .toList());
         Plan plan = round.whole();
+        List<RoundForecast.AtHubs> steps = round.steps();
         Map<Stage, Set<Tool>> tools = plan.tools();
         Map<Stage, Set<Supply>> supplies = plan.supplies();
         return new PlanView(
                 plan.brief().scope().words(),
-                round.steps(),
+                round.count(),
                 Math.max(1, round.takes().toMinutes()),
                 previews.stream().mapToInt(JobForecast::fromPastJobs).min().orElse(0),
-                round.newParts().entrySet().stream()
-                        .map(one -> one.getValue() == 1
-                                ? one.getKey().words()
-                                : one.getValue() + " × " + one.getKey().words())
-                        .toList(),
+                round.newPartWords(),
                 previews.stream()
                         .flatMap(one -> one.plan().alwaysNew().stream())
                         .distinct()
@@ -55,20 +55,29 @@ record PlanView(
                 plan.steps().stream()
                         .map(step -> step.stage())
                         .distinct()
-                        .map(stage -> new NeedsView(
+                        .map(stage -> new StageNeedsView(
                                 stage.number(),
                                 stage.words(),
+                                steps.stream()
+                                        .filter(one -> one.step().stage() == stage)
+                                        .map(one -> one.step().what())
+                                        .toList(),
                                 tools.getOrDefault(stage, Set.of()).stream()
                                         .map(Tool::words)
                                         .toList(),
                                 supplies.getOrDefault(stage, Set.of()).stream()
                                         .map(Supply::words)
                                         .toList()))
-                        .filter(needs ->
-                                !needs.tools().isEmpty() || !needs.supplies().isEmpty())
-                        .toList());
+                        .toList(),
+                ChoiceAskedView.of(previews.stream().map(JobForecast::choices).toList()));
     }
 
-    /** What a stage needs that none before it needed. */
-    record NeedsView(int stage, String words, List<String> tools, List<String> supplies) {}
+    /**
+     * A stage.
+     *
+     * @param steps each once, whatever number of hubs have it
+     * @param tools that none before it needed
+     * @param supplies that none before it needed
+     */
+    record StageNeedsView(int stage, String words, List<String> steps, List<String> tools, List<String> supplies) {}
 }

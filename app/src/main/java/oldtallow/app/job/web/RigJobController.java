@@ -5,10 +5,11 @@ import java.util.UUID;
 import oldtallow.app.job.api.Forecasts;
 import oldtallow.app.job.api.JobRecords;
 import oldtallow.app.job.api.RigJobs;
+import oldtallow.app.job.api.UsualChoices;
+import oldtallow.app.job.form.ChoicesForm;
 import oldtallow.app.job.model.RigJob;
 import oldtallow.app.register.model.WheelEnd;
 import oldtallow.core.procedure.bench.Bench;
-import oldtallow.core.procedure.brief.Choices;
 import oldtallow.core.procedure.brief.Scope;
 import oldtallow.core.procedure.round.RoundOrder;
 import org.jspecify.annotations.Nullable;
@@ -26,8 +27,10 @@ class RigJobController {
     private final RigJobs jobs;
     private final Forecasts forecasts;
     private final JobRecords records;
+    private final UsualChoices usual;
 
-    RigJobController(RigJobs jobs, Forecasts forecasts, JobRecords records) {
+    RigJobController(RigJobs jobs, Forecasts forecasts, JobRecords records, UsualChoices usual) {
+        this.usual = usual;
         this.forecasts = forecasts;
         this.jobs = jobs;
         this.records = records;
@@ -37,7 +40,7 @@ class RigJobController {
     @PostMapping("/rigs/{rigId}/job-plan")
     PlanView plan(@PathVariable UUID rigId, @RequestBody RigPlanForm form) {
         return PlanView.of(forecasts.forecasts(
-                rigId, form.wheelEndIds(), form.scope(), JobForms.choices(form.choices(), Choices.USUAL)));
+                rigId, form.wheelEndIds(), form.scope(), ChoicesForm.over(usual.now(), form.choices())));
     }
 
     /** Opens one job on several wheel ends; opened again under its id it is the same job. Answers the first of them. */
@@ -47,7 +50,7 @@ class RigJobController {
         return view(jobs.open(
                 new RigJob(form.id(), rigId, order),
                 form.hubs().stream().map(JobHubForm::toHub).toList(),
-                new RigJobs.Extent(form.scope(), JobForms.choices(form.choices(), Choices.USUAL))));
+                new RigJobs.Extent(form.scope(), ChoicesForm.over(usual.now(), form.choices()))));
     }
 
     /** Another hub of the rig comes to a job, with what is done of its own job where it has one. Answers that hub. */
@@ -73,13 +76,13 @@ class RigJobController {
     }
 
     /** A job on several wheel ends to look at before it is opened. */
-    record RigPlanForm(Scope scope, @Nullable Choices choices, List<UUID> wheelEndIds) {}
+    record RigPlanForm(Scope scope, @Nullable ChoicesForm choices, List<UUID> wheelEndIds) {}
 
     /** A job to open on several wheel ends. */
     record NewRigJobForm(
             UUID id,
             Scope scope,
-            @Nullable Choices choices,
+            @Nullable ChoicesForm choices,
             @Nullable RoundOrder order,
             List<JobHubForm> hubs) {}
 

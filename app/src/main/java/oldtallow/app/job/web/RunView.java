@@ -6,6 +6,7 @@ import java.util.stream.Stream;
 import oldtallow.app.job.api.JobRecords.Remarks;
 import oldtallow.app.register.model.WheelEnd;
 import oldtallow.core.procedure.bench.Bench;
+import oldtallow.core.procedure.choice.ChoiceOpen;
 import oldtallow.core.procedure.round.HubRun;
 import oldtallow.core.procedure.run.Run;
 import oldtallow.core.procedure.run.Stop;
@@ -28,34 +29,39 @@ record RunView(Stop stop, List<BenchStepView> steps, List<String> mustHold, List
                 .run(bench.job().id())
                 .map(HubRun::run)
                 .or(() -> Run.of(bench.rest()).stream().findFirst())
-                .map(run -> of(run, bench, remarks.round().alongside(bench.job().id(), remarks.asker())))
+                .map(run -> of(
+                        run,
+                        bench,
+                        remarks,
+                        remarks.round().alongside(bench.job().id(), remarks.asker())))
                 .orElse(null);
     }
 
-    private static RunView of(Run run, Bench<WheelEnd> bench, List<HubRun<WheelEnd>> alongside) {
+    private static RunView of(Run run, Bench<WheelEnd> bench, Remarks remarks, List<HubRun<WheelEnd>> alongside) {
         List<Bench<WheelEnd>> together = Stream.concat(
                         Stream.of(bench), alongside.stream().map(HubRun::bench))
                 .toList();
         return new RunView(
                 run.stop(),
-                views(run.steps(), bench, together),
+                views(run.steps(), bench, remarks.choices(), together),
                 run.mustHold(),
                 alongside.stream()
                         .map(other -> new AlongsideView(
                                 other.bench().job().id(),
                                 other.bench().end().positionName(),
-                                views(other.run().steps(), other.bench(), together)))
+                                views(other.run().steps(), other.bench(), List.of(), together)))
                         .toList());
     }
 
     /** Where the other end of its axle is felt by the same press, a hub's other side is not asked for. */
-    private static List<BenchStepView> views(List<Step> steps, Bench<WheelEnd> bench, List<Bench<WheelEnd>> together) {
+    private static List<BenchStepView> views(
+            List<Step> steps, Bench<WheelEnd> bench, List<ChoiceOpen> choices, List<Bench<WheelEnd>> together) {
         boolean withOtherSide = together.stream()
                         .filter(hub -> hub.end().axleId().equals(bench.end().axleId()))
                         .count()
                 > 1;
         return steps.stream()
-                .map(step -> BenchStepView.of(step, bench))
+                .map(step -> BenchStepView.of(step, bench, choices))
                 .map(view -> withOtherSide ? view.without(ReadingKind.OTHER_HUB_TEMPERATURE) : view)
                 .toList();
     }

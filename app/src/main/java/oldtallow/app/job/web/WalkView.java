@@ -34,7 +34,9 @@ record WalkView(
     static WalkView of(Bench<WheelEnd> bench, Remarks remarks) {
         return new WalkView(
                 progress(bench),
-                bench.now().map(step -> BenchStepView.of(step, bench)).orElse(null),
+                bench.now()
+                        .map(step -> BenchStepView.of(step, bench, remarks.choices()))
+                        .orElse(null),
                 RunView.of(bench, remarks),
                 bench.rest().stream()
                         .skip(1)
@@ -106,6 +108,8 @@ record WalkView(
                 case JobEntry.FirstLooked look -> "what was noticed at the first look";
                 case JobEntry.Greased greased -> "the grease";
                 case JobEntry.ProcedureChosen chosen -> "another procedure for the nut";
+                case JobEntry.WayChosen one ->
+                    one.choice().words() + ": " + one.chosen().words();
                 case JobEntry.NotHere none -> "what is not on this hub";
                 case JobEntry.Noted noted -> "a note";
                 case JobEntry.Waived waived -> "a check let go";

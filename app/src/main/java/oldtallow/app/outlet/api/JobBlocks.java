@@ -2,6 +2,7 @@ package oldtallow.app.outlet.api;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
@@ -45,6 +46,10 @@ final class JobBlocks {
                 found.add(new Line("not to go back", words(parts) + (reason.isEmpty() ? "" : ": " + reason)));
             } else if (entry instanceof JobEntry.NotHere(String stepId, var parts)) {
                 found.add(new Line("not on this hub", words(parts)));
+            } else if (entry instanceof JobEntry.WayChosen one) {
+                found.add(new Line(
+                        one.choice().words().toLowerCase(Locale.ROOT),
+                        one.chosen().words()));
             } else if (entry instanceof JobEntry.Noted(String stepId, String words)) {
                 found.add(new Line("noted", called(stepId, bench) + ": " + words));
             } else if (entry instanceof JobEntry.SettingReopened(var shown, String what)) {

@@ -1,11 +1,12 @@
 package oldtallow.app.outlet.model;
 
+import static oldtallow.app.outlet.model.Paper.escaped;
+
 import java.util.List;
 import java.util.stream.Collectors;
 import oldtallow.app.outlet.model.ServiceSheet.Block;
 import oldtallow.app.outlet.model.ServiceSheet.Line;
 import oldtallow.app.platform.QrCode;
-import org.springframework.web.util.HtmlUtils;
 
 /** A service sheet as one page of A4: XHTML, which a browser prints and from which the PDF is made. */
 public final class SheetPage {
@@ -84,9 +85,5 @@ public final class SheetPage {
                 .map(line -> "<tr><td class=\"term\">" + escaped(line.term()) + "</td><td>" + escaped(line.said())
                         + "</td></tr>")
                 .collect(Collectors.joining("", "<table>", "</table>"));
-    }
-
-    private static String escaped(String words) {
-        return HtmlUtils.htmlEscapeDecimal(words, "UTF-8");
     }
 }

@@ -4,9 +4,6 @@ import java.util.UUID;
 import oldtallow.app.outlet.api.Labels;
 import oldtallow.app.outlet.model.QrLabel;
 import oldtallow.app.platform.security.OwnAddress;
-import org.springframework.http.ContentDisposition;
-import org.springframework.http.HttpHeaders;
-import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -15,8 +12,6 @@ import org.springframework.web.bind.annotation.RestController;
 /** Labels, each as a picture and as a page. */
 @RestController
 class LabelController {
-
-    private static final MediaType SVG = MediaType.parseMediaType("image/svg+xml");
 
     private final Labels labels;
     private final OwnAddress address;
@@ -67,18 +62,10 @@ class LabelController {
     }
 
     private static ResponseEntity<String> picture(QrLabel label) {
-        return ResponseEntity.ok().contentType(SVG).body(label.svg());
+        return Pages.svg(label.svg());
     }
 
     private static ResponseEntity<byte[]> page(QrLabel label) {
-        return ResponseEntity.ok()
-                .contentType(MediaType.APPLICATION_PDF)
-                .header(
-                        HttpHeaders.CONTENT_DISPOSITION,
-                        ContentDisposition.inline()
-                                .filename("label.pdf")
-                                .build()
-                                .toString())
-                .body(label.pdf());
+        return Pages.pdf("label.pdf", label.pdf());
     }
 }

@@ -1,13 +1,9 @@
 package oldtallow.app.outlet.web;
 
-import java.nio.charset.StandardCharsets;
 import java.util.UUID;
 import oldtallow.app.outlet.api.ServiceSheets;
 import oldtallow.app.outlet.model.SheetPage;
 import oldtallow.app.platform.security.OwnAddress;
-import org.springframework.http.ContentDisposition;
-import org.springframework.http.HttpHeaders;
-import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -16,10 +12,6 @@ import org.springframework.web.bind.annotation.RestController;
 /** The service sheet of a job, as a page to print and as PDF. */
 @RestController
 class SheetController {
-
-    private static final MediaType HTML = new MediaType(MediaType.TEXT_HTML, StandardCharsets.UTF_8);
-    /** The page carries its style and fetches nothing. */
-    private static final String NOTHING_BUT_ITS_STYLE = "default-src 'none'; style-src 'unsafe-inline'";
 
     private final ServiceSheets sheets;
     private final OwnAddress address;
@@ -32,24 +24,13 @@ class SheetController {
     /** The service sheet of a job, on paper. */
     @GetMapping("/api/v1/jobs/{id}/service-sheet.pdf")
     ResponseEntity<byte[]> pdf(@PathVariable UUID id) {
-        return ResponseEntity.ok()
-                .contentType(MediaType.APPLICATION_PDF)
-                .header(
-                        HttpHeaders.CONTENT_DISPOSITION,
-                        ContentDisposition.inline()
-                                .filename("service-sheet.pdf")
-                                .build()
-                                .toString())
-                .body(page(id).pdf());
+        return Pages.pdf("service-sheet.pdf", page(id).pdf());
     }
 
     /** The service sheet of a job, to look at. */
     @GetMapping("/api/v1/jobs/{id}/service-sheet.html")
     ResponseEntity<String> html(@PathVariable UUID id) {
-        return ResponseEntity.ok()
-                .contentType(HTML)
-                .header("Content-Security-Policy", NOTHING_BUT_ITS_STYLE)
-                .body("<!doctype html>" + page(id).xhtml());
+        return Pages.html(page(id).xhtml());
     }
 
     private SheetPage page(UUID id) {

@@ -22,7 +22,6 @@ import oldtallow.app.stock.api.Kits;
 import oldtallow.app.stock.api.Kits.KitLine;
 import oldtallow.app.stock.api.Shelf;
 import oldtallow.app.stock.model.Stocked;
-import oldtallow.core.procedure.brief.Choices;
 import oldtallow.core.procedure.brief.Scope;
 import oldtallow.core.procedure.job.Plan;
 import oldtallow.core.procedure.step.Supply;
@@ -108,7 +107,7 @@ class CarryLists {
     /** A rig that has no roadside rescue is opened as for a repack. */
     private Plan plan(WheelEnd end, Scope scope) {
         Scope possible = scope.isPossibleOn(end.construction()) ? scope : Scope.REPACK;
-        return forecasts.forecast(end.id(), possible, Choices.USUAL).plan();
+        return forecasts.forecast(end.id(), possible, forecasts.usual()).plan();
     }
 
     private static Optional<Scope> scope(DueAction action) {

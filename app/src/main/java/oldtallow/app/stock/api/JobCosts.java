@@ -19,6 +19,7 @@ import oldtallow.core.grease.Filling;
 import oldtallow.core.hub.Construction;
 import oldtallow.core.hub.Fittings.CavityFill;
 import oldtallow.core.procedure.brief.Choices;
+import oldtallow.core.procedure.brief.Choices.HubBrings;
 import oldtallow.core.procedure.brief.Scope;
 import oldtallow.core.procedure.job.Plan;
 import oldtallow.core.procedure.step.Supply;
@@ -107,10 +108,12 @@ public class JobCosts {
     /**
      * What adjusting, repacking, renewing and exchanging would cost.
      *
-     * @param choices how they would be done, and what a new hub would bring
+     * @param hubBrings what a new hub would bring; as the workshop usually has it where nobody says
      */
     @Transactional(readOnly = true)
-    public Alternatives of(UUID wheelEndId, Choices choices) {
+    public Alternatives of(UUID wheelEndId, Optional<HubBrings> hubBrings) {
+        Choices usual = forecasts.usual();
+        Choices choices = hubBrings.map(usual::with).orElse(usual);
         WheelEnd end = register.wheelEnd(wheelEndId);
         List<Stocked> stock = shelf.all();
         Optional<Rates> rates = workshops.rates();

@@ -15,7 +15,6 @@ import oldtallow.app.stock.model.JobForecasts;
 import oldtallow.app.stock.model.PlannedJob;
 import oldtallow.app.stock.model.PlannedJobStore;
 import oldtallow.app.stock.model.Stocked;
-import oldtallow.core.procedure.brief.Choices;
 import oldtallow.core.procedure.job.Plan;
 import oldtallow.core.refusal.FieldErrors;
 import oldtallow.core.stock.Money;
@@ -120,7 +119,7 @@ public class OrderList {
     private Planned planned(PlannedJob job, List<Stocked> stock) {
         WheelEnd end = register.wheelEnd(job.wheelEndId());
         Plan plan = forecasts
-                .forecast(end.id(), job.scope(), Choices.USUAL.with(job.hubBrings()))
+                .forecast(end.id(), job.scope(), forecasts.usual().with(job.hubBrings()))
                 .plan();
         return new Planned(job, end, kits.kit(plan, end.id(), stock));
     }

@@ -2,11 +2,11 @@ package oldtallow.app.stock.web;
 
 import java.math.BigDecimal;
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
 import oldtallow.app.stock.api.JobCosts;
 import oldtallow.app.stock.api.JobCosts.Alternative;
 import oldtallow.app.stock.api.JobCosts.Alternatives;
-import oldtallow.core.procedure.brief.Choices;
 import oldtallow.core.procedure.brief.Choices.HubBrings;
 import oldtallow.core.procedure.brief.Scope;
 import oldtallow.core.refusal.FieldErrors;
@@ -34,7 +34,7 @@ class JobCostController {
             @PathVariable UUID id,
             @RequestParam(defaultValue = "2") int waitingDays,
             @RequestParam(required = false) @Nullable HubBrings hubBrings) {
-        Alternatives all = costs.of(id, hubBrings == null ? Choices.USUAL : Choices.USUAL.with(hubBrings));
+        Alternatives all = costs.of(id, Optional.ofNullable(hubBrings));
         var errors = new FieldErrors();
         @Nullable
         BigDecimal standing = errors.at(

@@ -121,6 +121,10 @@ final class BenchReading<H extends BuiltHub> {
                 asked.set(0, scope);
                 brief.set(0, brief(scope, choices));
             }
+            case JobEntry.WayChosen one -> {
+                JobBrief before = brief.getFirst();
+                brief.set(0, brief(asked.getFirst(), before.choices().with(one.chosen())));
+            }
             case JobEntry.Condemned(Set<Part> parts, String reason) -> {
                 condemn(parts);
                 renewBrief();

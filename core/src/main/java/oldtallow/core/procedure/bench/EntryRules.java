@@ -10,7 +10,11 @@ import oldtallow.core.procedure.bench.JobEntry.Added;
 import oldtallow.core.procedure.bench.JobEntry.RunDone;
 import oldtallow.core.procedure.bench.JobEntry.StepDone;
 import oldtallow.core.procedure.brief.Absence;
+import oldtallow.core.procedure.brief.ChoiceKind;
+import oldtallow.core.procedure.brief.Choices;
 import oldtallow.core.procedure.brief.Scope;
+import oldtallow.core.procedure.choice.ChoiceOpen;
+import oldtallow.core.procedure.job.Planner;
 import oldtallow.core.procedure.step.Check;
 import oldtallow.core.procedure.step.Step;
 import oldtallow.core.refusal.FieldErrors;
@@ -86,7 +90,7 @@ public final class EntryRules<H extends BuiltHub> {
                 needsReason("reason", reason);
                 yield sent;
             }
-            case JobEntry.Scoped(Scope scope, var choices, String reason) -> {
+            case JobEntry.Scoped(Scope scope, Choices choices, String reason) -> {
                 refuseUnless(
                         scope.isPossibleOn(
                                 bench.end().construction(), bench.end().fittings()),
@@ -99,6 +103,13 @@ public final class EntryRules<H extends BuiltHub> {
                         "scope",
                         scope.words(),
                         "is for a bare spindle; this one has parts on it");
+                for (ChoiceKind kind : ChoiceKind.values()) {
+                    notTooLate(kind, kind.of(choices), "choices." + kind.id());
+                }
+                yield sent;
+            }
+            case JobEntry.WayChosen one -> {
+                notTooLate(one.choice(), one.chosen(), "way");
                 yield sent;
             }
             case JobEntry.Condemned(var parts, String reason) -> {
@@ -197,6 +208,22 @@ public final class EntryRules<H extends BuiltHub> {
                 yield sent;
             }
         };
+    }
+
+    /** A wheel that is off cannot stay on, and a seal that is out is levered no more. */
+    private void notTooLate(ChoiceKind kind, Choices.Way way, String field) {
+        if (way.equals(kind.of(bench.plan().brief().choices()))) {
+            return;
+        }
+        ChoiceOpen.parting(bench.plan(), way, Planner::plan)
+                .filter(step ->
+                        bench.done().stream().anyMatch(one -> one.step().id().equals(step.id())))
+                .ifPresent(step -> {
+                    throw new InvalidInputException(
+                            field,
+                            way.words(),
+                            "comes too late: " + step.what() + " is done. Take that press back first, or leave it");
+                });
     }
 
     /** What the step is about is struck out of this job; a check that goes with it is a mechanic's to let go. */

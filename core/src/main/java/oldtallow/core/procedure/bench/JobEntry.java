@@ -4,9 +4,11 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import oldtallow.core.fastening.sequence.ProcedureId;
 import oldtallow.core.grease.Grease;
 import oldtallow.core.hub.part.Part;
+import oldtallow.core.procedure.brief.ChoiceKind;
 import oldtallow.core.procedure.brief.Choices;
 import oldtallow.core.procedure.brief.Scope;
 import oldtallow.core.procedure.judge.Finding;
@@ -17,6 +19,7 @@ import oldtallow.core.procedure.look.Seen;
 import oldtallow.core.procedure.look.Sign;
 import oldtallow.core.quantity.ReadingKind;
 import oldtallow.core.quantity.ReadingUnit;
+import oldtallow.core.refusal.InvalidInputException;
 import org.jspecify.annotations.Nullable;
 
 /** Something written down about a job. A job is what its entries say, in their order; none is ever changed. */
@@ -24,6 +27,31 @@ public sealed interface JobEntry {
 
     /** How far it goes and by which procedures; the first entry of every job, and each change of mind. */
     record Scoped(Scope scope, Choices choices, String reason) implements JobEntry {}
+
+    /**
+     * From here on something is done in another way.
+     *
+     * @param way the name of one of the kind's ways
+     */
+    record WayChosen(ChoiceKind choice, String way) implements JobEntry {
+
+        public WayChosen {
+            if (choice.ways().stream().noneMatch(one -> one.name().equals(way))) {
+                throw new InvalidInputException(
+                        "way",
+                        way,
+                        "must be one of "
+                                + choice.ways().stream().map(Choices.Way::name).collect(Collectors.joining(", ")));
+            }
+        }
+
+        public Choices.Way chosen() {
+            return choice.ways().stream()
+                    .filter(one -> one.name().equals(way))
+                    .findFirst()
+                    .orElseThrow();
+        }
+    }
 
     /**
      * A step was done.

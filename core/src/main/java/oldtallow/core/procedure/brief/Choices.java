@@ -1,10 +1,12 @@
 package oldtallow.core.procedure.brief;
 
 /**
- * Practices among which good mechanics choose, and what is known of the parts that will come.
+ * Practices among which good mechanics choose, and what is known of the parts that will come. One that has no meaning on a
+ * hub changes nothing there.
  *
  * @param cupRemoval how old cups leave the hub
  * @param hubBrings what a new hub comes with, on a hub exchange or a first build
+ * @param wheel whether the wheel comes off by itself, and when it goes on again
  */
 public record Choices(
         Cleaning cleaning,
@@ -14,7 +16,8 @@ public record Choices(
         Packing packing,
         CapFill capFill,
         CupRemoval cupRemoval,
-        HubBrings hubBrings) {
+        HubBrings hubBrings,
+        WheelOn wheel) {
 
     /** What most do with hand tools (common practice). */
     public static final Choices USUAL = new Choices(
@@ -25,10 +28,11 @@ public record Choices(
             Packing.BY_HAND,
             CapFill.FILM,
             CupRemoval.DRIFTED,
-            HubBrings.BEARINGS);
+            HubBrings.BEARINGS,
+            WheelOn.LAST);
 
     /** The same with another choice. */
-    public Choices with(Object one) {
+    public Choices with(Way one) {
         return new Choices(
                 one instanceof Cleaning is ? is : cleaning,
                 one instanceof Reuse is ? is : reuse,
@@ -37,11 +41,21 @@ public record Choices(
                 one instanceof Packing is ? is : packing,
                 one instanceof CapFill is ? is : capFill,
                 one instanceof CupRemoval is ? is : cupRemoval,
-                one instanceof HubBrings is ? is : hubBrings);
+                one instanceof HubBrings is ? is : hubBrings,
+                one instanceof WheelOn is ? is : wheel);
+    }
+
+    /** One of the ways among which is chosen. */
+    public interface Way {
+
+        /** The same in every language and version. */
+        String name();
+
+        String words();
     }
 
     /** How old grease gets out of the bearings. */
-    public enum Cleaning {
+    public enum Cleaning implements Way {
         SOLVENT("rag, then solvent"),
         PURGE("push new grease through until no old colour comes");
 
@@ -51,13 +65,14 @@ public record Choices(
             this.words = words;
         }
 
+        @Override
         public String words() {
             return words;
         }
     }
 
     /** What happens to bearings once they are apart. */
-    public enum Reuse {
+    public enum Reuse implements Way {
         WHAT_PASSES("reuse what passes"),
         NOTHING("renew everything once it is apart");
 
@@ -67,13 +82,14 @@ public record Choices(
             this.words = words;
         }
 
+        @Override
         public String words() {
             return words;
         }
     }
 
     /** How new cups go in. */
-    public enum RaceFitting {
+    public enum RaceFitting implements Way {
         DRIVEN("driven in"),
         WARMED("hub warmed, cup chilled"),
         PRESSED("pressed in");
@@ -84,13 +100,14 @@ public record Choices(
             this.words = words;
         }
 
+        @Override
         public String words() {
             return words;
         }
     }
 
     /** How seal and inboard cone leave the hub. */
-    public enum InboardCone {
+    public enum InboardCone implements Way {
         LEVERED("seal levered out"),
         HOOKED("hooked off with the nut"),
         /** Harsh on what is struck: only where both are renewed. */
@@ -104,15 +121,18 @@ public record Choices(
             this.words = words;
         }
 
+        @Override
         public String words() {
             return words;
         }
     }
 
     /** How cones are packed. */
-    public enum Packing {
+    public enum Packing implements Way {
         BY_HAND("in the palm"),
-        PACKER("with a packer");
+        PACKER("with a packer"),
+        /** Only where grease is fed behind the inboard bearing. */
+        NIPPLE("through the nipple");
 
         private final String words;
 
@@ -120,13 +140,14 @@ public record Choices(
             this.words = words;
         }
 
+        @Override
         public String words() {
             return words;
         }
     }
 
     /** What goes into the cap. */
-    public enum CapFill {
+    public enum CapFill implements Way {
         FILM("a film against rust"),
         FILLED("filled");
 
@@ -136,13 +157,14 @@ public record Choices(
             this.words = words;
         }
 
+        @Override
         public String words() {
             return words;
         }
     }
 
     /** How old cups leave the hub. */
-    public enum CupRemoval {
+    public enum CupRemoval implements Way {
         DRIFTED("with a drift on the ledge"),
         /** No ledge to strike on, or the cup sits the wrong way round. */
         WELDED("no ledge: a bead of weld shrinks it loose"),
@@ -154,13 +176,14 @@ public record Choices(
             this.words = words;
         }
 
+        @Override
         public String words() {
             return words;
         }
     }
 
     /** What a new hub comes with. */
-    public enum HubBrings {
+    public enum HubBrings implements Way {
         NOTHING("bare: no cups in it"),
         CUPS("cups in, no bearings"),
         BEARINGS("cups in, bearings loose with it"),
@@ -172,6 +195,27 @@ public record Choices(
             this.words = words;
         }
 
+        @Override
+        public String words() {
+            return words;
+        }
+    }
+
+    /** Whether the wheel comes off by itself, and when it goes on again. */
+    public enum WheelOn implements Way {
+        LAST("off, and on once all is closed"),
+        /** The bearing is rocked at the tyre while it is set; only where nothing is fitted between hub and wheel afterwards. */
+        BEFORE_SETTING("on before the nut is set"),
+        /** It comes off together with its hub: light wheels without a brake. */
+        STAYS("stays on its hub");
+
+        private final String words;
+
+        WheelOn(String words) {
+            this.words = words;
+        }
+
+        @Override
         public String words() {
             return words;
         }

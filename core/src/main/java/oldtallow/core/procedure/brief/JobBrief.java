@@ -98,6 +98,21 @@ public record JobBrief(
         return new JobBrief(construction, fastening, fittings, scope, choices, known, worker, procedure, more, absent);
     }
 
+    /** The same job done in another way. */
+    public JobBrief choosing(Choices.Way way) {
+        return new JobBrief(
+                construction,
+                fastening,
+                fittings,
+                scope,
+                choices.with(way),
+                known,
+                worker,
+                procedure,
+                condemned,
+                absent);
+    }
+
     /** The same wheel end with another scope. */
     public JobBrief within(Scope other) {
         return new JobBrief(

@@ -102,6 +102,7 @@ final class CloseSteps {
                     with(Tool.WHEEL_BRACE),
                     after(StepIds.CLOSE_CAP_PLUG, StepIds.CLOSE_CAP, StepIds.CLOSE_CAP_FILL, CLOSED),
                     on(Part.WHEEL),
+                    when(s -> !s.putsWheelOnFirst()),
                     takes(60)),
             step(
                     StepIds.CLOSE_ROCK,

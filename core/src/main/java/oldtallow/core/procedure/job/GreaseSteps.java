@@ -93,6 +93,13 @@ final class GreaseSteps {
         return s.brief().brings() == HubBrings.READY;
     }
 
+    /** Whether the cones are filled by what comes through the spindle. */
+    private static boolean feedsThroughNipple(Situation s) {
+        return s.brief().choices().packing() == Choices.Packing.NIPPLE
+                && s.isOn(Construction.GREASE_THROUGH)
+                && !s.isRoadside();
+    }
+
     private static CavityFill fill(Situation s) {
         return s.fittings().cavity();
     }
@@ -104,9 +111,17 @@ final class GreaseSteps {
                 what,
                 aided(aid),
                 why("Only the grease between the rollers reaches the big rib."),
+                only(
+                        GreaseSteps::feedsThroughNipple,
+                        called("Wet the " + which + " cone, the nipple packs it"),
+                        how(
+                                "New grease wiped between the rollers all round, so that none starts dry.",
+                                "The rest comes through the spindle, the hub turned, once the nut is set.")),
                 only(Situation::isRoadside, how("It is packed: open its bag last, and let no sand near it.")),
                 only(
-                        s -> !s.isRoadside() && s.brief().choices().packing() == Choices.Packing.BY_HAND,
+                        s -> !s.isRoadside()
+                                && s.brief().choices().packing() != Choices.Packing.PACKER
+                                && !feedsThroughNipple(s),
                         how(
                                 "Wide end down into a palmful.",
                                 "Press until it worms out on top.",
@@ -117,7 +132,9 @@ final class GreaseSteps {
                         how("Narrow end down in the packer.", "Pump until it worms out all round."),
                         with(Tool.BEARING_PACKER)),
                 using(Supply.WHEEL_BEARING_GREASE),
-                must("grease." + which + "-packed", "grease worms out between the rollers all round"),
+                only(
+                        s -> !feedsThroughNipple(s),
+                        must("grease." + which + "-packed", "grease worms out between the rollers all round")),
                 after(
                         StepIds.GREASE_KIND,
                         "strip." + which + "-cone",

@@ -1,5 +1,6 @@
 package oldtallow.core.procedure.job;
 
+import static oldtallow.core.procedure.job.Piece.called;
 import static oldtallow.core.procedure.job.Piece.careful;
 import static oldtallow.core.procedure.job.Piece.how;
 import static oldtallow.core.procedure.job.Piece.off;
@@ -154,6 +155,7 @@ final class HubOffSteps {
     private static StepDefinition hubOff(String id, String what, Piece... own) {
         List<Piece> pieces = new ArrayList<>(List.of(own));
         pieces.addAll(List.of(
+                only(Situation::wheelStays, called(what + ", the wheel with it"), how("Hold it by the tyre, low.")),
                 only(s -> !hooks(s), how("Straight and level, off its seal land.")),
                 careful(Caution.HEAVY_WHEEL),
                 only(

@@ -7,6 +7,7 @@ import static oldtallow.core.procedure.job.Piece.called;
 import static oldtallow.core.procedure.job.Piece.careful;
 import static oldtallow.core.procedure.job.Piece.how;
 import static oldtallow.core.procedure.job.Piece.must;
+import static oldtallow.core.procedure.job.Piece.on;
 import static oldtallow.core.procedure.job.Piece.only;
 import static oldtallow.core.procedure.job.Piece.read;
 import static oldtallow.core.procedure.job.Piece.takes;
@@ -37,6 +38,21 @@ final class NutSteps {
 
     static final List<StepDefinition> ALL = List.of(
             step(
+                    StepIds.SET_WHEEL,
+                    Stage.SET_NUT,
+                    "Wheel on now, snug in a star",
+                    aided(Aid.WHEEL_SNUG),
+                    why("With the wheel on, a hand turns the hub easily and feels its rock at the tyre."),
+                    worded(s -> List.of(how(
+                            "Seats and threads of the " + s.fittings().wheel().words() + " clean and dry."))),
+                    how("To torque once it stands on the ground."),
+                    careful(Caution.HEAVY_WHEEL, Caution.WHEEL_NUTS),
+                    with(Tool.WHEEL_BRACE),
+                    after(StepIds.HUB_NUT),
+                    on(Part.WHEEL),
+                    takes(60),
+                    when(Situation::putsWheelOnFirst)),
+            step(
                     StepIds.NUT_SEAT,
                     Stage.SET_NUT,
                     "Seat it, turning the hub both ways",
@@ -52,7 +68,7 @@ final class NutSteps {
                     only(s -> s.fastening() != Fastening.RING_AND_LOCK_PLATE, with(Tool.NUT_SOCKET)),
                     read(ReadingKind.HUB_TURNS),
                     must(Check.Meaning.HUB_TURNED, "nut.turned", "the hub was turned throughout, both ways"),
-                    after(StepIds.HUB_NUT, StepIds.STRIP_TANG),
+                    after(StepIds.HUB_NUT, StepIds.SET_WHEEL, StepIds.STRIP_TANG),
                     when(s -> has(s, StepKind.SEAT))),
             step(
                     StepIds.NUT_RELEASE,

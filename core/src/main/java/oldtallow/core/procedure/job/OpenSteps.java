@@ -37,9 +37,6 @@ final class OpenSteps {
                     "Wheel off",
                     worded(s -> List.of(how("Its " + s.fittings().wheel().words() + " in a pan"
                             + (s.isOn(Construction.OIL_BATH_HEAVY) ? "." : ", the wheel under the sill.")))),
-                    only(
-                            s -> s.isOn(Construction.STRAIGHT_SPINDLE),
-                            how("On a small trailer it may stay on and come off with the hub.")),
                     only(s -> s.isOn(Construction.OIL_BATH_HEAVY), with(Tool.DOLLY), how("It stays upright.")),
                     careful(Caution.HEAVY_WHEEL),
                     with(Tool.WHEEL_BRACE),

@@ -72,7 +72,8 @@ public final class Planner {
                     addBefore(after, at == 0 ? null : removedIn.get(off.get(at - 1)), step);
                 } else {
                     addBefore(after, removedIn.get(move.part()), step);
-                    String inner = at == off.size() - 1 ? null : putIn.get(off.get(at + 1));
+                    String inner =
+                            situation.rightUnder(move.part()).map(putIn::get).orElse(null);
                     // what goes on together with a part over this one, such as seal and hub in one piece, waits for
                     // this one
                     if (inner != null && outermostPut.getOrDefault(inner, at) >= at) {

@@ -54,7 +54,7 @@ public final class Replan {
 
     /** Whether a step that was done is to be done again once the setting is opened again: set, raised, proved. */
     public static boolean isUndoneByReset(Step step) {
-        return step.stage() == Stage.SET_NUT
+        return (step.stage() == Stage.SET_NUT && step.moves().isEmpty())
                 || step.stage() == Stage.PROVE
                 || Set.of(JACK, OPENS_TANG, CLOSES_TANG).contains(step.id());
     }

@@ -4,6 +4,7 @@ import java.util.EnumMap;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.function.Predicate;
 import oldtallow.core.hub.Construction;
@@ -17,6 +18,7 @@ import oldtallow.core.hub.part.Stack;
 import oldtallow.core.hub.part.StackedPart;
 import oldtallow.core.procedure.brief.Choices;
 import oldtallow.core.procedure.brief.Choices.HubBrings;
+import oldtallow.core.procedure.brief.Choices.WheelOn;
 import oldtallow.core.procedure.brief.JobBrief;
 import oldtallow.core.procedure.brief.Scope;
 import oldtallow.core.procedure.step.PartMove.Kind;
@@ -68,6 +70,32 @@ record Situation(JobBrief brief, Stack stack, Map<Part, Kind> putOn) {
         Set<Part> over = movedByAdjusting(brief.stack());
         over.removeIf(part -> !moves(part));
         return over;
+    }
+
+    /** Whether the wheel comes off and goes on in one piece with its hub. */
+    boolean wheelStays() {
+        return strips() && stack.has(Part.WHEEL) && !moves(Part.WHEEL);
+    }
+
+    /** Nothing but what closes the hub goes on after the wheel: trailers whose brake, if any, lies in the hub's own drum. */
+    boolean putsWheelOnFirst() {
+        return brief.choices().wheel() == WheelOn.BEFORE_SETTING
+                && !isRoadside()
+                && !brief.construction().hasPedal()
+                && !isOn(Construction.OIL_BATH_HEAVY)
+                && fittings().brake() != BrakeKind.DISC
+                && moves(Part.NUT)
+                && assembles();
+    }
+
+    /** The part that has to be on before this one: the next inward, or for a wheel that goes on early its hub. */
+    Optional<Part> rightUnder(Part part) {
+        if (part == Part.WHEEL && putsWheelOnFirst()) {
+            return Optional.of(Part.HUB);
+        }
+        List<Part> off = offInOrder();
+        int at = off.indexOf(part);
+        return at == off.size() - 1 ? Optional.empty() : Optional.of(off.get(at + 1));
     }
 
     Scope scope() {
@@ -173,6 +201,9 @@ record Situation(JobBrief brief, Stack stack, Map<Part, Kind> putOn) {
         if (!brief.condemned().contains(Part.LININGS)) {
             moved.remove(Part.LININGS);
         }
+        if (staysOnHub(brief)) {
+            moved.remove(Part.WHEEL);
+        }
         return moved;
     }
 
@@ -199,6 +230,16 @@ record Situation(JobBrief brief, Stack stack, Map<Part, Kind> putOn) {
         if (!moved.contains(Part.INBOARD_CUP) && brief.fittings().snapRing() == SnapRing.BEFORE_CUP) {
             moved.remove(Part.SNAP_RING);
         }
+    }
+
+    /** A light wheel without a brake, on a hub that goes back (common practice). */
+    private static boolean staysOnHub(JobBrief brief) {
+        return brief.choices().wheel() == WheelOn.STAYS
+                && List.of(Construction.STRAIGHT_SPINDLE, Construction.STEPPED_UNBRAKED, Construction.GREASE_THROUGH)
+                        .contains(brief.construction())
+                && brief.fittings().brake() == BrakeKind.NONE
+                && !brief.isOnNewHub()
+                && brief.scope().opens();
     }
 
     private static boolean renewsBearings(JobBrief brief) {

@@ -1,12 +1,14 @@
 package oldtallow.core.procedure.round;
 
 import java.time.Duration;
+import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.function.Function;
 import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import oldtallow.core.hub.part.Part;
 import oldtallow.core.procedure.job.Plan;
@@ -52,7 +54,7 @@ public record RoundForecast(List<HubForecast> hubs) {
     }
 
     /** How many steps there are, those that are done once counted once. */
-    public int steps() {
+    public int count() {
         return Math.toIntExact(steps(Reach.HUB).count()
                 + steps(Reach.RIG).map(Step::id).distinct().count());
     }
@@ -69,6 +71,62 @@ public record RoundForecast(List<HubForecast> hubs) {
                         .flatMap(hub -> hub.plan().steps().stream())
                         .sorted(Comparator.comparing(Step::stage))
                         .toList());
+    }
+
+    /**
+     * A step of the whole job.
+     *
+     * @param hubs where it is done, by their place among the hubs from 0; the first alone where it is done once for the rig
+     */
+    public record AtHubs(Step step, List<Integer> hubs) {
+
+        public AtHubs {
+            hubs = List.copyOf(hubs);
+        }
+
+        private AtHubs and(int hub) {
+            return Reach.of(step) == Reach.RIG
+                    ? this
+                    : new AtHubs(
+                            step, Stream.concat(hubs.stream(), Stream.of(hub)).toList());
+        }
+    }
+
+    /** Each step once, in the order in which it is done on the hubs that have it. */
+    public List<AtHubs> steps() {
+        List<AtHubs> all = new ArrayList<>();
+        for (int hub = 0; hub < hubs.size(); hub++) {
+            int at = 0;
+            for (Step step : hubs.get(hub).plan().steps()) {
+                int known = placeOf(step, all);
+                if (known < 0) {
+                    all.add(at, new AtHubs(step, List.of(hub)));
+                } else {
+                    all.set(known, all.get(known).and(hub));
+                    at = Math.max(at, known);
+                }
+                at++;
+            }
+        }
+        // each plan goes stage by stage, so its order stays
+        all.sort(Comparator.comparing(one -> one.step().stage()));
+        return all;
+    }
+
+    private static int placeOf(Step step, List<AtHubs> all) {
+        return IntStream.range(0, all.size())
+                .filter(i -> all.get(i).step().id().equals(step.id()))
+                .findFirst()
+                .orElse(-1);
+    }
+
+    /** New parts that must be here, in words: 4 × seal. */
+    public List<String> newPartWords() {
+        return newParts().entrySet().stream()
+                .map(one -> one.getValue() == 1
+                        ? one.getKey().words()
+                        : one.getValue() + " × " + one.getKey().words())
+                .toList();
     }
 
     /** How many new parts of each kind must be here. */

@@ -145,6 +145,7 @@ public final class StepIds {
     public static final String HUB_TANG_WASHER = "hub.tang-washer";
     public static final String HUB_NUT = "hub.nut";
 
+    public static final String SET_WHEEL = "nut.wheel";
     public static final String NUT_SEAT = "nut.seat";
     public static final String NUT_RELEASE = "nut.release";
     public static final String NUT_FINE = "nut.fine";

@@ -10,6 +10,7 @@ import oldtallow.core.hub.Construction;
 import oldtallow.core.hub.part.Part;
 import oldtallow.core.procedure.bench.JobEntry.StepDone;
 import oldtallow.core.procedure.bench.JobEntry.Taken;
+import oldtallow.core.procedure.brief.ChoiceKind;
 import oldtallow.core.procedure.brief.Scope;
 import oldtallow.core.procedure.judge.JudgedItem;
 import oldtallow.core.procedure.judge.Verdict.Outcome;
@@ -239,6 +240,43 @@ class EntryRulesTest {
                 .extracting(Step::id)
                 .doesNotContain("strip.cap", "judge.cap", "close.cap")
                 .contains("strip.cotter");
+    }
+
+    @Test
+    void anotherWayIsChosenUntilWhereItPartsIsDone() {
+        var repack = new JobInHand(Construction.STEPPED_UNBRAKED, Scope.REPACK).until("raise.crack-nuts");
+        var stays = new JobEntry.WayChosen(ChoiceKind.WHEEL, "STAYS");
+
+        assertThat(repack.admitted(false, stays)).isEqualTo(stays);
+        repack.until("strip.wheel");
+        refused("way", () -> repack.admitted(true, stays));
+        repack.enter(new JobEntry.WayChosen(ChoiceKind.WHEEL, "BEFORE_SETTING"));
+
+        assertThat(repack.bench().rest())
+                .extracting(Step::id)
+                .contains("nut.wheel")
+                .doesNotContain("close.wheel");
+        assertThat(repack.bench().plan().brief().scope()).isEqualTo(Scope.REPACK);
+    }
+
+    /** The wheel that went on before the nut was set stays on when the setting is opened again. */
+    @Test
+    void aWheelThatIsOnStaysOnWhileTheNutIsSetAgain() {
+        var repack = new JobInHand(Construction.STEPPED_UNBRAKED, Scope.REPACK).until("raise.crack-nuts");
+        repack.enter(new JobEntry.WayChosen(ChoiceKind.WHEEL, "BEFORE_SETTING"));
+        repack.until("prove.rock");
+
+        repack.enter(new JobEntry.SettingReopened(JobEntry.SettingReopened.Found.LOOSE, ""));
+
+        assertThat(repack.bench().rest())
+                .extracting(Step::id)
+                .contains("nut.seat")
+                .doesNotContain("nut.wheel", "strip.wheel");
+    }
+
+    @Test
+    void aWayIsOneOfItsKind() {
+        refused("way", () -> new JobEntry.WayChosen(ChoiceKind.PACKING, "WARMED"));
     }
 
     @Test

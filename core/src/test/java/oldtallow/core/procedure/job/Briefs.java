@@ -24,8 +24,11 @@ import oldtallow.core.procedure.brief.Choices.Cleaning;
 import oldtallow.core.procedure.brief.Choices.CupRemoval;
 import oldtallow.core.procedure.brief.Choices.HubBrings;
 import oldtallow.core.procedure.brief.Choices.InboardCone;
+import oldtallow.core.procedure.brief.Choices.Packing;
 import oldtallow.core.procedure.brief.Choices.RaceFitting;
 import oldtallow.core.procedure.brief.Choices.Reuse;
+import oldtallow.core.procedure.brief.Choices.Way;
+import oldtallow.core.procedure.brief.Choices.WheelOn;
 import oldtallow.core.procedure.brief.JobBrief;
 import oldtallow.core.procedure.brief.JobBrief.Known;
 import oldtallow.core.procedure.brief.JobBrief.Worker;
@@ -90,6 +93,10 @@ public final class Briefs {
                                 .filter(b -> b.scope() == Scope.REPACK)
                                 .flatMap(b -> Stream.of(
                                         chosen(b, Cleaning.PURGE),
+                                        chosen(b, Packing.PACKER),
+                                        chosen(b, Packing.NIPPLE),
+                                        chosen(b, WheelOn.BEFORE_SETTING),
+                                        chosen(b, WheelOn.STAYS),
                                         with(b, b.fittings().with(WheelFixing.BOLTS)),
                                         with(b, Worker.APPRENTICE),
                                         with(b, Set.of(Part.LININGS)))),
@@ -187,11 +194,21 @@ public final class Briefs {
                 one instanceof Set<?> condemned ? (Set<Part>) condemned : b.condemned());
     }
 
+    /** Every construction, scope, lock and brake with the wheel on early, late or left where it is, and each way of packing. */
+    static Stream<JobBrief> everyWheel() {
+        return presets()
+                .flatMap(each(Fastening.values(), Briefs::with))
+                .flatMap(each(BrakeKind.values(), Briefs::fitted))
+                .flatMap(each(WheelOn.values(), Briefs::chosen))
+                .flatMap(each(Packing.values(), Briefs::chosen))
+                .flatMap(brief -> CONDEMNED.stream().limit(2).map(parts -> with(brief, parts)));
+    }
+
     private static JobBrief fitted(JobBrief b, Object one) {
         return with(b, b.fittings().with(one));
     }
 
-    static JobBrief chosen(JobBrief b, Object one) {
+    static JobBrief chosen(JobBrief b, Way one) {
         return with(b, b.choices().with(one));
     }
 }

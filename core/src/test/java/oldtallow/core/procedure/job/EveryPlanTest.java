@@ -31,6 +31,11 @@ class EveryPlanTest {
         assertThat(allCanBeDone(Briefs.everyCap())).isEqualTo(LOCKED * 6 * 3 * 5 * 2);
     }
 
+    @Test
+    void everyPlanWithTheWheelOnEarlyLateOrLeftWhereItIsCanBeDoneInTheShop() {
+        assertThat(allCanBeDone(Briefs.everyWheel())).isEqualTo(LOCKED * 3 * 3 * 3 * 2);
+    }
+
     /** Nothing that a mechanic of that very hub would shake his head at. */
     @Test
     void everyPlanSpeaksOfItsOwnHubAlone() {

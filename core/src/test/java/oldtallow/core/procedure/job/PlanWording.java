@@ -119,7 +119,7 @@ final class PlanWording {
                     (s, b) -> s.moves().stream()
                             .anyMatch(move ->
                                     Set.of(Part.WHEEL, Part.HUB, Part.UPRIGHT).contains(move.part()))),
-            Map.entry(Caution.WHEEL_NUTS, (s, b) -> s.id().matches("close\\.wheel.*|prove\\.nuts-again")),
+            Map.entry(Caution.WHEEL_NUTS, (s, b) -> s.id().matches("(close|nut)\\.wheel.*|prove\\.nuts-again")),
             Map.entry(
                     Caution.HOT_HUB, (s, b) -> s.id().matches("look\\.temperature|prove\\.temperature|prove\\.road"))));
 
