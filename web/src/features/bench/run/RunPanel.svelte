@@ -18,6 +18,11 @@
 
   const isOfSeveral = $derived((bench.job?.round.hubs.length ?? 1) > 1)
   const first = $derived(run.steps[0])
+  /** Getting ready may go on into raising. */
+  const stages = $derived([...new Set(run.steps.map((step) => step.stageWords))])
+  const title = $derived(
+    stages.map((words, i) => (i === 0 ? words : words.toLowerCase())).join(', '),
+  )
   /** What the card ends with stands there with all it asks. */
   const asked = $derived.by(() => {
     if (run.steps.length === 1) return run.steps
@@ -34,10 +39,10 @@
 <p class="font-semibold text-ink2">
   {#if isOfSeveral}<b class="text-ink first-letter:uppercase">{bench.job?.hub.position}</b>,{/if}
   {first?.stageNumber}
-  {first?.stageWords}, {run.steps.length === 1 ? 'one move' : `${run.steps.length} moves in one go`}
+  {title}, {run.steps.length === 1 ? 'one move' : `${run.steps.length} moves in one go`}
 </p>
 <h1 class="mt-1 type-say text-[clamp(36px,3.4vw,56px)] leading-[0.98]">
-  {alone?.what ?? first?.stageWords}
+  {alone?.what ?? title}
 </h1>
 <AtHubs {bench} />
 <div class="mt-3"><RunCautions {bench} {run} /></div>

@@ -27,6 +27,7 @@ import oldtallow.core.procedure.job.Ledger;
 import oldtallow.core.procedure.job.Plan;
 import oldtallow.core.procedure.job.Replan;
 import oldtallow.core.procedure.judge.JudgedItem;
+import oldtallow.core.procedure.judge.Verdict.Outcome;
 import oldtallow.core.procedure.step.PartMove;
 import oldtallow.core.procedure.step.Step;
 import oldtallow.core.procedure.step.StepIds;
@@ -223,6 +224,10 @@ final class BenchReading<H extends BuiltHub> {
                 .filter(one -> Verdicts.outcome(one, choices.reuse()).isRenewal())
                 .map(one -> parts(one.item()))
                 .forEach(renewed::addAll);
+        Set<JudgedItem> mended = judged.values().stream()
+                .filter(one -> Verdicts.outcome(one, choices.reuse()) == Outcome.REPAIR)
+                .map(Judged::item)
+                .collect(Collectors.toSet());
         Scope now = scopeNow(scope, choices);
         return new JobBrief(
                         end.construction(),
@@ -234,7 +239,8 @@ final class BenchReading<H extends BuiltHub> {
                         job.worker(),
                         procedures.of(now, procedure.stream().findFirst()),
                         renewed)
-                .without(absent);
+                .without(absent)
+                .mending(mended);
     }
 
     /** A new hub comes with its bearings: the job goes on as an exchange, where the axle can have one. */

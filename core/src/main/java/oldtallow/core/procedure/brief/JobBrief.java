@@ -10,6 +10,7 @@ import oldtallow.core.hub.Fittings.Spacing;
 import oldtallow.core.hub.part.Part;
 import oldtallow.core.hub.part.Stack;
 import oldtallow.core.procedure.brief.Choices.HubBrings;
+import oldtallow.core.procedure.judge.JudgedItem;
 import oldtallow.core.quantity.EnteredQuantity;
 import oldtallow.core.quantity.OutOfRangeException;
 
@@ -17,9 +18,7 @@ import oldtallow.core.quantity.OutOfRangeException;
  * What a job is to be planned for.
  *
  * @param procedure by which the nut is set
- * @param condemned parts that were judged not fit to go back; cone and cup of a bearing together, and where a spacer sets the
- *     play both bearings with it
- * @param absent parts that are usual on such a hub and not on this one
+ * @param found what turned out on the way
  */
 public record JobBrief(
         Construction construction,
@@ -30,8 +29,7 @@ public record JobBrief(
         Known known,
         Worker worker,
         AdjustmentProcedure procedure,
-        Set<Part> condemned,
-        Set<Part> absent) {
+        Found found) {
 
     private static final Set<Part> MATCHED =
             EnumSet.of(Part.INBOARD_CONE, Part.INBOARD_CUP, Part.OUTBOARD_CONE, Part.OUTBOARD_CUP, Part.SPACER);
@@ -43,21 +41,12 @@ public record JobBrief(
                     scope.words() + " on a " + construction.words(),
                     "another one; the bearings sit in the upright, which goes to the bench: renew them");
         }
-        for (Part part : condemned) {
-            if (part.otherRing().isPresent()
-                    && !condemned.contains(part.otherRing().get())) {
-                throw new OutOfRangeException(
-                        EnteredQuantity.PARTS_TO_RENEW,
-                        part.words() + " alone",
-                        "cone and cup of a bearing together; they wear together");
-            }
+        if (fittings.spacing() == Spacing.SPACER && found.condemned().stream().anyMatch(MATCHED::contains)) {
+            found = found.condemning(MATCHED);
         }
-        condemned = fittings.spacing() == Spacing.SPACER && condemned.stream().anyMatch(MATCHED::contains)
-                ? withMatched(condemned)
-                : Set.copyOf(condemned);
-        absent = Set.copyOf(absent);
     }
 
+    /** A job that begins with some parts known to be done with. */
     public JobBrief(
             Construction construction,
             Fastening fastening,
@@ -68,7 +57,16 @@ public record JobBrief(
             Worker worker,
             AdjustmentProcedure procedure,
             Set<Part> condemned) {
-        this(construction, fastening, fittings, scope, choices, known, worker, procedure, condemned, Set.of());
+        this(
+                construction,
+                fastening,
+                fittings,
+                scope,
+                choices,
+                known,
+                worker,
+                procedure,
+                new Found(condemned, Set.of(), Set.of()));
     }
 
     /** Who has the spanner. */
@@ -90,33 +88,65 @@ public record JobBrief(
         public static final Known NOTHING = new Known(false, false, false);
     }
 
+    /**
+     * What turned out while the work went on.
+     *
+     * @param condemned parts that are not fit to go back; cone and cup of a bearing together, and where a spacer sets the play
+     *     both bearings with it
+     * @param absent parts that are usual on such a hub and not on this one
+     * @param mended what is put right where it is, and then runs on
+     */
+    public record Found(Set<Part> condemned, Set<Part> absent, Set<JudgedItem> mended) {
+
+        public Found {
+            condemned = Set.copyOf(condemned);
+            absent = Set.copyOf(absent);
+            mended = Set.copyOf(mended);
+            for (Part part : condemned) {
+                if (part.otherRing().isPresent()
+                        && !condemned.contains(part.otherRing().get())) {
+                    throw new OutOfRangeException(
+                            EnteredQuantity.PARTS_TO_RENEW,
+                            part.words() + " alone",
+                            "cone and cup of a bearing together; they wear together");
+                }
+            }
+        }
+
+        private Found condemning(Set<Part> more) {
+            EnumSet<Part> all = EnumSet.copyOf(more);
+            all.addAll(condemned);
+            return new Found(all, absent, mended);
+        }
+    }
+
+    public Set<Part> condemned() {
+        return found.condemned();
+    }
+
+    public Set<Part> absent() {
+        return found.absent();
+    }
+
     /** The same job gone further: more is to be renewed. */
     public JobBrief condemning(Part part) {
         EnumSet<Part> more = EnumSet.of(part);
-        more.addAll(condemned);
         part.otherRing().ifPresent(more::add);
-        return new JobBrief(construction, fastening, fittings, scope, choices, known, worker, procedure, more, absent);
+        return with(scope, choices, found.condemning(more));
     }
 
     /** The same job done in another way. */
     public JobBrief choosing(Choices.Way way) {
-        return new JobBrief(
-                construction,
-                fastening,
-                fittings,
-                scope,
-                choices.with(way),
-                known,
-                worker,
-                procedure,
-                condemned,
-                absent);
+        return with(scope, choices.with(way), found);
     }
 
     /** The same wheel end with another scope. */
     public JobBrief within(Scope other) {
-        return new JobBrief(
-                construction, fastening, fittings, other, choices, known, worker, procedure, condemned, absent);
+        return with(other, choices, found);
+    }
+
+    private JobBrief with(Scope other, Choices chosen, Found turnedOut) {
+        return new JobBrief(construction, fastening, fittings, other, chosen, known, worker, procedure, turnedOut);
     }
 
     /** The same job on a hub that has none of these parts. */
@@ -130,8 +160,12 @@ public record JobBrief(
                 known,
                 worker,
                 procedure,
-                condemned,
-                parts);
+                new Found(found.condemned(), parts, found.mended()));
+    }
+
+    /** The same job where something is put right where it is. */
+    public JobBrief mending(Set<JudgedItem> items) {
+        return with(scope, choices, new Found(found.condemned(), found.absent(), items));
     }
 
     /** As {@link Fittings#setsByNut}. */
@@ -162,13 +196,7 @@ public record JobBrief(
         };
     }
 
-    private static Set<Part> withMatched(Set<Part> condemned) {
-        EnumSet<Part> all = EnumSet.copyOf(MATCHED);
-        all.addAll(condemned);
-        return Set.copyOf(all);
-    }
-
     public Stack stack() {
-        return Stack.of(construction, fastening, fittings).without(absent);
+        return Stack.of(construction, fastening, fittings).without(absent());
     }
 }

@@ -21,7 +21,6 @@ import static oldtallow.core.procedure.job.StepDefinition.step;
 
 import java.util.List;
 import oldtallow.core.hub.Construction;
-import oldtallow.core.hub.Fittings.BrakeKind;
 import oldtallow.core.hub.Fittings.WheelFixing;
 import oldtallow.core.hub.part.Part;
 import oldtallow.core.procedure.brief.Scope;
@@ -47,9 +46,10 @@ final class CloseSteps {
                     "Clean the brake faces once more",
                     careful(Caution.BRAKE_FACE),
                     using(Supply.BRAKE_CLEANER, Supply.RAGS),
-                    must("close.faces-clean", "what brakes is clean and dry"),
+                    // where the caliper comes over them, they are looked at as it does
+                    only(s -> !s.moves(Part.CALIPER), facesClean()),
                     after(StepIds.CLOSE_CAP, StepIds.CLOSE_CAP_PLUG, StepIds.CLOSE_CAP_FILL, CLOSED),
-                    when(s -> s.assembles() && brakeIsOpen(s))),
+                    when(s -> s.assembles() && s.baresBrake())),
             step(StepIds.CLOSE_DISC_SPACER, Stage.CLOSE, "Disc spacer on", after(CLOSED), on(Part.DISC_SPACER)),
             step(
                     StepIds.CLOSE_DISC,
@@ -86,6 +86,7 @@ final class CloseSteps {
                     with(Tool.SOCKET_SET, Tool.TORQUE_WRENCH),
                     using(Supply.THREADLOCKER),
                     read(ReadingKind.CALIPER_BOLT_TORQUE),
+                    only(s -> s.assembles() && s.baresBrake(), facesClean()),
                     must("close.caliper-torqued", "caliper bolts are at the governing torque"),
                     after(StepIds.CLOSE_BRAKE_FACES),
                     on(Part.CALIPER),
@@ -287,9 +288,7 @@ final class CloseSteps {
     private CloseSteps() {}
 
     /** Whether disc and pads, or a drum apart from its hub, lie open while the hub is already on. */
-    private static boolean brakeIsOpen(Situation s) {
-        return !s.isOn(Construction.SPACER_SET)
-                && (s.fittings().brake() == BrakeKind.DISC
-                        || (s.fittings().brake() == BrakeKind.DRUM && s.isOn(Construction.FULL_FLOATING_REAR)));
+    private static Piece facesClean() {
+        return must("close.faces-clean", "what brakes is clean and dry");
     }
 }

@@ -39,6 +39,8 @@ import oldtallow.core.quantity.ReadingKind;
 /** Stage 5: judge. Common practice of the trade. */
 final class JudgeSteps {
 
+    private static final String SPINDLE_GOOD = "judge.spindle-good";
+
     static final List<StepDefinition> ALL = List.of(
             bearing(
                     "judge.inboard",
@@ -57,9 +59,13 @@ final class JudgeSteps {
                     Stage.JUDGE,
                     "Judge the spindle",
                     verdict(JudgedItem.SPINDLE),
+                    only(JudgeSteps::hasLand, called("Judge the spindle and the seal's land")),
                     only(s -> s.isOn(Construction.SPACER_SET), called("Judge the driveshaft and the flange's stub")),
                     why("A groove you can feel under a cone wears out the next one."),
                     how("Fingernail along both seats.", "Heat colour, rust, thread, creep marks."),
+                    only(
+                            JudgeSteps::hasLand,
+                            how("The land, too: in a groove that a nail catches the next lip leaks.")),
                     only(
                             Situation::isRoadside,
                             how("The seal's land, too: in a groove it leaks, and home is where to mend that.")),
@@ -68,10 +74,31 @@ final class JudgeSteps {
                             s -> !s.isRoadside(),
                             with(Tool.CALLIPER),
                             read(ReadingKind.SPINDLE_AT_INBOARD_SEAT, ReadingKind.SPINDLE_AT_OUTBOARD_SEAT)),
-                    must(Check.Meaning.VERDICT, "judge.spindle-good", "seats and thread are fit to run on"),
+                    only(
+                            JudgeSteps::hasLand,
+                            must(Check.Meaning.VERDICT, SPINDLE_GOOD, "seats, thread and land are fit to run on")),
+                    only(
+                            s -> !hasLand(s),
+                            must(Check.Meaning.VERDICT, SPINDLE_GOOD, "seats and thread are fit to run on")),
                     after(StepIds.CLEAN_SPINDLE),
                     takes(120),
                     when(Situation::assembles)),
+            step(
+                    StepIds.JUDGE_SPINDLE_MENDED,
+                    Stage.JUDGE,
+                    "Put right what was found on the spindle",
+                    why("What a nail catches wears out what runs on it next."),
+                    how("Rust and marks on a seat: clean, dress, look again. A burr on the thread: chase it."),
+                    only(
+                            JudgeSteps::hasLand,
+                            how(
+                                    "The land, shallow: polish it round and round, never along.",
+                                    "Deeper: a repair sleeve over it, or the seal set a little to the side, so that the lip runs beside it.")),
+                    with(Tool.LAMP),
+                    must("judge.spindle-mended", "looked at again: nothing that a nail catches where anything runs"),
+                    after(StepIds.JUDGE_SPINDLE),
+                    takes(300),
+                    when(s -> s.mends(JudgedItem.SPINDLE))),
             step(
                     StepIds.JUDGE_CAP,
                     Stage.JUDGE,
@@ -88,24 +115,6 @@ final class JudgeSteps {
                             see("judge.cap-good", "rim round, no dent, no crack")),
                     when(s -> judgesCap(s) && s.moves(Part.CAP) && s.puts(Part.CAP) == Kind.REFIT)),
             step(
-                    StepIds.JUDGE_LAND,
-                    Stage.JUDGE,
-                    "The land where the seal's lip runs",
-                    why("A groove a nail catches is a damaged land: the next lip leaks in it."),
-                    how(
-                            "Shallow: polish it round and round, never along.",
-                            "Deeper: a repair sleeve over it, or the seal set a little to the side so that the lip runs beside it."),
-                    with(Tool.LAMP),
-                    must(
-                            "judge.land-good",
-                            "the lip will run on a sound land: as it was, polished, sleeved or beside it"),
-                    after(StepIds.CLEAN_SPINDLE),
-                    takes(30),
-                    when(s -> s.strips()
-                            && !s.isRoadside()
-                            && s.fittings().seal() != SealKind.MARINE_TWO_PIECE
-                            && s.fittings().seal() != SealKind.UNITIZED)),
-            step(
                     StepIds.JUDGE_HUB,
                     Stage.JUDGE,
                     "Judge the hub",
@@ -117,6 +126,17 @@ final class JudgeSteps {
                     must(Check.Meaning.VERDICT, "judge.hub-good", "no cup turns or falls in by hand"),
                     after(StepIds.CLEAN_HUB),
                     when(s -> s.strips() && s.scope() != Scope.EXCHANGE)),
+            step(
+                    "judge.hub-mended",
+                    Stage.JUDGE,
+                    "Put right what was found in the hub",
+                    why("A cup on a burr or on rust never comes home."),
+                    how("Rust: clean it off. A burr at a shoulder: dress it with a fine file. Then look again."),
+                    with(Tool.LAMP),
+                    must("judge.hub-mended", "looked at again: bores clean, shoulders free of burrs"),
+                    after(StepIds.JUDGE_HUB),
+                    takes(300),
+                    when(s -> s.mends(JudgedItem.HUB) && s.strips() && s.scope() != Scope.EXCHANGE)),
             step(
                     StepIds.JUDGE_BRAKE,
                     Stage.JUDGE,
@@ -160,6 +180,14 @@ final class JudgeSteps {
                     when(s -> s.brief().isOnNewHub() && s.brief().brings() != HubBrings.READY)));
 
     private JudgeSteps() {}
+
+    /** Whether the seal's lip runs on the spindle itself; at the roadside nobody mends that. */
+    private static boolean hasLand(Situation s) {
+        return s.strips()
+                && !s.isRoadside()
+                && s.fittings().seal() != SealKind.MARINE_TWO_PIECE
+                && s.fittings().seal() != SealKind.UNITIZED;
+    }
 
     /** Whether the cap is judged with the rest, on the bench. */
     static boolean judgesCap(Situation s) {

@@ -224,7 +224,8 @@ final class LockSteps {
                     "Cover of the locking hub on",
                     how("Set to free, its seal whole, screws crosswise."),
                     with(Tool.SOCKET_SET),
-                    must("close.hub-locks", "it locks and frees by hand"),
+                    // going home, it may stay free
+                    only(s -> !s.isRoadside(), must("close.hub-locks", "it locks and frees by hand")),
                     on(Part.HUB_COVER)),
             step(
                     StepIds.CLOSE_HALF_SHAFT,

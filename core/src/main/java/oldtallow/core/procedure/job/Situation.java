@@ -21,6 +21,7 @@ import oldtallow.core.procedure.brief.Choices.HubBrings;
 import oldtallow.core.procedure.brief.Choices.WheelOn;
 import oldtallow.core.procedure.brief.JobBrief;
 import oldtallow.core.procedure.brief.Scope;
+import oldtallow.core.procedure.judge.JudgedItem;
 import oldtallow.core.procedure.step.PartMove.Kind;
 
 /** What the conditions of steps look at. */
@@ -41,6 +42,11 @@ record Situation(JobBrief brief, Stack stack, Map<Part, Kind> putOn) {
     /** Whether a part of this wheel end leaves it, or is put on it, during the job. */
     boolean moves(Part part) {
         return putOn.containsKey(part);
+    }
+
+    /** Whether something found is put right where it is. */
+    boolean mends(JudgedItem item) {
+        return brief.found().mended().contains(item);
     }
 
     boolean renews(Part part) {
@@ -86,6 +92,13 @@ record Situation(JobBrief brief, Stack stack, Map<Part, Kind> putOn) {
                 && fittings().brake() != BrakeKind.DISC
                 && moves(Part.NUT)
                 && assembles();
+    }
+
+    /** Whether drum or disc lies open once the hub is on, until its caliper or wheel comes over it. */
+    boolean baresBrake() {
+        return !isOn(Construction.SPACER_SET)
+                && (fittings().brake() == BrakeKind.DISC
+                        || (fittings().brake() == BrakeKind.DRUM && isOn(Construction.FULL_FLOATING_REAR)));
     }
 
     /** The part that has to be on before this one: the next inward, or for a wheel that goes on early its hub. */

@@ -11,7 +11,7 @@ import oldtallow.core.procedure.step.Step;
  * Steps that the hands do in one go and that one press confirms. It ends where a step stops, so that nothing is done past a
  * reading, a verdict, a choice or a check that has yet to hold.
  *
- * @param steps of one stage, in the plan's order; 1 or more
+ * @param steps in the plan's order; 1 or more, of one stage or of two that follow each other
  */
 public record Run(List<Step> steps) {
 
@@ -39,13 +39,11 @@ public record Run(List<Step> steps) {
         List<Run> runs = new ArrayList<>();
         List<Step> inHand = new ArrayList<>();
         for (int i = 0; i < steps.size(); i++) {
-            Step next = steps.get(i);
-            boolean turns = besideOthers && !inHand.isEmpty() && isOtherwise(inHand.getLast(), next);
-            if (turns || (!inHand.isEmpty() && !goesOn(inHand, next, steps.subList(i, steps.size())))) {
+            if (!inHand.isEmpty() && !goesOn(inHand, steps.subList(i, steps.size()), besideOthers)) {
                 runs.add(new Run(inHand));
                 inHand.clear();
             }
-            inHand.add(next);
+            inHand.add(steps.get(i));
         }
         if (!inHand.isEmpty()) {
             runs.add(new Run(inHand));
@@ -57,9 +55,13 @@ public record Run(List<Step> steps) {
         return !Reach.isRoundAtOnce(next.stage()) && Reach.of(last) != Reach.of(next);
     }
 
-    private static boolean goesOn(List<Step> inHand, Step next, List<Step> left) {
+    private static boolean goesOn(List<Step> inHand, List<Step> left, boolean besideOthers) {
         Step last = inHand.getLast();
+        Step next = left.getFirst();
         if (last.stage() != next.stage()) {
+            return !besideOthers && goesOver(inHand, left);
+        }
+        if (besideOthers && isOtherwise(last, next)) {
             return false;
         }
         return switch (Stop.of(last)) {
@@ -72,6 +74,27 @@ public record Run(List<Step> steps) {
             case MUST -> says(next).equals(says(last)) || endsStage(left, next.stage());
             case VERDICT, CHOICE, READING, SETTING, WAIT -> false;
         };
+    }
+
+    /**
+     * What stops nowhere before its stage ends goes on into the next one, up to what must hold there; and what is left of the
+     * job after its last check goes with that. Both as long as it stays one glance.
+     */
+    private static boolean goesOver(List<Step> inHand, List<Step> left) {
+        Stage stage = left.getFirst().stage();
+        // how the nut is set has cards of its own, which count turns and torques
+        if (stage == Stage.SET_NUT) {
+            return false;
+        }
+        Run next = Run.of(left.stream().takeWhile(step -> step.stage() == stage).toList())
+                .getFirst();
+        boolean isOneGlance = inHand.size() + next.steps().size() <= GLANCE;
+        boolean hasStopped = inHand.stream().anyMatch(step -> Stop.of(step) != Stop.NONE);
+        return isOneGlance
+                && (hasStopped
+                        ? Stop.of(inHand.getLast()) == Stop.MUST
+                                && left.stream().allMatch(step -> Stop.of(step) == Stop.NONE)
+                        : next.stop() == Stop.MUST);
     }
 
     private static List<String> says(Step step) {
@@ -89,6 +112,7 @@ public record Run(List<Step> steps) {
                 .count();
     }
 
+    /** That of its first step. */
     public Stage stage() {
         return steps.getFirst().stage();
     }

@@ -20,8 +20,8 @@ public final class StepIds {
     public static final String CLEAN_BRAKE = "clean.brake";
 
     public static final String JUDGE_SPINDLE = "judge.spindle";
-    public static final String JUDGE_LAND = "judge.land";
     public static final String JUDGE_HUB = "judge.hub";
+    public static final String JUDGE_SPINDLE_MENDED = "judge.spindle-mended";
     public static final String JUDGE_BRAKE = "judge.brake";
     public static final String JUDGE_CAP = "judge.cap";
     public static final String JUDGE_NEW_HERE = "judge.new-here";

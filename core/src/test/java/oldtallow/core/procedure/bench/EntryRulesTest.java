@@ -12,7 +12,12 @@ import oldtallow.core.procedure.bench.JobEntry.StepDone;
 import oldtallow.core.procedure.bench.JobEntry.Taken;
 import oldtallow.core.procedure.brief.ChoiceKind;
 import oldtallow.core.procedure.brief.Scope;
+import oldtallow.core.procedure.judge.DamageMode;
+import oldtallow.core.procedure.judge.Finding;
+import oldtallow.core.procedure.judge.Finding.Extent;
+import oldtallow.core.procedure.judge.Finding.Sense;
 import oldtallow.core.procedure.judge.JudgedItem;
+import oldtallow.core.procedure.judge.Spot;
 import oldtallow.core.procedure.judge.Verdict.Outcome;
 import oldtallow.core.procedure.step.Check;
 import oldtallow.core.procedure.step.Step;
@@ -186,6 +191,29 @@ class EntryRulesTest {
         refused("readings", () -> job.admitted(true, new StepDone(step.id(), all, List.of(celsius(85)), "")));
         assertThat(job.admitted(true, new StepDone(step.id(), all, List.of(celsius(38)), "")))
                 .isInstanceOf(StepDone.class);
+    }
+
+    /** Put right, then reused, is more than said: what the lip runs on is polished or sleeved, and looked at again. */
+    @Test
+    void whatIsPutRightIsLookedAtAgain() {
+        var repack = new JobInHand(Construction.STEPPED_UNBRAKED, Scope.REPACK).until("judge.spindle");
+        assertThat(repack.bench().rest()).extracting(Step::id).doesNotContain("judge.spindle-mended");
+
+        repack.enter(new JobEntry.Judged(
+                        JudgedItem.SPINDLE,
+                        List.of(new Finding(DamageMode.GROOVE, Spot.SEAL_LAND, Extent.CLEAR, Sense.FINGERNAIL)),
+                        null,
+                        null,
+                        ""))
+                .enter(JobInHand.done(repack.now()));
+
+        assertThat(repack.bench().outcome(JudgedItem.SPINDLE)).contains(Outcome.REPAIR);
+        assertThat(repack.now().id()).isEqualTo("judge.spindle-mended");
+        assertThat(String.join(" ", repack.now().how())).contains("polish", "sleeve");
+        refused(
+                "checksMet",
+                () -> repack.admitted(true, new StepDone(repack.now().id(), Set.of(), List.of(), "")));
+        assertThat(repack.doNow().now().id()).isNotEqualTo("judge.spindle-mended");
     }
 
     @Test
