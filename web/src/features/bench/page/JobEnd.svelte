@@ -11,6 +11,7 @@
   let { job, mayRelease }: Props = $props()
 
   const over = $derived(job.state === 'CLOSED' || job.state === 'ABANDONED')
+  const hubs = $derived(job.round.hubs.length)
   const names = (of: string[]): string => of.join(' and ')
   const people = $derived(names([...new Set(job.walk.done.map((one) => one.by))]))
   const measured = $derived(job.walk.done.filter((one) => one.readings.length > 0))
@@ -28,6 +29,15 @@
               : 'Not yet closed',
   )
 </script>
+
+{#snippet sheet(file: string, words: string)}
+  <a
+    href={`/api/v1/jobs/${job.id}/${file}`}
+    target="_blank"
+    rel="noopener"
+    class="flex min-h-11 items-center font-semibold">{words}</a
+  >
+{/snippet}
 
 <h1 class="type-say text-[clamp(38px,4.4vw,60px)] leading-[0.98]">{title}</h1>
 {#if job.waits}
@@ -68,18 +78,14 @@
   {/if}
 {/if}
 <p class="mt-3 flex flex-wrap gap-x-4">
-  <a
-    href={`/api/v1/jobs/${job.id}/service-sheet.pdf`}
-    target="_blank"
-    rel="noopener"
-    class="flex min-h-11 items-center font-semibold">Service sheet, PDF</a
-  >
-  <a
-    href={`/api/v1/jobs/${job.id}/service-sheet.html`}
-    target="_blank"
-    rel="noopener"
-    class="flex min-h-11 items-center font-semibold">to print</a
-  >
+  {#if hubs > 1}
+    {@render sheet(`sheet-of-all-hubs.pdf`, `Service sheet of all ${hubs} hubs, PDF`)}
+    {@render sheet(`sheet-of-all-hubs.html`, 'to print')}
+    {@render sheet(`service-sheet.pdf`, 'of this hub')}
+  {:else}
+    {@render sheet(`service-sheet.pdf`, 'Service sheet, PDF')}
+    {@render sheet(`service-sheet.html`, 'to print')}
+  {/if}
   <a href={`/rigs/${job.hub.rigId}/almanac`} class="flex min-h-11 items-center font-semibold"
     >When it is due again</a
   >

@@ -6,6 +6,7 @@ import PastJobs from './PastJobs.svelte'
 
 const job = (more: Partial<Schemas['PastJobView']>): Schemas['PastJobView'] => ({
   id: 'job-1',
+  rigJobId: more.id ?? 'job-1',
   wheelEndId: 'end-1',
   position: 'left',
   scopeWords: 'inspect and repack',
@@ -26,6 +27,25 @@ describe('jobs that are over', () => {
       '/bench/job-2',
     ])
     expect(screen.getByText(/given up/)).toBeTruthy()
+  })
+
+  it('shows hubs that were done together as one job, with one sheet', async () => {
+    const together = { rigJobId: 'rig-job' }
+    answerWith(() =>
+      json([
+        job({ ...together }),
+        job({ ...together, id: 'job-2', position: 'right' }),
+        job({ id: 'before' }),
+      ]),
+    )
+    render(PastJobs, { rigId: 'rig-1' })
+
+    const sheets = await screen.findAllByRole('link', { name: /^Service sheet/ })
+    expect(sheets.map((link) => link.getAttribute('href'))).toEqual([
+      '/api/v1/jobs/job-1/sheet-of-all-hubs.pdf',
+      '/api/v1/jobs/before/service-sheet.pdf',
+    ])
+    expect(screen.getByRole('link', { name: 'right' }).getAttribute('href')).toBe('/bench/job-2')
   })
 
   it('says so where none is', async () => {

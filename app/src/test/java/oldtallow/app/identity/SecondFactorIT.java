@@ -60,8 +60,7 @@ class SecondFactorIT {
      */
     private JsonNode confirmed() {
         Answer first = device.post("/api/v1/second-factor/confirmed", code(-1));
-        return Bench.accepted(
-                first.status() == 422 ? device.post("/api/v1/second-factor/confirmed", code(-1)) : first);
+        return Bench.accepted(first.status() == 422 ? device.post("/api/v1/second-factor/confirmed", code(-1)) : first);
     }
 
     /** The test vectors of RFC 6238, appendix B (SHA-1), the last six digits of the eight there. */

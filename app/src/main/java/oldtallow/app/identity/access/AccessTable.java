@@ -46,6 +46,8 @@ public final class AccessTable {
                     "/api/v1/jobs",
                     "/api/v1/jobs/{id}/service-sheet.html",
                     "/api/v1/jobs/{id}/service-sheet.pdf",
+                    "/api/v1/jobs/{id}/sheet-of-all-hubs.html",
+                    "/api/v1/jobs/{id}/sheet-of-all-hubs.pdf",
                     "/api/v1/jobs/{jobId}",
                     "/api/v1/jobs/{jobId}/events",
                     "/api/v1/jobs/{jobId}/photos/{photoId}",

@@ -139,7 +139,8 @@ public class JobRecords {
     }
 
     /** The hubs of the rig job that a job belongs to, in the order in which they are gone round: up one side, down the other. */
-    RigRound<WheelEnd> round(Bench<WheelEnd> bench) {
+    @Transactional(readOnly = true)
+    public RigRound<WheelEnd> round(Bench<WheelEnd> bench) {
         UUID rigJobId = bench.job().rigJobId();
         RoundOrder order = rigJobs.find(rigJobId)
                 .orElseThrow(() -> new NotFoundException("job", rigJobId))

@@ -86,7 +86,7 @@ class JooqJobs implements JobStore {
 
     @Override
     public List<PastJob> past(Collection<UUID> wheelEndIds, int most) {
-        return db.select(JOB.ID, JOB.WHEEL_END_ID, JOB.SCOPE, JOB.STATE, JOB.CLOSED_AT)
+        return db.select(JOB.ID, JOB.RIG_JOB_ID, JOB.WHEEL_END_ID, JOB.SCOPE, JOB.STATE, JOB.CLOSED_AT)
                 .from(JOB)
                 .where(
                         JOB.WORKSHOP_ID.eq(CurrentPerson.workshopId()),
@@ -97,9 +97,10 @@ class JooqJobs implements JobStore {
                 .fetch(row -> new PastJob(
                         row.value1(),
                         row.value2(),
-                        Scope.valueOf(row.value3()),
-                        Job.State.valueOf(row.value4()),
-                        row.value5().toInstant()));
+                        row.value3(),
+                        Scope.valueOf(row.value4()),
+                        Job.State.valueOf(row.value5()),
+                        row.value6().toInstant()));
     }
 
     @Override

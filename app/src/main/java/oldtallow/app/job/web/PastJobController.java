@@ -48,13 +48,20 @@ class PastJobController {
                 .toList();
     }
 
-    /** A job that is over; its sheet lies under its id. */
+    /** A job that is over at a hub; its sheet lies under its id. Those of one rig job were done together. */
     record PastJobView(
-            UUID id, UUID wheelEndId, String position, String scopeWords, Job.State state, Instant closedAt) {
+            UUID id,
+            UUID rigJobId,
+            UUID wheelEndId,
+            String position,
+            String scopeWords,
+            Job.State state,
+            Instant closedAt) {
 
         static PastJobView of(PastJob job, Function<UUID, String> position) {
             return new PastJobView(
                     job.id(),
+                    job.rigJobId(),
                     job.wheelEndId(),
                     position.apply(job.wheelEndId()),
                     job.scope().words(),

@@ -4,15 +4,20 @@ import java.time.Clock;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
 import java.util.function.Function;
 import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import oldtallow.app.identity.api.Workshops;
 import oldtallow.app.job.api.JobRecords;
 import oldtallow.app.outlet.model.ServiceSheet;
+import oldtallow.app.outlet.model.ServiceSheet.AtHub;
 import oldtallow.app.outlet.model.ServiceSheet.Block;
 import oldtallow.app.outlet.model.ServiceSheet.Line;
 import oldtallow.app.register.api.Assembly;
@@ -21,15 +26,10 @@ import oldtallow.app.register.model.Rig;
 import oldtallow.app.register.model.WheelEnd;
 import oldtallow.app.schedule.api.WheelEndStatuses;
 import oldtallow.app.schedule.model.WheelEndStatus;
-import oldtallow.app.setting.model.SettingSummary;
 import oldtallow.core.procedure.bench.Bench;
 import oldtallow.core.procedure.bench.JobEntry;
 import oldtallow.core.procedure.bench.RecordedEntry;
-import oldtallow.core.quantity.Length;
-import oldtallow.core.quantity.Torque;
-import oldtallow.core.schedule.almanac.Due;
 import oldtallow.core.schedule.interval.DueAction;
-import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -40,7 +40,8 @@ public class ServiceSheets {
     private final JobRecords jobs;
     private final Register register;
     private final Assembly assembly;
-    private final FittedLines fitted;
+    private final HubBlocks blocks;
+    private final SheetPictures pictures;
     private final WheelEndStatuses standings;
     private final Workshops workshops;
     private final Clock clock;
@@ -49,133 +50,124 @@ public class ServiceSheets {
             JobRecords jobs,
             Register register,
             Assembly assembly,
-            FittedLines fitted,
+            HubBlocks blocks,
+            SheetPictures pictures,
             WheelEndStatuses standings,
             Workshops workshops,
             Clock clock) {
         this.jobs = jobs;
         this.register = register;
         this.assembly = assembly;
-        this.fitted = fitted;
+        this.blocks = blocks;
+        this.pictures = pictures;
         this.standings = standings;
         this.workshops = workshops;
         this.clock = clock;
     }
 
-    /** The sheet of a job as it stands; {@code rigAddress} is what the code in its corner opens. */
+    /** The sheet of a job at one hub as it stands; {@code rigAddress} is what the code in its corner opens. */
     @Transactional(readOnly = true)
     public ServiceSheet of(UUID jobId, Function<UUID, String> rigAddress) {
         Bench<WheelEnd> bench = jobs.bench(jobId);
-        WheelEnd end = bench.end();
-        Rig rig = register.rig(end.rigId());
-        WheelEndStatus standing = Optional.ofNullable(
-                        standings.of(List.of(rig.inPlan())).get(end.id()))
-                .orElseThrow();
+        return sheet(List.of(bench), bench.end().positionName(), rigAddress);
+    }
+
+    /** One sheet of all hubs that a job was done at: what they have in common once, then hub by hub. */
+    @Transactional(readOnly = true)
+    public ServiceSheet ofAllHubs(UUID jobId, Function<UUID, String> rigAddress) {
+        List<Bench<WheelEnd>> hubs = jobs.round(jobs.bench(jobId)).hubs();
+        return hubs.size() == 1 ? of(jobId, rigAddress) : sheet(hubs, hubs.size() + " hubs", rigAddress);
+    }
+
+    private ServiceSheet sheet(List<Bench<WheelEnd>> hubs, String which, Function<UUID, String> rigAddress) {
+        Rig rig = register.rig(hubs.getFirst().end().rigId());
+        Map<UUID, WheelEndStatus> standing = standings.of(List.of(rig.inPlan()));
+        List<List<Block>> said = hubs.stream()
+                .map(hub -> blocks.of(
+                        hub, Optional.ofNullable(standing.get(hub.end().id())).orElseThrow()))
+                .toList();
+        List<Block> common = common(said);
         return new ServiceSheet(
                 workshops.current().name(),
-                rig.name() + ", " + end.positionName(),
-                Stream.of(rig.plate(), rig.kind().words(), end.construction().words())
+                rig.name() + ", " + which,
+                Stream.concat(
+                                Stream.of(rig.plate(), rig.kind().words()),
+                                hubs.stream()
+                                        .map(hub -> hub.end().construction().words())
+                                        .distinct())
                         .filter(words -> !words.isEmpty())
                         .collect(Collectors.joining("; ")),
-                facts(bench, rig),
-                assembly.section(end.id()).section(),
-                List.of(
-                        new Block("Found", JobBlocks.found(bench)),
-                        new Block("Fitted", fitted.of(end)),
-                        new Block("Set", set(bench)),
-                        new Block("Measured on the way", JobBlocks.readings(bench)),
-                        new Block("Due again", due(standing))),
-                cautions(standing),
+                facts(hubs, rig),
+                assembly.section(hubs.getFirst().end().id()).section(),
+                common,
+                IntStream.range(0, hubs.size())
+                        .mapToObj(i -> own(hubs.get(i), said.get(i), common))
+                        .filter(hub -> !hub.lines().isEmpty())
+                        .toList(),
+                pictures.of(hubs),
+                cautions(said.stream().flatMap(List::stream)),
                 rigAddress.apply(rig.id()),
-                !bench.job().state().isOver());
+                hubs.stream().anyMatch(hub -> !hub.job().state().isOver()));
     }
 
-    private List<Line> facts(Bench<WheelEnd> bench, Rig rig) {
-        List<Line> facts = new ArrayList<>();
-        facts.add(new Line("Work", bench.plan().brief().scope().words()));
-        facts.add(new Line("Begun", day(bench.job().openedAt())));
-        bench.entries().stream()
-                .filter(entry ->
-                        entry.entry() instanceof JobEntry.Closed || entry.entry() instanceof JobEntry.SignedOff)
-                .reduce((earlier, later) -> later)
-                .ifPresent(last -> facts.add(new Line("Closed", day(last.at()) + ", " + last.by())));
-        facts.add(new Line(
-                "Worked on by",
-                bench.entries().stream().map(RecordedEntry::by).distinct().collect(Collectors.joining(", "))));
-        if (!rig.owner().name().isEmpty()) {
-            facts.add(new Line("Owner", rig.owner().name()));
-        }
-        facts.add(new Line("Thread", bench.end().nut().threadDesignation()));
-        facts.add(new Line("Job", bench.job().id().toString().substring(0, 8)));
-        return facts;
-    }
-
-    private List<Line> set(Bench<WheelEnd> bench) {
-        return jobs.settings(bench).stream()
-                .findFirst()
-                .map(setting -> List.of(
-                        new Line("end play", play(setting)),
-                        new Line(
-                                "window",
-                                SheetWords.length(setting.window().value().least()) + " to "
-                                        + SheetWords.length(
-                                                setting.window().value().most()) + ", "
-                                        + setting.window().source()),
-                        new Line("nut and lock", setting.lockWords() + "; " + torque(setting.finalTorque())),
-                        new Line(
-                                "set by",
-                                setting.setBy() + ", " + day(setting.setAt())
-                                        + Optional.ofNullable(setting.signedOffBy())
-                                                .map(by -> ", signed off by " + by)
-                                                .orElse(""))))
-                .orElse(List.of());
-    }
-
-    private static String play(SettingSummary setting) {
-        @Nullable Length uncertainty = setting.uncertainty();
-        String how = setting.measuredEndPlay() == null
-                ? " worked out from the nut"
-                : uncertainty == null
-                        ? " measured"
-                        : " ± " + SheetWords.length(uncertainty) + " measured by dial indicator";
-        return SheetWords.length(setting.stands())
-                + how
-                + switch (setting.verdict()) {
-                    case INSIDE -> "; inside its window";
-                    case USABLE -> "; looser than good, usable";
-                    case TOO_LOOSE -> "; TOO LOOSE for its window";
-                    case TOO_TIGHT -> "; TOO TIGHT for its window";
-                    case PRELOAD -> "; PRELOADED";
-                }
-                + (setting.certain() ? "" : ", too close to an edge to be sure");
-    }
-
-    private static String torque(@Nullable Torque torque) {
-        return torque == null
-                ? "no fine torque noted"
-                : SheetWords.number(torque.newtonMetres(), 1) + " N·m ("
-                        + SheetWords.number(torque.poundForceInches(), 0) + " lbf·in)";
-    }
-
-    private static List<Line> due(WheelEndStatus standing) {
-        return standing.dues().stream()
-                .map(due -> new Line(
-                        due.action().words(),
-                        SheetWords.day(due.when().likely())
-                                + (due.when().isCertain()
-                                        ? ""
-                                        : ", likely "
-                                                + SheetWords.day(due.when().earliest()) + " to "
-                                                + SheetWords.day(due.when().latest()))
-                                + "; " + due.governs().trigger().words() + ", "
-                                + due.governs().source()))
+    /** What every hub says in the same words; on a sheet of one hub that is all of it. */
+    private static List<Block> common(List<List<Block>> said) {
+        return IntStream.range(0, said.getFirst().size())
+                .mapToObj(i -> new Block(
+                        said.getFirst().get(i).title(),
+                        said.getFirst().get(i).lines().stream()
+                                .filter(line -> said.stream()
+                                        .allMatch(hub -> hub.get(i).lines().contains(line)))
+                                .toList()))
                 .toList();
     }
 
-    private static List<String> cautions(WheelEndStatus standing) {
+    private static AtHub own(Bench<WheelEnd> hub, List<Block> said, List<Block> common) {
+        Set<Line> told =
+                common.stream().flatMap(block -> block.lines().stream()).collect(Collectors.toSet());
+        return new AtHub(
+                hub.end().positionName(),
+                hub.end().axlePosition(),
+                hub.end().side(),
+                said.stream()
+                        .flatMap(block -> block.lines().stream())
+                        .filter(line -> !told.contains(line))
+                        .toList());
+    }
+
+    private List<Line> facts(List<Bench<WheelEnd>> hubs, Rig rig) {
+        List<RecordedEntry> entries =
+                hubs.stream().flatMap(hub -> hub.entries().stream()).toList();
+        List<Line> facts = new ArrayList<>();
+        facts.add(new Line(
+                "Work",
+                joined(hubs.stream().map(hub -> hub.plan().brief().scope().words()))));
+        facts.add(new Line(
+                "Begun", joined(hubs.stream().map(hub -> day(hub.job().openedAt())))));
+        entries.stream()
+                .filter(entry ->
+                        entry.entry() instanceof JobEntry.Closed || entry.entry() instanceof JobEntry.SignedOff)
+                .max(Comparator.comparing(RecordedEntry::at))
+                .ifPresent(last -> facts.add(new Line("Closed", day(last.at()) + ", " + last.by())));
+        facts.add(new Line("Worked on by", joined(entries.stream().map(RecordedEntry::by))));
+        if (!rig.owner().name().isEmpty()) {
+            facts.add(new Line("Owner", rig.owner().name()));
+        }
+        facts.add(new Line(
+                "Thread", joined(hubs.stream().map(hub -> hub.end().nut().threadDesignation()))));
+        facts.add(new Line(
+                "Job", joined(hubs.stream().map(hub -> hub.job().id().toString().substring(0, 8)))));
+        return facts;
+    }
+
+    private static String joined(Stream<String> words) {
+        return words.distinct().collect(Collectors.joining(", "));
+    }
+
+    private static List<String> cautions(Stream<Block> said) {
         List<String> cautions = new ArrayList<>();
-        boolean nuts = standing.dues().stream().map(Due::action).anyMatch(DueAction.RETORQUE::equals);
-        if (nuts) {
+        if (said.flatMap(block -> block.lines().stream())
+                .anyMatch(line -> line.term().equals(DueAction.RETORQUE.words()))) {
             cautions.add("Wheel nuts again after the first drive and after 50 to 100 km, crosswise, to their figure. "
                     + "Nuts left alone work loose and the wheel comes off.");
         }

@@ -3,16 +3,22 @@ package oldtallow.app.outlet.model;
 import static oldtallow.app.outlet.model.Paper.escaped;
 
 import java.util.List;
+import java.util.Locale;
+import java.util.stream.Collector;
 import java.util.stream.Collectors;
+import java.util.stream.IntStream;
+import oldtallow.app.outlet.model.ServiceSheet.AtHub;
 import oldtallow.app.outlet.model.ServiceSheet.Block;
 import oldtallow.app.outlet.model.ServiceSheet.Line;
 import oldtallow.app.platform.QrCode;
+import oldtallow.app.register.model.Side;
 
 /** A service sheet as one page of A4: XHTML, which a browser prints and from which the PDF is made. */
 public final class SheetPage {
 
     private static final int DRAWING_MM = 112;
     private static final int CODE_MM = 24;
+    private static final int IN_A_ROW = 4;
 
     private static final String STYLE = """
             @page { size: A4; margin: 12mm 14mm }
@@ -24,7 +30,12 @@ public final class SheetPage {
             table { width: 100%; border-collapse: collapse }
             td { vertical-align: top; padding: 0.5mm 2mm 0.5mm 0; border-bottom: 0.15mm solid #999 }
             td.term { width: 36mm; color: #333 }
-            td.plain { border: 0; padding: 0 }
+            td.plain, td.half, td.photo { border: 0; padding: 0 }
+            td.half { width: 50%; padding-right: 5mm }
+            td.half td.term { width: 27mm }
+            table.axle { page-break-inside: avoid }
+            td.photo { width: 44mm; padding: 1mm 2mm 1mm 0 }
+            td.photo img { width: 42mm }
             .open { border: 0.6mm solid #000; padding: 1mm 2mm; margin: 2mm 0; font-weight: bold }
             .foot { margin-top: 3mm; font-size: 7.6pt; color: #222 }
             @media screen { body { max-width: 182mm; margin: 8mm auto; padding: 0 4mm } }
@@ -46,7 +57,7 @@ public final class SheetPage {
                 <table><tr><td class="plain"><p>%s, service sheet</p><h1>%s</h1><p>%s</p></td>
                 <td class="plain" style="width: 26mm; text-align: right">%s</td></tr></table>%s
                 <table style="margin-top: 3mm"><tr><td class="plain" style="width: 114mm">%s</td>
-                <td class="plain">%s</td></tr></table>%s%s
+                <td class="plain">%s</td></tr></table>%s%s%s%s
                 <p class="foot">The maker's figures and local rules govern over everything on this sheet. Brakes, heavy vehicles
                 and road-worthiness are licensed work in many places. The code opens this rig.</p></body></html>
                 """.formatted(
@@ -63,7 +74,49 @@ public final class SheetPage {
                                 .filter(block -> !block.lines().isEmpty())
                                 .map(SheetPage::block)
                                 .collect(Collectors.joining()),
+                        hubs(),
+                        pictures(),
                         cautions());
+    }
+
+    /** As they stand on the rig: an axle a row, left and right beside each other. */
+    private String hubs() {
+        return sheet.hubs().stream()
+                .map(AtHub::axlePosition)
+                .distinct()
+                .sorted()
+                .map(axle ->
+                        "<table class=\"axle\"><tr>" + hub(axle, Side.LEFT) + hub(axle, Side.RIGHT) + "</tr></table>")
+                .collect(Collectors.joining());
+    }
+
+    private String hub(int axle, Side side) {
+        return sheet.hubs().stream()
+                .filter(hub -> hub.axlePosition() == axle && hub.side() == side)
+                .map(hub -> "<h2>" + escaped(capital(hub.position())) + "</h2>" + lines(hub.lines()))
+                .collect(Collectors.joining("", "<td class=\"half\">", "</td>"));
+    }
+
+    private static String capital(String words) {
+        return words.substring(0, 1).toUpperCase(Locale.ROOT) + words.substring(1);
+    }
+
+    private String pictures() {
+        return sheet.pictures().isEmpty()
+                ? ""
+                : sheet.pictures().stream()
+                        .map(picture -> "<td class=\"photo\"><img src=\"" + picture.address() + "\" alt=\"\" /><p>"
+                                + escaped(picture.shows()) + "</p></td>")
+                        .collect(rows("<h2>Not fit to go back</h2>"));
+    }
+
+    private static Collector<String, ?, String> rows(String title) {
+        return Collectors.collectingAndThen(
+                Collectors.toList(),
+                cells -> IntStream.iterate(0, i -> i < cells.size(), i -> i + IN_A_ROW)
+                        .mapToObj(i -> "<tr>" + String.join("", cells.subList(i, Math.min(cells.size(), i + IN_A_ROW)))
+                                + "</tr>")
+                        .collect(Collectors.joining("", title + "<table>", "</table>")));
     }
 
     private String cautions() {

@@ -11,8 +11,8 @@ final class Pages {
 
     private static final MediaType HTML = new MediaType(MediaType.TEXT_HTML, StandardCharsets.UTF_8);
     private static final MediaType SVG = MediaType.parseMediaType("image/svg+xml");
-    /** A page carries its style and fetches nothing. */
-    private static final String NOTHING_BUT_ITS_STYLE = "default-src 'none'; style-src 'unsafe-inline'";
+    /** A page carries its style and its pictures, and fetches nothing. */
+    private static final String NOTHING_BUT_ITS_OWN = "default-src 'none'; style-src 'unsafe-inline'; img-src data:";
 
     private Pages() {}
 
@@ -28,7 +28,7 @@ final class Pages {
     static ResponseEntity<String> html(String xhtml) {
         return ResponseEntity.ok()
                 .contentType(HTML)
-                .header("Content-Security-Policy", NOTHING_BUT_ITS_STYLE)
+                .header("Content-Security-Policy", NOTHING_BUT_ITS_OWN)
                 .body("<!doctype html>" + xhtml);
     }
 

@@ -24,16 +24,28 @@ class SheetController {
     /** The service sheet of a job, on paper. */
     @GetMapping("/api/v1/jobs/{id}/service-sheet.pdf")
     ResponseEntity<byte[]> pdf(@PathVariable UUID id) {
-        return Pages.pdf("service-sheet.pdf", page(id).pdf());
+        return Pages.pdf("service-sheet.pdf", new SheetPage(sheets.of(id, this::rig)).pdf());
     }
 
     /** The service sheet of a job, to look at. */
     @GetMapping("/api/v1/jobs/{id}/service-sheet.html")
     ResponseEntity<String> html(@PathVariable UUID id) {
-        return Pages.html(page(id).xhtml());
+        return Pages.html(new SheetPage(sheets.of(id, this::rig)).xhtml());
     }
 
-    private SheetPage page(UUID id) {
-        return new SheetPage(sheets.of(id, rig -> address.of("/rigs/" + rig)));
+    /** One sheet of all hubs that a job was done at, on paper. */
+    @GetMapping("/api/v1/jobs/{id}/sheet-of-all-hubs.pdf")
+    ResponseEntity<byte[]> pdfOfAllHubs(@PathVariable UUID id) {
+        return Pages.pdf("service-sheet.pdf", new SheetPage(sheets.ofAllHubs(id, this::rig)).pdf());
+    }
+
+    /** One sheet of all hubs that a job was done at, to look at. */
+    @GetMapping("/api/v1/jobs/{id}/sheet-of-all-hubs.html")
+    ResponseEntity<String> htmlOfAllHubs(@PathVariable UUID id) {
+        return Pages.html(new SheetPage(sheets.ofAllHubs(id, this::rig)).xhtml());
+    }
+
+    private String rig(UUID rigId) {
+        return address.of("/rigs/" + rigId);
     }
 }

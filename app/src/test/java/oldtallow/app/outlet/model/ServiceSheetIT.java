@@ -7,6 +7,8 @@ import com.google.zxing.MultiFormatReader;
 import com.google.zxing.RGBLuminanceSource;
 import com.google.zxing.common.HybridBinarizer;
 import java.awt.image.BufferedImage;
+import java.io.IOException;
+import java.util.Base64;
 import java.util.UUID;
 import oldtallow.app.testing.Bench;
 import oldtallow.app.testing.Http;
@@ -19,9 +21,14 @@ import org.apache.pdfbox.text.PDFTextStripper;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.ObjectNode;
 
 @ExtendWith(OldTallowExtension.class)
 class ServiceSheetIT {
+
+    /** One grey pixel. */
+    private static final byte[] PNG = Base64.getDecoder()
+            .decode("iVBORw0KGgoAAAANSUhEUgAAAAEAAAABCAYAAAAfFcSJAAAADUlEQVR42mNk+M9QDwADhgGAWjR9awAAAABJRU5ErkJggg==");
 
     @Test
     void putsAClosedJobOnOnePageWhoseCodeOpensTheRig(RunningOldTallow app) throws Exception {
@@ -68,5 +75,39 @@ class ServiceSheetIT {
         assertThat(device.get("/api/v1/jobs/" + UUID.randomUUID() + "/service-sheet.pdf")
                         .status())
                 .isEqualTo(404);
+    }
+
+    /** What holds at both hubs is said once; what one of them has of its own stands under its name, with its photo. */
+    @Test
+    void putsAllHubsOfAJobOnOneSheet(RunningOldTallow app) throws IOException {
+        Http device = app.http();
+        var bench = new Bench(device);
+        JsonNode job = bench.openAll(bench.newRig("STEPPED_UNBRAKED", 1), "REPACK", "HUB_BY_HUB");
+        JsonNode right = bench.at(job, 1);
+        ObjectNode blue = Bench.entry().put("reason", "a blue line all round");
+        blue.putArray("parts").add("OUTBOARD_CONE").add("OUTBOARD_CUP");
+        Bench.accepted(bench.post(right, "/condemned", blue));
+        String photo = path(right) + "photos/" + UUID.randomUUID() + "?part=OUTBOARD_CONE&stepId="
+                + right.at("/walk/now/id").asString();
+        assertThat(device.putBytes(photo, PNG).status()).isEqualTo(204);
+
+        try (PDDocument pdf = Loader.loadPDF(device.bytes(path(job) + "sheet-of-all-hubs.pdf"))) {
+            String text = new PDFTextStripper().getText(pdf).replaceAll("\\s+", " ");
+            assertThat(text)
+                    .contains("2 hubs", "Not closed yet", "a blue line all round", "Not fit to go back")
+                    .contains("Right", "outboard cone");
+            assertThat(text.split("inspect and repack", -1))
+                    .as("the work is the same at both: %s", text)
+                    .hasSizeBetween(2, 3);
+        }
+        assertThat(device.get(path(right) + "sheet-of-all-hubs.html").text()).contains("<img src=\"data:image/jpeg");
+        assertThat(device.get(path(right) + "service-sheet.html").text())
+                .contains("<img src=\"data:image/jpeg")
+                .doesNotContain("2 hubs");
+        assertThat(device.get(path(job) + "service-sheet.html").text()).doesNotContain("<img", "a blue line");
+    }
+
+    private static String path(JsonNode job) {
+        return "/api/v1/jobs/" + job.path("id").asString() + "/";
     }
 }
