@@ -20,6 +20,12 @@ const typing = (target: EventTarget | null): boolean =>
     (/^(INPUT|TEXTAREA|SELECT)$/.test(target.tagName) && !ticks(target)) ||
     target.closest('[role="combobox"], [role="listbox"]') !== null)
 
+/** Where a number is typed the pedal says the same as everywhere; a line of words is finished first. */
+const pedal = (event: KeyboardEvent): boolean =>
+  /^Page(Up|Down)$/.test(event.key) &&
+  event.target instanceof HTMLInputElement &&
+  /^(decimal|numeric)$/.test(event.target.inputMode)
+
 /** Space and Enter belong to whatever has the focus, if that is something to press. */
 const pressing = (event: KeyboardEvent): boolean =>
   (event.key === ' ' || event.key === 'Enter') &&
@@ -56,7 +62,7 @@ class Keys {
   }
 
   handle(event: KeyboardEvent): void {
-    if (event.altKey || typing(event.target) || pressing(event)) return
+    if (event.altKey || (typing(event.target) && !pedal(event)) || pressing(event)) return
     const ctrl = event.ctrlKey || event.metaKey
     if (this.helpOpen && event.key !== '?') return
     // the view on top comes first

@@ -73,6 +73,17 @@ describe('keys', () => {
     expect(run).not.toHaveBeenCalled()
   })
 
+  it('leave the pedal what it is while a number is typed', () => {
+    const run = bind('PageDown')
+    press('PageDown', document.createElement('textarea'))
+    press('PageDown', document.createElement('input'))
+    expect(run, 'a note is finished first').not.toHaveBeenCalled()
+    const number = document.createElement('input')
+    number.inputMode = 'decimal'
+    press('PageDown', number)
+    expect(run).toHaveBeenCalledOnce()
+  })
+
   it('leave Space to a focused button and keys with Control to the browser', () => {
     const run = bind(' ')
     press(' ', document.createElement('button'))

@@ -16,6 +16,7 @@
   )
   const at = (axle: number, side: 'LEFT' | 'RIGHT') =>
     job.round.hubs.find((hub) => hub.axlePosition === axle && hub.side === side)
+  const going = $derived(job.round.hubs.some((hub) => hub.state === 'OPEN'))
   const elsewhere = $derived(job.round.hubs.filter((hub) => hub.by && hub.jobId !== job.id))
 </script>
 
@@ -62,22 +63,24 @@
       {elsewhere.map((hub) => `${hub.by ?? ''} is at ${hub.position}`).join('; ')}.
     </p>
   {/if}
-  <div role="radiogroup" aria-label="Round the hubs" class="flex">
-    {#each orders as order (order.value)}
-      <button
-        type="button"
-        role="radio"
-        aria-checked={job.round.order === order.value}
-        disabled={bench.attempt.busy}
-        class={[
-          'min-h-11 flex-1 px-2 font-semibold',
-          job.round.order === order.value ? 'bg-ink text-wall' : 'hover:bg-tray',
-        ]}
-        onclick={(event) => {
-          event.currentTarget.blur() // the pedal's Space is for the blue button
-          void bench.reorder(order.value)
-        }}>{order.words}</button
-      >
-    {/each}
-  </div>
+  {#if going}
+    <div role="radiogroup" aria-label="Round the hubs" class="flex">
+      {#each orders as order (order.value)}
+        <button
+          type="button"
+          role="radio"
+          aria-checked={job.round.order === order.value}
+          disabled={bench.attempt.busy}
+          class={[
+            'min-h-11 flex-1 px-2 font-semibold',
+            job.round.order === order.value ? 'bg-ink text-wall' : 'hover:bg-tray',
+          ]}
+          onclick={(event) => {
+            event.currentTarget.blur() // the pedal's Space is for the blue button
+            void bench.reorder(order.value)
+          }}>{order.words}</button
+        >
+      {/each}
+    </div>
+  {/if}
 </div>

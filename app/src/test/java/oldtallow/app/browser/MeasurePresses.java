@@ -43,16 +43,26 @@ class MeasurePresses {
         Path kept = Path.of("target/presses.txt");
         try (PrintStream lines = new PrintStream(Files.newOutputStream(kept), true, StandardCharsets.UTF_8)) {
             lines.println("construction, scope | hubs | presses | of them at the nut dial");
-            for (String construction : CONSTRUCTIONS) {
+            List<String> wanted = wanted();
+            for (String construction : wanted) {
                 for (String scope : SCOPES) {
                     count(app, browsers, lines, construction, scope, 1, "STAGE_BY_STAGE");
                 }
+            }
+            if (wanted.size() < CONSTRUCTIONS.size()) {
+                return;
             }
             for (String order : List.of("STAGE_BY_STAGE", "HUB_BY_HUB")) {
                 count(app, browsers, lines, "STEPPED_UNBRAKED", "REPACK", 2, order);
                 count(app, browsers, lines, "STEPPED_BRAKED", "REPACK", 2, order);
             }
         }
+    }
+
+    /** Those that {@code scripts/measure presses} names, or all. */
+    private static List<String> wanted() {
+        String named = System.getenv().getOrDefault("PRESSES_OF", "").strip();
+        return named.isEmpty() ? CONSTRUCTIONS : List.of(named.split("\\s+"));
     }
 
     /** One hub of a new rig, or all hubs of one with so many axles. */

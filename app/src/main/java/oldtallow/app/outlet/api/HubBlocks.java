@@ -5,6 +5,8 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
+import java.util.UUID;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import oldtallow.app.job.api.JobRecords;
@@ -14,10 +16,14 @@ import oldtallow.app.register.api.FittedParts;
 import oldtallow.app.register.api.GreaseFills;
 import oldtallow.app.register.model.FittedPart;
 import oldtallow.app.register.model.GreaseFill;
+import oldtallow.app.register.model.PartPlace;
 import oldtallow.app.register.model.WheelEnd;
 import oldtallow.app.schedule.model.WheelEndStatus;
 import oldtallow.app.setting.model.SettingSummary;
+import oldtallow.core.hub.part.Part;
 import oldtallow.core.procedure.bench.Bench;
+import oldtallow.core.procedure.step.PartMove;
+import oldtallow.core.procedure.step.PartMove.Kind;
 import oldtallow.core.quantity.Length;
 import oldtallow.core.quantity.Torque;
 import org.jspecify.annotations.Nullable;
@@ -43,17 +49,46 @@ class HubBlocks {
     List<Block> of(Bench<WheelEnd> bench, WheelEndStatus standing) {
         return List.of(
                 new Block("Found", JobBlocks.found(bench)),
-                new Block("Fitted", fitted(bench.end())),
+                new Block("Fitted", fitted(bench)),
                 new Block("Set", set(bench)),
                 new Block("Measured on the way", JobBlocks.readings(bench)),
                 new Block("Due again", due(standing)));
     }
 
-    private List<Line> fitted(WheelEnd end) {
-        List<Line> lines = new ArrayList<>(
-                fitted.fittedTo(end.id()).stream().map(HubBlocks::part).toList());
-        greasings.last(end.id()).ifPresent(fill -> lines.add(new Line("grease", grease(fill))));
+    private List<Line> fitted(Bench<WheelEnd> bench) {
+        UUID end = bench.end().id();
+        LocalDate begun = LocalDate.ofInstant(bench.job().openedAt(), clock.getZone());
+        Set<Part> isNew = bench.done().stream()
+                .flatMap(one -> one.step().moves().stream())
+                .filter(move -> move.kind() == Kind.RENEW || move.kind() == Kind.FIT)
+                .map(PartMove::part)
+                .collect(Collectors.toSet());
+        List<Line> lines = new ArrayList<>();
+        for (FittedPart part : fitted.fittedTo(end)) {
+            boolean isBefore = part.fittedOn() == null || part.fittedOn().isBefore(begun);
+            boolean isReplaced = isBefore && at(part.place()).stream().anyMatch(isNew::contains);
+            lines.add(isReplaced ? replaced(part) : part(part));
+        }
+        greasings.last(end).ifPresent(fill -> lines.add(new Line("grease", grease(fill))));
         return lines;
+    }
+
+    private static Line replaced(FittedPart before) {
+        return new Line(
+                before.place().words(), "new on this job, its number not written down; before it " + before.words());
+    }
+
+    private static Set<Part> at(PartPlace place) {
+        return switch (place) {
+            case INBOARD_BEARING -> Set.of(Part.INBOARD_CONE);
+            case OUTBOARD_BEARING -> Set.of(Part.OUTBOARD_CONE);
+            case SEAL -> Set.of(Part.SEAL);
+            case WASHER -> Set.of(Part.WASHER);
+            case NUT -> Set.of(Part.NUT);
+            case LOCK -> Set.of(Part.COTTER, Part.TANG_WASHER, Part.TAB_WASHER, Part.LOCK_PLATE);
+            case CAP -> Set.of(Part.CAP);
+            case SPACER -> Set.of(Part.SPACER);
+        };
     }
 
     private static Line part(FittedPart part) {

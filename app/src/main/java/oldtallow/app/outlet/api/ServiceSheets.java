@@ -27,6 +27,7 @@ import oldtallow.app.register.model.WheelEnd;
 import oldtallow.app.schedule.api.WheelEndStatuses;
 import oldtallow.app.schedule.model.WheelEndStatus;
 import oldtallow.core.procedure.bench.Bench;
+import oldtallow.core.procedure.bench.Job;
 import oldtallow.core.procedure.bench.JobEntry;
 import oldtallow.core.procedure.bench.RecordedEntry;
 import oldtallow.core.schedule.interval.DueAction;
@@ -155,9 +156,13 @@ public class ServiceSheets {
         }
         facts.add(new Line(
                 "Thread", joined(hubs.stream().map(hub -> hub.end().nut().threadDesignation()))));
-        facts.add(new Line(
-                "Job", joined(hubs.stream().map(hub -> hub.job().id().toString().substring(0, 8)))));
+        facts.add(new Line("Job", number(hubs)));
         return facts;
+    }
+
+    private static String number(List<Bench<WheelEnd>> hubs) {
+        Job job = hubs.getFirst().job();
+        return (hubs.size() == 1 ? job.id() : job.rigJobId()).toString().substring(0, 8);
     }
 
     private static String joined(Stream<String> words) {

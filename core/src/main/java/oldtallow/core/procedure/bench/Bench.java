@@ -263,10 +263,12 @@ public record Bench<H extends BuiltHub>(
                 .map(celsius -> new HubHeat(celsius, entry.reading(ReadingKind.OTHER_HUB_TEMPERATURE)));
     }
 
-    /** What holds of a verdict: a mechanic's own over the rules'. */
+    /** What holds of a verdict: a mechanic's own over the rules', and over both that it was called done with since. */
     public Optional<Outcome> outcome(JudgedItem item) {
+        boolean isCondemned = plan.brief().condemned().stream().anyMatch(item.parts()::contains);
         return Optional.ofNullable(judged.get(item))
-                .map(one -> Verdicts.outcome(one, plan.brief().choices().reuse()));
+                .map(one -> Verdicts.outcome(one, plan.brief().choices().reuse()))
+                .map(outcome -> isCondemned && !outcome.isRenewal() ? Outcome.RENEW : outcome);
     }
 
     /** The rules' own verdict. */

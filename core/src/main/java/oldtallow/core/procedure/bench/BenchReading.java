@@ -222,7 +222,9 @@ final class BenchReading<H extends BuiltHub> {
         renewed.addAll(condemned);
         judged.values().stream()
                 .filter(one -> Verdicts.outcome(one, choices.reuse()).isRenewal())
-                .map(one -> parts(one.item()))
+                .map(Judged::item)
+                .filter(JudgedItem::isBearing) // a hub turns the job into an exchange
+                .map(JudgedItem::parts)
                 .forEach(renewed::addAll);
         Set<JudgedItem> mended = judged.values().stream()
                 .filter(one -> Verdicts.outcome(one, choices.reuse()) == Outcome.REPAIR)
@@ -272,13 +274,5 @@ final class BenchReading<H extends BuiltHub> {
                 .reduce((earlier, later) -> later)
                 .filter(Condemnable::isNew)
                 .isPresent();
-    }
-
-    private static Set<Part> parts(JudgedItem item) {
-        return switch (item) {
-            case INBOARD_BEARING -> Set.of(Part.INBOARD_CONE, Part.INBOARD_CUP);
-            case OUTBOARD_BEARING -> Set.of(Part.OUTBOARD_CONE, Part.OUTBOARD_CUP);
-            case HUB, SPINDLE -> Set.of(); // a hub turns the job into an exchange; a spindle does not come off
-        };
     }
 }

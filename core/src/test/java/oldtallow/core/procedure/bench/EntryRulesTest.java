@@ -227,6 +227,9 @@ class EntryRulesTest {
         assertThat(repack.bench().plan().brief().condemned()).contains(Part.OUTBOARD_CONE, Part.OUTBOARD_CUP);
         repack.until("judge.new-here");
         assertThat(repack.now().what()).isEqualTo("Have here, new: outboard cone, outboard cup");
+        assertThat(repack.bench().outcome(JudgedItem.OUTBOARD_BEARING))
+                .as("judged good before somebody heard it")
+                .contains(Outcome.RENEW);
         assertThat(repack.bench().rest()).extracting(Step::id).contains("races.outboard-in");
     }
 
