@@ -17,6 +17,13 @@
   tabindex={ids.length > 1 ? 0 : undefined}
 >
   {#each ids as id (id)}
-    <li class="w-[min(280px,86%)] flex-none snap-start"><PlateFigure {id} /></li>
+    <li
+      class={[
+        ids.length === 1 ? 'w-[min(360px,100%)]' : 'w-[min(280px,86%)]',
+        'flex-none snap-start',
+      ]}
+    >
+      <PlateFigure {id} />
+    </li>
   {/each}
 </ul>

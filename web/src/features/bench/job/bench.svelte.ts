@@ -25,7 +25,7 @@ export class Bench extends JobInSight {
     super(id, mayRelease, person)
   }
 
-  /** Finishes the step. */
+  /** Finishes the step; what must hold of it stands on the button. */
   async finish(): Promise<void> {
     const { step } = this
     if (!step || this.attempt.busy || this.hasWaiting) return
@@ -34,7 +34,7 @@ export class Bench extends JobInSight {
     if (readings === null) return
     const checksMet = [
       ...step.checks
-        .filter((check) => !check.waived && this.checkMet(check))
+        .filter((check) => !check.waived && (check.must || this.checkMet(check)))
         .map((check) => check.id),
       ...this.extraChecks,
     ]
@@ -82,9 +82,9 @@ export class Bench extends JobInSight {
     )
   }
 
-  /** Nothing found: in runs the step is done by the same press. */
+  /** Nothing found: the step is done by the same press. */
   override nothingFound(item: Item): Promise<boolean> {
-    const ends = this.run !== null && this.asking?.judges === item && !this.asking.byMechanic
+    const ends = this.asking?.judges === item && !this.asking.byMechanic
     if (!ends) return super.nothingFound(item)
     return this.finishRun(found(item)).then(() => true)
   }

@@ -7,16 +7,19 @@ import { outbox } from '$features/outbox'
 describe('the bench', () => {
   let job = jobAt(step, 3)
   let sent: string[] = []
+  let bodies: unknown[] = []
   let reachable = true
 
   beforeEach(() => {
     localStorage.clear()
     job = jobAt(step, 3)
     sent = []
+    bodies = []
     reachable = true
-    answerWith((path) => {
+    answerWith((path, body) => {
       if (path === '/api/v1/jobs/job') return json(job)
       if (path === '/api/v1/jobs/job/steps') {
+        bodies.push(body)
         if (!reachable) throw new TypeError('no line')
         sent.push(path)
         job = jobAt(undefined, 4)
@@ -26,16 +29,27 @@ describe('the bench', () => {
     })
   })
 
-  it('asks for cautions, then checks, then the step itself', async () => {
+  it('asks for cautions, then for the step with what must hold of it', async () => {
     const bench = new Bench('job', () => true)
     await bench.load()
     expect(bench.move.does).toBe('caution')
     bench.meetCaution('FALLING_RIG')
-    expect(bench.move.does).toBe('check')
-    bench.toggleCheck('raise.on-stands')
     expect(bench.move.does).toBe('finish')
     await bench.finish()
+    expect(bodies.at(-1)).toMatchObject({ checksMet: ['raise.on-stands'] })
     expect(bench.move.does).toBe('close')
+  })
+
+  it('warns once a job, and shows it where it was said in full', async () => {
+    const bench = new Bench('job', () => true)
+    await bench.load()
+    bench.meetCaution('FALLING_RIG')
+    expect(bench.cautionKnown('FALLING_RIG'), 'it stands here in full').toBe(false)
+
+    const later = new Bench('job', () => true)
+    await later.load()
+    expect(later.cautionKnown('FALLING_RIG')).toBe(true)
+    expect(later.move.does).toBe('finish')
   })
 
   it('keeps a step that nobody took, and shows the job once it is taken', async () => {

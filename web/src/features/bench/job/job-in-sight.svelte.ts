@@ -107,7 +107,12 @@ export abstract class JobInSight extends JobEntries {
   }
 
   cautionMet(id: string): boolean {
-    return this.metCautions.includes(id)
+    return this.metCautions.includes(id) || this.warned.has(id)
+  }
+
+  /** Met at an earlier step of this job: there it stood in full. */
+  cautionKnown(id: string): boolean {
+    return this.warned.has(id) && !this.metCautions.includes(id)
   }
 
   checkMet(check: Schemas['CheckView']): boolean {

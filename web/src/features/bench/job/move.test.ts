@@ -23,7 +23,6 @@ const bench = {
   item: null,
   judging: null,
   cautionMet: () => true,
-  checkMet: () => false,
 }
 const run = { stop: 'MUST', steps: [felt], mustHold: ['felt'] } as unknown as Schemas['RunView']
 
@@ -33,7 +32,7 @@ describe('a step that is a mechanic’s word', () => {
   })
 
   it('is ticked by a mechanic', () => {
-    expect(moveNow(bench, true).does).toBe('check')
+    expect(moveNow(bench, true).does).toBe('finish')
     expect(moveNow({ ...bench, run }, true)).toEqual({ does: 'run', run })
   })
 })

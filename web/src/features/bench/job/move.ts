@@ -5,7 +5,6 @@ export type Item = Schemas['JudgingForm']['item']
 /** What the one big button does now. */
 export type Move =
   | { does: 'caution'; caution: Schemas['CautionView'] }
-  | { does: 'check'; check: Schemas['CheckView'] }
   | { does: 'dial' }
   | { does: 'judge'; item: Item }
   /** Somebody learning has no word in it. */
@@ -29,7 +28,6 @@ interface AtBench {
   item: Item | null
   judging: Schemas['JudgingView'] | null
   cautionMet: (id: string) => boolean
-  checkMet: (check: Schemas['CheckView']) => boolean
 }
 
 /** The one thing to do now. */
@@ -45,9 +43,8 @@ export function moveNow(bench: AtBench, mayRelease: boolean): Move {
   if (caution) return { does: 'caution', caution }
   if (step.byMechanic && !mayRelease) return { does: 'mechanic', step }
   if (bench.item && !bench.judging) return { does: 'judge', item: bench.item }
-  const check = step.checks.find((one) => one.must && !bench.checkMet(one))
-  if (check?.meaning === 'SETTING_RECORDED' && !job.closing.settingRecorded) return { does: 'dial' }
-  if (check) return { does: 'check', check }
+  const sets = step.checks.some((one) => one.meaning === 'SETTING_RECORDED' && !one.waived)
+  if (sets && !job.closing.settingRecorded) return { does: 'dial' }
   return { does: 'finish', step }
 }
 

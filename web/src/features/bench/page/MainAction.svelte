@@ -39,16 +39,17 @@
     switch (move.does) {
       case 'caution':
         return `${move.caution.title}: understood`
-      case 'check':
-        return `Yes: ${move.check.says}`
       case 'judge':
         return 'Choose: good, look closer or scrap'
       case 'mechanic':
         return `Fetch a mechanic: ${move.step.what}. They sign in and say so`
       case 'dial':
         return `${bench.run && bench.run.steps.length > 1 ? `All ${bench.run.steps.length} done: to` : 'To'} the nut dial, and save the setting`
-      case 'finish':
-        return ['Done', where].filter(Boolean).join(' ') + ahead
+      case 'finish': {
+        const done = ['Done', where].filter(Boolean).join(' ')
+        const open = mustHold([move.step])
+        return open.length > 0 ? `${done}, and ${open.join('; ')}` : done + ahead
+      }
       case 'others':
         return `First ${move.hub.position}: ${move.hub.now ?? 'it waits for a part'}`
       case 'run':

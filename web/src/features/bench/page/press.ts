@@ -9,9 +9,6 @@ export function press(bench: Bench): void {
     case 'caution':
       bench.meetCaution(move.caution.id)
       break
-    case 'check':
-      bench.toggleCheck(move.check.id)
-      break
     case 'judge': // nobody has looked because somebody pressed
       break
     case 'mechanic': // whose word it is signs in and gives it

@@ -1,7 +1,7 @@
 <script lang="ts">
   import type { Schemas } from '$api/request'
   import type { Bench } from '$features/bench/job'
-  import { CautionCard } from '$features/bench/step'
+  import { CautionCard, KnownCautions } from '$features/bench/step'
 
   interface Props {
     bench: Bench
@@ -21,17 +21,12 @@
 
 <div class="flex flex-col gap-2">
   {#each fresh as caution (caution.id)}
-    <CautionCard {caution} met={false} onmeet={() => bench.meetCaution(caution.id)} />
+    <CautionCard
+      {caution}
+      met={false}
+      slim={fresh.length > 1}
+      onmeet={() => bench.meetCaution(caution.id)}
+    />
   {/each}
-  {#if known.length > 0}
-    <!-- each was said in full once: a line is enough -->
-    <details class="border-b border-rule">
-      <summary class="flex min-h-11 cursor-pointer items-center font-semibold"
-        >△ {known.map((caution) => caution.title).join('; ')}</summary
-      >
-      {#each known as caution (caution.id)}
-        <p class="pb-2"><b>{caution.title}.</b> {caution.words}</p>
-      {/each}
-    </details>
-  {/if}
+  {#if known.length > 0}<KnownCautions {known} />{/if}
 </div>

@@ -3,6 +3,7 @@
   import { Aids, ProveAid, StepAid } from '$features/bench/aids'
   import type { Bench } from '$features/bench/job'
   import CautionCard from './CautionCard.svelte'
+  import KnownCautions from './KnownCautions.svelte'
   import { Diagnosis, Judge, SignChoice, SoakedLinings } from '$features/bench/judge'
   import Keypad from './Keypad.svelte'
   import { isSequence, PlayAid, SequenceAid } from '$features/bench/sequence'
@@ -22,6 +23,8 @@
   let { bench, step, mayWaive, onRun = null }: Props = $props()
 
   const wheelEnd = $derived(bench.job?.hub.wheelEndId ?? '')
+  const cautions = $derived(onRun ? [] : step.cautions.filter((one) => !bench.cautionKnown(one.id)))
+  const known = $derived(onRun ? [] : step.cautions.filter((one) => bench.cautionKnown(one.id)))
   /** What can be worked out for this step in the reckoner. */
   const reckonings = $derived(
     step.stage === 'RACES'
@@ -61,13 +64,14 @@
 {#if step.why && onRun !== 'named'}<p class="mt-2 text-read">{step.why}</p>{/if}
 {#if step.byMechanic}<p class="mt-2 font-semibold">A mechanic ticks this one off.</p>{/if}
 <div class="mt-3 flex flex-col gap-2.5">
-  {#each onRun ? [] : step.cautions as caution (caution.id)}
+  {#each cautions as caution (caution.id)}
     <CautionCard
       {caution}
       met={bench.cautionMet(caution.id)}
       onmeet={() => bench.meetCaution(caution.id)}
     />
   {/each}
+  {#if known.length > 0}<KnownCautions {known} />{/if}
 </div>
 {#if step.aid && isSequence(step.aid)}
   {#key step.id}<SequenceAid {bench} at={step.aid} bind:said />{/key}

@@ -1,4 +1,5 @@
 export { default as CautionCard } from './CautionCard.svelte'
+export { default as KnownCautions } from './KnownCautions.svelte'
 export { default as Keypad } from './Keypad.svelte'
 export { default as StepPanel } from './StepPanel.svelte'
 export { default as StepPhotos } from './StepPhotos.svelte'

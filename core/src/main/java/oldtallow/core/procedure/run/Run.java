@@ -16,7 +16,7 @@ import oldtallow.core.procedure.step.Step;
 public record Run(List<Step> steps) {
 
     /** As many moves as are read at one glance. */
-    private static final int GLANCE = 6;
+    private static final int GLANCE = 8;
 
     public Run {
         steps = List.copyOf(steps);
