@@ -61,7 +61,7 @@ export const open = {
       { d: 'M150 100h64c8 0 10 8 10 22v20h-7v-20c0 -10 0 -15 -6 -15h-61Z', as: 'brass' },
     ],
     words: [
-      { at: [190, 62], says: 'one over the end' },
+      { at: [198, 48], says: 'one over the end' },
       { at: [196, 190], says: 'one along a flat' },
     ],
   },
@@ -77,7 +77,7 @@ export const open = {
       { d: 'M222 44l14 14M236 44l-14 14', as: 'mark' },
     ],
     words: [
-      { at: [56, 24], says: 'looser: yes' },
+      { at: [34, 24], says: 'looser: yes' },
       { at: [242, 40], says: 'tighter: no' },
     ],
   },

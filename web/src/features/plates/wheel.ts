@@ -115,7 +115,7 @@ export const wheel = {
       { d: 'M110 30h60', as: 'arrow', slides: [8, 0] },
     ],
     words: [
-      { at: [62, 24], says: 'push, pull, turning' },
+      { at: [62, 17], says: 'push, pull, turning' },
       { at: [228, 172], says: 'tip in line' },
     ],
   },

@@ -120,7 +120,7 @@ class WarmthIT {
                 .put("kind", "OTHER_HUB_TEMPERATURE")
                 .put("number", 39)
                 .put("unit", "DEGREE_CELSIUS");
-        Bench.accepted(bench.post(job, "/steps", step));
+        job = Bench.accepted(bench.post(job, "/steps", step));
 
         JsonNode log = log();
         assertThat(log.path("stops").get(0).path("jobId").asString())
@@ -139,6 +139,14 @@ class WarmthIT {
                         .path("celsius")
                         .asDouble())
                 .isEqualTo(39);
+
+        Bench.accepted(bench.post(
+                job,
+                "/undo",
+                Bench.entry().put("entryId", job.at("/walk/lastPress/entryId").asString())));
+        assertThat(log().path("stops"))
+                .as("taken back, it says nothing of the hub")
+                .isEmpty();
     }
 
     private Answer stop(UUID id, Instant at, String... hubs) {

@@ -60,6 +60,8 @@ class JobOutcomes {
             case JobEntry.StepDone done -> tellWarmth(before, written.id(), done);
             case JobEntry.RunDone(var steps, var added, var judged) ->
                 steps.forEach(done -> tellWarmth(before, written.id(), done));
+            case JobEntry.Undone undone -> events.publishEvent(new Jobs.TakenBack(undone.entryId()));
+            case JobEntry.StepUndone undone -> takeBackLast(before);
             default -> {}
         }
         return records.after(before, job, written);
@@ -109,6 +111,16 @@ class JobOutcomes {
                 state == Job.State.CLOSED ? Optional.of(bench.does()) : Optional.empty(),
                 bench.hasTorquedWheelNuts()));
         return bench.in(state);
+    }
+
+    /** A step taken back by itself; whatever else was entered with it stands. */
+    private void takeBackLast(Bench<WheelEnd> before) {
+        before.done().stream()
+                .reduce((earlier, later) -> later)
+                .filter(last ->
+                        last.entry().reading(ReadingKind.HUB_TEMPERATURE).isPresent())
+                .ifPresent(last ->
+                        events.publishEvent(new Jobs.TakenBack(last.recorded().id())));
     }
 
     private void tellWarmth(Bench<WheelEnd> bench, UUID entryId, JobEntry.StepDone done) {

@@ -75,6 +75,9 @@ public class Jobs {
             Optional<Double> otherSideCelsius,
             String stepWords) {}
 
+    /** An entry was taken back, and with it what it measured. */
+    public record TakenBack(UUID entryId) {}
+
     /**
      * Writes a press down, at each hub that it says something of. The same one sent again changes nothing. A step that somebody
      * else finished meanwhile keeps what this device has to add to it.

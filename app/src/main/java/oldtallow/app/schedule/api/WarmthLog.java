@@ -116,6 +116,13 @@ public class WarmthLog {
         return of(rigId);
     }
 
+    /** What was measured by mistake does not count against the next drive. */
+    @EventListener
+    @Transactional
+    public void follow(Jobs.TakenBack entry) {
+        store.remove(entry.entryId());
+    }
+
     /** What a job measures after its drive is in the log as well. */
     @EventListener
     @Transactional
