@@ -4,6 +4,7 @@ import java.time.Clock;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
@@ -17,7 +18,9 @@ import oldtallow.app.register.api.GreaseFills;
 import oldtallow.app.register.model.FittedPart;
 import oldtallow.app.register.model.GreaseFill;
 import oldtallow.app.register.model.PartPlace;
+import oldtallow.app.register.model.Rig;
 import oldtallow.app.register.model.WheelEnd;
+import oldtallow.app.schedule.api.WheelEndStatuses;
 import oldtallow.app.schedule.model.WheelEndStatus;
 import oldtallow.app.setting.model.SettingSummary;
 import oldtallow.core.hub.part.Part;
@@ -36,17 +39,27 @@ class HubBlocks {
     private final JobRecords jobs;
     private final FittedParts fitted;
     private final GreaseFills greasings;
+    private final WheelEndStatuses standings;
     private final Clock clock;
 
-    HubBlocks(JobRecords jobs, FittedParts fitted, GreaseFills greasings, Clock clock) {
+    HubBlocks(JobRecords jobs, FittedParts fitted, GreaseFills greasings, WheelEndStatuses standings, Clock clock) {
         this.jobs = jobs;
         this.fitted = fitted;
         this.greasings = greasings;
+        this.standings = standings;
         this.clock = clock;
     }
 
-    /** The same titles in the same order for every hub; some with no line. */
-    List<Block> of(Bench<WheelEnd> bench, WheelEndStatus standing) {
+    /** Hub by hub; the same titles in the same order for each, some with no line. */
+    List<List<Block>> of(Rig rig, List<Bench<WheelEnd>> hubs) {
+        Map<UUID, WheelEndStatus> standing = standings.of(List.of(rig.inPlan()));
+        return hubs.stream()
+                .map(hub -> of(
+                        hub, Optional.ofNullable(standing.get(hub.end().id())).orElseThrow()))
+                .toList();
+    }
+
+    private List<Block> of(Bench<WheelEnd> bench, WheelEndStatus standing) {
         return List.of(
                 new Block("Found", JobBlocks.found(bench)),
                 new Block("Fitted", fitted(bench)),

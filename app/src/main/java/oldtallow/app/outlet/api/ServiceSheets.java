@@ -6,8 +6,6 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
-import java.util.Map;
-import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import java.util.function.Function;
@@ -24,8 +22,6 @@ import oldtallow.app.register.api.Assembly;
 import oldtallow.app.register.api.Register;
 import oldtallow.app.register.model.Rig;
 import oldtallow.app.register.model.WheelEnd;
-import oldtallow.app.schedule.api.WheelEndStatuses;
-import oldtallow.app.schedule.model.WheelEndStatus;
 import oldtallow.core.procedure.bench.Bench;
 import oldtallow.core.procedure.bench.Job;
 import oldtallow.core.procedure.bench.JobEntry;
@@ -43,7 +39,6 @@ public class ServiceSheets {
     private final Assembly assembly;
     private final HubBlocks blocks;
     private final SheetPictures pictures;
-    private final WheelEndStatuses standings;
     private final Workshops workshops;
     private final Clock clock;
 
@@ -53,7 +48,6 @@ public class ServiceSheets {
             Assembly assembly,
             HubBlocks blocks,
             SheetPictures pictures,
-            WheelEndStatuses standings,
             Workshops workshops,
             Clock clock) {
         this.jobs = jobs;
@@ -61,7 +55,6 @@ public class ServiceSheets {
         this.assembly = assembly;
         this.blocks = blocks;
         this.pictures = pictures;
-        this.standings = standings;
         this.workshops = workshops;
         this.clock = clock;
     }
@@ -82,11 +75,7 @@ public class ServiceSheets {
 
     private ServiceSheet sheet(List<Bench<WheelEnd>> hubs, String which, Function<UUID, String> rigAddress) {
         Rig rig = register.rig(hubs.getFirst().end().rigId());
-        Map<UUID, WheelEndStatus> standing = standings.of(List.of(rig.inPlan()));
-        List<List<Block>> said = hubs.stream()
-                .map(hub -> blocks.of(
-                        hub, Optional.ofNullable(standing.get(hub.end().id())).orElseThrow()))
-                .toList();
+        List<List<Block>> said = blocks.of(rig, hubs);
         List<Block> common = common(said);
         return new ServiceSheet(
                 workshops.current().name(),
