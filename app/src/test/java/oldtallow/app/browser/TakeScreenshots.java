@@ -185,7 +185,6 @@ class TakeScreenshots {
         JsonNode job = bench.doUntil(bench.open(Demo.frontLeft("Flatbed"), "ADJUST"), "nut.seat");
         page.navigate(app.at("/bench/" + job.path("id").asString()).toString());
         assertThat(button(page, "Hub turned once more")).isVisible();
-        page.keyboard().press("PageDown");
         for (int i = 0; i < 4; i++) {
             page.keyboard().press("h");
         }
