@@ -7,11 +7,15 @@ import java.util.UUID;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.CopyOnWriteArrayList;
 import java.util.function.Consumer;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
 import org.springframework.stereotype.Component;
 
 /** Who watches which job in this instance. */
 @Component
 public class JobWatch {
+
+    private static final Logger LOG = LoggerFactory.getLogger(JobWatch.class);
 
     private final Map<UUID, List<Watcher>> watchers = new ConcurrentHashMap<>();
 
@@ -38,12 +42,12 @@ public class JobWatch {
 
     /** A job has so many entries now. */
     public void changed(UUID jobId, int entries) {
-        watchers.getOrDefault(jobId, List.of()).forEach(watcher -> watcher.changed(OptionalInt.of(entries)));
+        tell(jobId, watcher -> watcher.changed(OptionalInt.of(entries)));
     }
 
     /** Something changed at another hub of its rig. */
     public void beside(UUID jobId) {
-        watchers.getOrDefault(jobId, List.of()).forEach(watcher -> watcher.changed(OptionalInt.empty()));
+        tell(jobId, watcher -> watcher.changed(OptionalInt.empty()));
     }
 
     /** Changes may have been missed. */
@@ -57,7 +61,19 @@ public class JobWatch {
         watchers.clear();
     }
 
-    private void all(Consumer<Watcher> tell) {
-        watchers.values().forEach(all -> all.forEach(tell));
+    private void all(Consumer<Watcher> what) {
+        watchers.keySet().forEach(jobId -> tell(jobId, what));
+    }
+
+    /** A line that breaks while it is told is nobody's any more; the others, and whoever is told next, hear all the same. */
+    private void tell(UUID jobId, Consumer<Watcher> what) {
+        for (Watcher watcher : watchers.getOrDefault(jobId, List.of())) {
+            try {
+                what.accept(watcher);
+            } catch (RuntimeException broken) {
+                LOG.debug("a device that watched job {} is gone: {}", jobId, broken.getMessage());
+                leave(jobId, watcher);
+            }
+        }
     }
 }
