@@ -233,6 +233,10 @@ class BenchIT {
     private static int setTheNut(Page page, String key) {
         int turned = 0;
         page.keyboard().press(key);
+        if (!isAtTheDial(page)) {
+            // seen on a slow machine with two at work: a hand presses again where nothing happens
+            page.keyboard().press(key);
+        }
         page.waitForURL("**/nut-dial?job=*");
         Locator backOff = page.getByRole(
                 AriaRole.BUTTON,
@@ -252,6 +256,15 @@ class BenchIT {
         page.keyboard().press(key);
         int typed = isAskedForThePlay(page) ? typeThePlay(page, key) : 0;
         return turned + 3 + typed + (isBackByItself(page) ? 0 : backToTheBench(page, key));
+    }
+
+    private static boolean isAtTheDial(Page page) {
+        try {
+            page.waitForURL("**/nut-dial?job=*", new Page.WaitForURLOptions().setTimeout(6_000));
+            return true;
+        } catch (TimeoutError nothingHappened) {
+            return false;
+        }
     }
 
     /** Two nuts are saved with the play as it stands once both are tight. */
