@@ -44,7 +44,7 @@ export const grease = {
         as: 'grease',
       },
     ],
-    words: [{ at: [228, 70], says: 'all round' }],
+    words: [{ at: [240, 78], says: 'all round' }],
   },
   PURGE: {
     title: 'Through the nipple, turning the hub',

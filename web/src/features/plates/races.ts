@@ -22,7 +22,7 @@ export const races = {
       { d: bottom, as: 'line' },
     ],
     words: [
-      { at: [128, 104], says: 'thick edge first' },
+      { at: [110, 108], says: 'thick edge first' },
       { at: [12, 40], says: 'level' },
     ],
   },
@@ -96,17 +96,17 @@ export const races = {
     title: 'Home: no gap at four points',
     alt: 'A feeler is tried between cup and shoulder at twelve, three, six and nine: it goes in nowhere.',
     shapes: [
-      { d: disc(160, 100, 86), as: 'cut' },
-      { d: disc(160, 100, 62), as: 'ring' },
-      { d: disc(160, 100, 44), as: 'body' },
-      { d: 'M154 6h12v40h-12Z', as: 'tool', slides: [0, 4] },
-      { d: box(238, 96, 60, 8) + box(22, 96, 60, 8) + box(156, 154, 8, 44), as: 'ghost' },
+      { d: disc(160, 100, 74), as: 'cut' },
+      { d: disc(160, 100, 54), as: 'ring' },
+      { d: disc(160, 100, 38), as: 'body' },
+      { d: 'M154 4h12v48h-12Z', as: 'tool', slides: [0, 4] },
+      { d: box(208, 96, 62, 8) + box(50, 96, 62, 8) + box(156, 148, 8, 48), as: 'ghost' },
     ],
     words: [
       { at: [172, 18], says: '12' },
-      { at: [286, 88], says: '3' },
-      { at: [172, 196], says: '6' },
-      { at: [26, 88], says: '9' },
+      { at: [250, 88], says: '3' },
+      { at: [172, 193], says: '6' },
+      { at: [62, 88], says: '9' },
     ],
   },
   WARM_HUB: {
@@ -125,7 +125,7 @@ export const races = {
       { d: bottom, as: 'line' },
     ],
     words: [
-      { at: [6, 106], says: '100 °C' },
+      { at: [126, 140], says: 'hub 100 °C' },
       { at: [178, 44], says: 'frozen' },
     ],
   },

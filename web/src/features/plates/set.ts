@@ -26,7 +26,7 @@ export const set = {
       { d: arc(130, 100, 36, -20, -130), as: 'arrow' },
       { d: mitten(206, 106), as: 'hand' },
     ],
-    words: [{ at: [224, 70], says: 'still' }],
+    words: [{ at: [240, 52], says: 'still' }],
   },
   HALF_TURN: {
     title: 'Torque, half a turn back, torque',

@@ -10,6 +10,13 @@ const studs = [0, 72, 144, 216, 288].map((at) =>
   ),
 )
 
+/** Each next nut across the wheel, in degrees from the top. */
+const star = [0, 144, 288, 72, 216]
+const around = (degrees: number, radius: number): [number, number] => [
+  160 + radius * Math.sin((degrees * Math.PI) / 180),
+  100 - radius * Math.cos((degrees * Math.PI) / 180),
+]
+
 /** Wheel, stands, and what is felt before anything is loosened. */
 export const wheel = {
   CRACK_NUTS: {
@@ -46,19 +53,22 @@ export const wheel = {
   },
   ROCK: {
     title: 'Rock it at twelve and six',
-    alt: 'A raised wheel, one hand on top and one at the bottom: pushed above while it is pulled below.',
+    alt: 'A raised wheel from its edge, the axle on a stand: pushed in at the top while it is pulled out at the bottom, then the other way; play shows as a tilt.',
     shapes: [
-      { d: tyre, as: 'rubber' },
-      { d: disc(150, 100, 48), as: 'body' },
-      { d: studs.join(''), as: 'tool' },
-      { d: disc(150, 100, 10), as: 'body' },
-      { d: 'M128 30h44M128 170h44', as: 'line' },
-      { d: 'M262 44h-56', as: 'arrow', slides: [-6, 0] },
-      { d: 'M206 156h56', as: 'arrow', slides: [6, 0] },
+      { d: box(184, 90, 126, 20), as: 'cut' },
+      { d: poly([238, 186], [256, 110], [276, 110], [294, 186]), as: 'tool' },
+      { d: path([226, 186], [310, 186]), as: 'line' },
+      { d: 'M118 30q0 -10 10 -10h46q10 0 10 10v140q0 10 -10 10h-46q-10 0 -10 -10Z', as: 'rubber' },
+      { d: path([135, 20], [135, 180]) + path([151, 20], [151, 180]), as: 'thin' },
+      { d: path([167, 20], [167, 180]), as: 'thin' },
+      { d: poly([136, 14], [202, 20], [166, 186], [100, 180]), as: 'ghost' },
+      { d: 'M48 42h54', as: 'arrow', slides: [8, 0] },
+      { d: 'M88 158h-54', as: 'arrow', slides: [-8, 0] },
     ],
     words: [
-      { at: [222, 32], says: '12: push' },
-      { at: [222, 180], says: '6: pull' },
+      { at: [26, 26], says: '12: push in' },
+      { at: [12, 186], says: '6: pull out' },
+      { at: [218, 80], says: 'axle' },
     ],
   },
   SPIN: {
@@ -79,26 +89,15 @@ export const wheel = {
     title: 'Wheel nuts in the star',
     alt: 'Five wheel nuts numbered one to five, each next one across the wheel: half, full, once round.',
     shapes: [
-      { d: disc(160, 100, 84), as: 'body' },
-      { d: disc(160, 100, 22), as: 'tool' },
-      ...[0, 144, 288, 72, 216].map((at) => ({
-        d: corners(
-          160 + 56 * Math.sin((at * Math.PI) / 180),
-          100 - 56 * Math.cos((at * Math.PI) / 180),
-          14,
-          6,
-        ),
-        as: 'tool' as const,
-      })),
-      { d: 'M160 44L193 145L107 83L213 83L127 145', as: 'arrow' },
+      { d: disc(160, 100, 74), as: 'body' },
+      { d: disc(160, 100, 20), as: 'tool' },
+      ...star.map((at) => ({ d: corners(...around(at, 50), 13, 6), as: 'tool' as const })),
+      { d: path(...star.map((at) => around(at, 50))), as: 'arrow' },
     ],
-    words: [0, 144, 288, 72, 216].map((at, i) => ({
-      at: [
-        156 + 74 * Math.sin((at * Math.PI) / 180),
-        105 - 74 * Math.cos((at * Math.PI) / 180),
-      ] as const,
-      says: String(i + 1),
-    })),
+    words: star.map((at, i) => {
+      const [x, y] = around(at, 86)
+      return { at: [x - 4, y + 5] as const, says: String(i + 1) }
+    }),
   },
   INDICATOR: {
     title: 'Foot on the hub, tip on the spindle’s end',
@@ -123,24 +122,18 @@ export const wheel = {
     title: 'Heat: the same spot on every hub',
     alt: 'An infrared thermometer held a hand away from the hub, square to it, between the studs; not on bright metal.',
     shapes: [
-      { d: disc(90, 100, 62), as: 'body' },
-      { d: disc(90, 100, 24), as: 'tool' },
-      {
-        d: [0, 72, 144, 216, 288]
-          .map((at) =>
-            disc(
-              90 + 44 * Math.sin((at * Math.PI) / 180),
-              100 - 44 * Math.cos((at * Math.PI) / 180),
-              6,
-            ),
-          )
-          .join(''),
-        as: 'body',
-      },
-      { d: 'M210 78h62v22h-20l6 58h-26l-6 -58h-16Z', as: 'tool' },
-      { d: 'M208 84L122 92L122 108L208 94Z', as: 'ghost' },
-      { d: disc(122, 100, 8), as: 'grease' },
+      { d: box(10, 90, 34, 20), as: 'cut' },
+      { d: box(44, 26, 20, 148), as: 'body' },
+      { d: box(64, 38, 34, 12) + box(64, 150, 34, 12), as: 'tool' },
+      { d: box(64, 60, 60, 80), as: 'body' },
+      { d: 'M124 84h18q10 0 10 16q0 16 -10 16h-18Z', as: 'tool' },
+      { d: 'M228 60h66v22h-20l6 58h-26l-6 -58h-20Z', as: 'tool' },
+      { d: 'M226 67L128 70M226 75L128 74', as: 'ghost' },
+      { d: box(122, 62, 6, 18), as: 'grease' },
     ],
-    words: [{ at: [170, 190], says: 'a hand away, square' }],
+    words: [
+      { at: [138, 52], says: 'square, a hand away' },
+      { at: [160, 106], says: 'cap' },
+    ],
   },
 } satisfies Record<string, Plate>

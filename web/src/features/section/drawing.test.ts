@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { alongTheAxis, frameOf, lettersOf, pathOf, type SectionView } from './drawing'
+import { alongTheAxis, around, frameOf, lettersOf, pathOf, type SectionView } from './drawing'
 
 const length = (millimetres: number) => ({ millimetres, thousandths: millimetres / 0.0254 })
 const across = (words: string, x: number): SectionView['measures'][number] => ({
@@ -64,4 +64,24 @@ it('keeps letters of neighbouring sizes apart', () => {
     'Cinboard seat',
   ])
   expect((letters[1]?.x ?? 0) - (letters[0]?.x ?? 0)).toBeGreaterThanOrEqual(30)
+})
+
+describe('a part with its neighbours', () => {
+  const frame = frameOf(section)
+
+  it('stands where it is seen, as wide to high as a plate', () => {
+    const view = around(section, ['INBOARD_CUP'], frame)
+    expect(view.width / view.height).toBeCloseTo(1.6)
+    expect(view.x).toBeLessThan(frame.x(40))
+    expect(view.x + view.width).toBeGreaterThan(frame.x(55))
+    expect(view.y).toBeLessThan(frame.y(30))
+  })
+
+  it('never shows more than is drawn', () => {
+    const view = around(section, ['SPINDLE', 'NUT'], frame)
+    expect(view.x).toBeGreaterThanOrEqual(0)
+    expect(view.y).toBeGreaterThanOrEqual(0)
+    expect(view.x + view.width).toBeLessThanOrEqual(frame.width + 1e-9)
+    expect(view.y + view.height).toBeLessThanOrEqual(frame.height)
+  })
 })

@@ -45,6 +45,9 @@ export const hatchFor = (name: PartName): HatchName => hatchOf[name] ?? 'sheet'
 /** Wide enough that lines of 2 units are about 2 px on a desk. */
 const WIDTH = 1000
 const MARGIN = 14
+/** How much of what is about it a part is shown with, and the shape of that view. */
+const NEIGHBOURS = 2.4
+const ASPECT = 1.6
 /** Below the axis: letters of the sizes, and the distance of the back faces. */
 const BELOW = 76
 
@@ -78,6 +81,32 @@ function bearingTop(section: SectionView): number {
     part.outlines.flatMap((outline) => outline.points.filter((_, i) => i % 2 === 1)),
   )
   return heights.length === 0 ? section.mostY : Math.max(...heights) * 1.35
+}
+
+/** A part with its neighbours, as wide to high as the how-to plates, never past the drawing's edge. */
+export function around(
+  section: SectionView,
+  parts: readonly PartName[],
+  frame: Frame,
+): { x: number; y: number; width: number; height: number } {
+  const points = section.parts
+    .filter((part) => parts.includes(part.name))
+    .flatMap((part) => part.outlines.flatMap((outline) => outline.points))
+  const xs = points.filter((_, i) => i % 2 === 0).map(frame.x)
+  const ys = points.filter((_, i) => i % 2 === 1).map(frame.y)
+  const [left, right] = [Math.min(...xs), Math.max(...xs)]
+  const [top, bottom] = [Math.min(...ys), Math.max(...ys)]
+  const most = Math.min(frame.width, (frame.height - BELOW) * ASPECT)
+  const width = Math.min(most, NEIGHBOURS * Math.max(right - left, (bottom - top) * ASPECT))
+  const height = width / ASPECT
+  const from = (middle: number, size: number, end: number): number =>
+    Math.max(0, Math.min(middle - size / 2, end - size))
+  return {
+    x: from((left + right) / 2, width, frame.width),
+    y: from((top + bottom) / 2, height, frame.height - BELOW),
+    width,
+    height,
+  }
 }
 
 /** An outline as a path. */

@@ -1,4 +1,5 @@
 export { default as Section } from './Section.svelte'
+export { default as PartInPlace } from './PartInPlace.svelte'
 export { default as SizeList } from './SizeList.svelte'
 export {
   frameOf,

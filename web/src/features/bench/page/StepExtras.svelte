@@ -4,7 +4,7 @@
   import type { Bench } from '$features/bench/job'
   import { Absent, StepActions, StepChoices } from '$features/bench/otherwise'
   import { StepPhotos } from '$features/bench/step'
-  import { PlateRow } from '$features/plates'
+  import { ownShape, PlateRow } from '$features/plates'
   import { canSay, say } from './say'
 
   interface Props {
@@ -18,9 +18,12 @@
 
   /** Of the step that stands there alone; a line of several has its own. */
   const plates = $derived(bench.asking && isAlone ? bench.asking.plates : [])
+  const own = $derived(bench.asking ? ownShape(bench.asking, bench.section) : null)
 </script>
 
-{#if plates.length > 0}<div class="mt-3 desk:hidden"><PlateRow ids={plates} /></div>{/if}
+{#if plates.length > 0}
+  <div class="mt-3 desk:hidden"><PlateRow ids={plates} {own} /></div>
+{/if}
 {#if bench.step && !bench.run}<StepChoices {bench} step={bench.step} />{/if}
 <Absent {bench} />
 {#if bench.step}

@@ -3,7 +3,7 @@
   import type { Bench } from '$features/bench/job'
   import { StepActions } from '$features/bench/otherwise'
   import { StepPanel } from '$features/bench/step'
-  import { PlateRow } from '$features/plates'
+  import { ownShape, PlateRow } from '$features/plates'
 
   interface Props {
     bench: Bench
@@ -30,7 +30,11 @@
     {@render line()}
   </summary>
   <div class="pb-2 pl-7">
-    {#if step.plates.length > 0}<PlateRow ids={step.plates} class="mb-2" />{/if}
+    {#if step.plates.length > 0}<PlateRow
+        ids={step.plates}
+        own={ownShape(step, bench.section)}
+        class="mb-2"
+      />{/if}
     {#if works}
       <StepPanel {bench} {step} {mayWaive} onRun="named" />
     {:else}
