@@ -117,10 +117,29 @@ public record RigRound<H extends BuiltHub>(RoundOrder order, List<Bench<H>> hubs
                 .toList();
     }
 
-    /** The hub to go to now; empty where it goes on at this one, or nowhere. */
+    /** The hub to go to now, where nobody else is or was just sent; empty where it goes on at this one, or nowhere. */
     public Optional<Bench<H>> next(UUID jobId, Asker asker) {
+        List<UUID> sent = peopleAtOtherHubs(asker).stream()
+                .flatMap(one -> next(one.hub().job().id(), one.asker(), List.of()).stream())
+                .map(hub -> hub.job().id())
+                .toList();
+        return next(jobId, asker, sent);
+    }
+
+    private record AtHub<H extends BuiltHub>(Bench<H> hub, Asker asker) {}
+
+    /** Whoever else is at a hub, by what they wrote last. */
+    private List<AtHub<H>> peopleAtOtherHubs(Asker asker) {
+        return hubs.stream()
+                .flatMap(hub ->
+                        by(hub, asker).map(last -> new AtHub<>(hub, new Asker(last.personId(), asker.at()))).stream())
+                .toList();
+    }
+
+    private Optional<Bench<H>> next(UUID jobId, Asker asker, List<UUID> taken) {
         Optional<HubRun<H>> here = run(jobId);
         List<Bench<H>> free = others(jobId).stream()
+                .filter(other -> !taken.contains(other.job().id()))
                 .filter(other -> run(other).isPresent() && by(other, asker).isEmpty())
                 .toList();
         if (here.isEmpty()) {

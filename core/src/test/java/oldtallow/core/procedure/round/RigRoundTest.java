@@ -3,12 +3,15 @@ package oldtallow.core.procedure.round;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
+import java.util.UUID;
+import java.util.function.Predicate;
 import java.util.stream.IntStream;
 import oldtallow.core.hub.Construction;
 import oldtallow.core.procedure.bench.JobEntry;
 import oldtallow.core.procedure.bench.JobInHand;
 import oldtallow.core.procedure.brief.Scope;
 import oldtallow.core.procedure.run.Reach;
+import oldtallow.core.procedure.step.Stage;
 import oldtallow.core.procedure.step.Step;
 import oldtallow.core.procedure.step.StepIds;
 import org.junit.jupiter.api.Test;
@@ -125,6 +128,29 @@ class RigRoundTest {
                 .hasValueSatisfying(last -> assertThat(last.by()).isEqualTo("Tobe"));
         assertThat(rig.round().alongside(rig.id(0), rig.asker(JobInHand.INES))).isEmpty();
         assertThat(rig.next(1, JobInHand.TOBE)).as("the one behind is Ines's").isEqualTo(1);
+    }
+
+    /** Whoever was just sent to a hub has written nothing there yet. */
+    @Test
+    void nobodyIsSentWhereAnotherWasJustSent() {
+        var rig = new RigInHand(RoundOrder.STAGE_BY_STAGE, TANDEM, Construction.STEPPED_UNBRAKED, Scope.REPACK);
+        for (int hub = TANDEM - 1; hub >= 0; hub--) {
+            pressWhile(rig, hub, JobInHand.INES, step -> step.stage().compareTo(Stage.JUDGE) < 0);
+        }
+        pressWhile(rig, 1, JobInHand.TOBE, step -> step.stage() == Stage.JUDGE);
+
+        assertThat(rig.next(1, JobInHand.TOBE)).as("Ines is at 0").isEqualTo(2);
+
+        pressWhile(rig, 0, JobInHand.INES, step -> step.stage() == Stage.JUDGE);
+        assertThat(rig.next(0, JobInHand.INES))
+                .as("Tobe is at 1, and was sent to 2")
+                .isEqualTo(3);
+    }
+
+    private static void pressWhile(RigInHand rig, int hub, UUID person, Predicate<Step> isAt) {
+        while (isAt.test(first(rig, hub))) {
+            rig.press(hub, person);
+        }
     }
 
     @Test
