@@ -185,8 +185,7 @@
       class="w-full flex-none snap-start px-2 pb-2 desk:col-start-1 desk:row-start-2 desk:w-auto"
     >
       {#if !job.waits}<div class="hidden px-2 pb-2 desk:block"><InHand {bench} /></div>{/if}
-      <p class="px-2 text-label text-ink2">Off left to right, back right to left</p>
-      <Tray parts={job.parts.tray} section={bench.section} />
+      <Tray {job} section={bench.section} />
     </section>
     <aside class="hidden desk:col-start-3 desk:row-span-2 desk:row-start-1 desk:block">
       <StageRail

@@ -68,9 +68,12 @@
   <div class="mt-3"><Keypad readings={bench.readings} /></div>
 {/if}
 {#if mayWaive}
-  <!-- what must be so stands on the button; in a line, it is let go there -->
+  <!-- what must be so stands on the button, unless that names an answer; in a line, it is let go there -->
   {#each musts as check (check.id)}
     <div class="mt-3 border-t border-rule" role="group" aria-label={check.says}>
+      {#if run.stop === 'VERDICT' || run.stop === 'LOOK'}
+        <p class="pt-2 text-label">Must hold: {check.says}.</p>
+      {/if}
       <WaiveCheck onwaive={(reason) => bench.waive(check.id, reason)} />
     </div>
   {/each}

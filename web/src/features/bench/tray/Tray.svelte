@@ -5,11 +5,15 @@
   import TrayPart from './TrayPart.svelte'
 
   interface Props {
-    parts: Schemas['TrayView'][]
+    job: Schemas['JobView']
     section: Schemas['SectionView'] | null
   }
 
-  let { parts, section }: Props = $props()
+  let { job, section }: Props = $props()
+
+  const parts = $derived(job.parts.tray)
+  /** Whose tray it is, where several hubs are worked on. */
+  const hub = $derived(job.round.hubs.length > 1 ? job.hub.position : '')
 
   const short: Record<Schemas['TrayView']['fate'], string> = {
     REFIT: 'refit here',
@@ -23,6 +27,9 @@
   }
 </script>
 
+<p class="px-2 text-label text-ink2">
+  {#if hub}<b class="text-ink">Tray of {hub}</b>: off{:else}Off{/if} left to right, back right to left
+</p>
 <div class="rounded-tray border-2 border-ink bg-tray p-1">
   <div class="rounded-tray border border-ink px-1 py-1.5">
     {#if parts.length === 0}
