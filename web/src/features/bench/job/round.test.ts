@@ -13,6 +13,7 @@ describe('the bench with another hub of the rig', () => {
     asks: [],
     readings: [{ kind: 'HUB_TEMPERATURE', units: [{ unit: 'DEGREE_CELSIUS' }] }],
     once: false,
+    together: true,
   } as unknown as Schemas['BenchStepView']
   const odometer = {
     ...warmth,
@@ -89,6 +90,21 @@ describe('the bench with another hub of the rig', () => {
       }),
     ])
     expect(went).toEqual(['other'])
+  })
+
+  it('goes through a stage of the whole rig with all hubs, step by step too', async () => {
+    pace.start({ id: 'wil', role: 'APPRENTICE' })
+    const bench = new Bench('job', () => true)
+    await bench.load()
+    expect(bench.readings.all.map((one) => [one.kind.kind, one.at?.position])).toEqual([
+      ['HUB_TEMPERATURE', undefined],
+      ['HUB_TEMPERATURE', 'right'],
+    ])
+    await bench.finish()
+    const look = [expect.objectContaining({ stepId: 'look.temperature' })]
+    expect(bodies).toEqual([
+      expect.objectContaining({ steps: look, alongside: [{ jobId: 'other', steps: look }] }),
+    ])
   })
 
   it('leaves a hub out where nobody has been', async () => {

@@ -36,7 +36,7 @@ export function mustHold(steps: readonly Step[]): string[] {
     .filter((says, i, all) => all.indexOf(says) === i)
 }
 
-/** What the same press does at other hubs: of a single step, where it is done once for the rig. */
+/** What the same press does at other hubs: of a single step, where all hubs that have come to it take it together. */
 export function alongside(
   run: Run | undefined,
   step: Step | null,
@@ -44,7 +44,7 @@ export function alongside(
 ): Schemas['AlongsideView'][] {
   const others = run?.alongside ?? []
   if (byRuns || !step) return others
-  return step.once
+  return step.together
     ? others
         .filter((one) => one.steps[0]?.id === step.id)
         .map((one) => ({ ...one, steps: one.steps.slice(0, 1) }))

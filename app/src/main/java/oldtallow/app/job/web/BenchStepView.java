@@ -38,6 +38,7 @@ import org.jspecify.annotations.Nullable;
  * @param absentable whether what it is about is not on every hub, and has not come off this one on this job
  * @param choices what is chosen among where it first matters
  * @param once whether it is done once for the rig, whatever number of hubs are worked on
+ * @param together whether one press says it of all hubs that have come to it, at every pace
  */
 record BenchStepView(
         String id,
@@ -64,6 +65,7 @@ record BenchStepView(
         List<Plate> plates,
         boolean absentable,
         boolean once,
+        boolean together,
         List<ChoiceAskedView> choices) {
 
     static BenchStepView of(Step step, Bench<WheelEnd> bench, List<ChoiceOpen> choices) {
@@ -107,6 +109,7 @@ record BenchStepView(
                         .toList(),
                 bench.mayBeAbsent(step),
                 Reach.of(step) == Reach.RIG,
+                Reach.of(step) == Reach.RIG || Reach.isRoundAtOnce(step.stage()),
                 choices.stream()
                         .filter(open -> bench.plan()
                                 .steps()
@@ -148,6 +151,7 @@ record BenchStepView(
                 plates,
                 absentable,
                 once,
+                together,
                 choices);
     }
 
