@@ -84,6 +84,7 @@ export class Bench extends JobInSight {
 
   /** Nothing found: the step is done by the same press. */
   override nothingFound(item: Item): Promise<boolean> {
+    if (this.overtaken) return Promise.resolve(false)
     const ends = this.asking?.judges === item && !this.asking.byMechanic
     if (!ends) return super.nothingFound(item)
     return this.finishRun(found(item)).then(() => true)

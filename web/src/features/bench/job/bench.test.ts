@@ -107,6 +107,29 @@ describe('the bench', () => {
     expect(bench.otherEnds).toEqual([{ id: 'other', openJobId: 'its job' }])
   })
 
+  it('takes no press for a moment where somebody else has just changed the card', async () => {
+    vi.useFakeTimers()
+    const bench = new Bench('job', () => true)
+    await bench.load()
+    expect(bench.overtaken).toBe(false)
+    job = jobAt(undefined, 9)
+    await bench.load()
+    expect(bench.overtaken).toBe(true)
+    expect(await bench.nothingFound('HUB')).toBe(false)
+    expect(sent).toEqual([])
+    vi.advanceTimersByTime(1000)
+    expect(bench.overtaken).toBe(false)
+    vi.useRealTimers()
+  })
+
+  it('waits for nobody after a press of its own', async () => {
+    const bench = new Bench('job', () => true)
+    await bench.load()
+    await bench.finish()
+    expect(bench.step).toBeNull()
+    expect(bench.overtaken).toBe(false)
+  })
+
   it('forgets an answer that was overtaken', async () => {
     const bench = new Bench('job', () => true)
     job = jobAt(undefined, 9)

@@ -10,6 +10,9 @@ import { JobEntries } from './job-entries'
 import { alongside, closes, kindsOf } from './run'
 import { Warned } from './warned.svelte'
 
+/** So long a card that somebody else changed takes no press, ms: shorter than anybody reads, longer than a press takes. */
+const TO_READ = 600
+
 type Job = Schemas['JobView']
 type Step = Schemas['BenchStepView']
 type Run = Schemas['RunView']
@@ -27,6 +30,9 @@ export abstract class JobInSight extends JobEntries {
   picked = $state<PartName | null>(null)
   /** On the way to another hub or card: a quick second press is not meant for this one. */
   leaving = $state(false)
+  /** Somebody else has just changed what is to be done: a press on its way was meant for what stood there before. */
+  overtaken = $state(false)
+  private overtaking: ReturnType<typeof setTimeout> | undefined
   /** When the job was last seen as the server has it. */
   seenAt = $state(Date.now())
   readonly attempt = new Attempt()
@@ -177,6 +183,7 @@ export abstract class JobInSight extends JobEntries {
     this.seenAt = Date.now()
     const now = `${job.walk.now?.id ?? ''} ${job.walk.done.length}`
     if (now !== this.ticking) {
+      if (this.ticking !== '' && !this.attempt.busy) this.overtake()
       this.ticking = now
       this.metCautions = []
       this.metChecks = []
@@ -186,10 +193,22 @@ export abstract class JobInSight extends JobEntries {
     }
   }
 
+  private overtake(): void {
+    this.overtaken = true
+    clearTimeout(this.overtaking)
+    this.overtaking = setTimeout(() => (this.overtaken = false), TO_READ)
+  }
+
+  /** The step by itself; where other hubs take it along, their own numbers are not asked for here. */
+  private get alone(): Step | undefined {
+    const first = this.job?.walk.run?.steps[0]
+    return this.together.length > 0 && first?.id === this.step?.id ? first : this.job?.walk.now
+  }
+
   /** One step's numbers, or those of all steps of the run, each kind once; at other hubs what is their own. */
   startReadings(): void {
     this.readings.start(
-      this.run ? kindsOf(this.run.steps) : [...(this.job?.walk.now?.readings ?? [])],
+      this.run ? kindsOf(this.run.steps) : [...(this.alone?.readings ?? [])],
       this.together.map(({ jobId, position, steps }) => ({
         jobId,
         position,

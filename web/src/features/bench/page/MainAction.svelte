@@ -88,6 +88,7 @@
     class="flex min-h-16 flex-1 items-center justify-between gap-3 rounded-plate bg-grease-fill px-4 py-2 text-left type-card text-[22px] text-on-grease disabled:bg-tray disabled:text-ink2"
     disabled={['nothing', 'judge', 'mechanic'].includes(bench.move.does) ||
       bench.attempt.busy ||
+      bench.overtaken ||
       bench.hasWaiting}
     onclick={onpress}
   >

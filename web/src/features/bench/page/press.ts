@@ -3,6 +3,7 @@ import type { Bench } from '$features/bench/job'
 
 /** Does what the blue button says. */
 export function press(bench: Bench): void {
+  if (bench.overtaken) return
   const { move } = bench
   const hub = `/wheel-ends/${bench.job?.hub.wheelEndId ?? ''}`
   switch (move.does) {

@@ -208,7 +208,7 @@ class BenchIT {
 
     /** What the blue button asks for; answers how often it was pressed at the nut dial, where it leads there. */
     static int pressOnce(Page page, String key) {
-        if (action(page).innerText().contains("the nut dial, and save")) {
+        if (asksForTheDial(page)) {
             try {
                 return setTheNut(page, key);
             } catch (TimeoutError stuck) {
@@ -218,6 +218,7 @@ class BenchIT {
             }
         }
         String before = card(page);
+        settle(page); // what somebody else changed just now takes no press for a moment
         // a verdict is chosen: the pedal gives none
         page.keyboard().press(action(page).innerText().startsWith("Choose") ? "g" : key);
         // a press while the one before is on its way would count and do nothing
@@ -233,11 +234,10 @@ class BenchIT {
     private static int setTheNut(Page page, String key) {
         int turned = 0;
         page.keyboard().press(key);
+        page.waitForCondition(() -> isAtTheDial(page) || !asksForTheDial(page));
         if (!isAtTheDial(page)) {
-            // seen on a slow machine with two at work: a hand presses again where nothing happens
-            page.keyboard().press(key);
+            return 0; // somebody else set it just then, and the press was not meant for what stands there now
         }
-        page.waitForURL("**/nut-dial?job=*");
         Locator backOff = page.getByRole(
                 AriaRole.BUTTON,
                 new Page.GetByRoleOptions()
@@ -259,12 +259,11 @@ class BenchIT {
     }
 
     private static boolean isAtTheDial(Page page) {
-        try {
-            page.waitForURL("**/nut-dial?job=*", new Page.WaitForURLOptions().setTimeout(6_000));
-            return true;
-        } catch (TimeoutError nothingHappened) {
-            return false;
-        }
+        return page.url().contains("/nut-dial?job=");
+    }
+
+    private static boolean asksForTheDial(Page page) {
+        return action(page).innerText().contains("the nut dial, and save");
     }
 
     /** Two nuts are saved with the play as it stands once both are tight. */
