@@ -232,12 +232,22 @@ class BenchIT {
 
     /** How the nut stands is the one thing that a pedal cannot say: that takes an arrow key. */
     private static int setTheNut(Page page, String key) {
-        int turned = 0;
         page.keyboard().press(key);
         page.waitForCondition(() -> isAtTheDial(page) || !asksForTheDial(page));
         if (!isAtTheDial(page)) {
             return 0; // somebody else set it just then, and the press was not meant for what stands there now
         }
+        int turned = matchTheNut(page);
+        page.keyboard().press(key);
+        assertThat(page.getByText(": lock it, then read the play.")).isVisible();
+        page.keyboard().press(key);
+        int typed = isAskedForThePlay(page) ? typeThePlay(page, key) : 0;
+        return turned + 3 + typed + (isBackByItself(page) ? 0 : backToTheBench(page, key));
+    }
+
+    /** Turns the drawn nut until it stands as the one in hand, where a stop can be taken; answers by how many degrees. */
+    static int matchTheNut(Page page) {
+        int turned = 0;
         Locator backOff = page.getByRole(
                 AriaRole.BUTTON,
                 new Page.GetByRoleOptions()
@@ -251,11 +261,7 @@ class BenchIT {
             turned++;
         }
         assertThat(backOff).isEnabled();
-        page.keyboard().press(key);
-        assertThat(page.getByText(": lock it, then read the play.")).isVisible();
-        page.keyboard().press(key);
-        int typed = isAskedForThePlay(page) ? typeThePlay(page, key) : 0;
-        return turned + 3 + typed + (isBackByItself(page) ? 0 : backToTheBench(page, key));
+        return turned;
     }
 
     private static boolean isAtTheDial(Page page) {

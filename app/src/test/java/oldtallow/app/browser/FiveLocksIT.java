@@ -174,13 +174,7 @@ class FiveLocksIT {
     private static void setTheNut(Page page) {
         page.keyboard().press("PageDown");
         page.waitForURL("**/nut-dial?job=*");
-        Locator backOff =
-                page.getByRole(AriaRole.BUTTON, named("Match the nut first|No stop to take|Backed off|Gone on"));
-        assertThat(backOff).isVisible();
-        for (int degrees = 0; degrees < 60 && backOff.isDisabled(); degrees++) {
-            page.waitForResponse(
-                    "**/api/v1/nut-calculations", () -> page.keyboard().press("ArrowRight"));
-        }
+        BenchIT.matchTheNut(page);
         page.keyboard().press("PageDown");
         press(page, page.getByLabel("Readings so far"));
         assertThat(page.getByLabel("Readings so far")).containsText("0.076 mm");

@@ -23,9 +23,7 @@ import oldtallow.app.register.model.WheelEnd;
 import oldtallow.app.schedule.api.WheelEndStatuses;
 import oldtallow.app.schedule.model.WheelEndStatus;
 import oldtallow.app.setting.model.SettingSummary;
-import oldtallow.core.hub.part.Part;
 import oldtallow.core.procedure.bench.Bench;
-import oldtallow.core.procedure.step.PartMove;
 import oldtallow.core.procedure.step.PartMove.Kind;
 import oldtallow.core.quantity.Length;
 import oldtallow.core.quantity.Torque;
@@ -71,15 +69,15 @@ class HubBlocks {
     private List<Line> fitted(Bench<WheelEnd> bench) {
         UUID end = bench.end().id();
         LocalDate begun = LocalDate.ofInstant(bench.job().openedAt(), clock.getZone());
-        Set<Part> isNew = bench.done().stream()
+        Set<PartPlace> renewed = bench.done().stream()
                 .flatMap(one -> one.step().moves().stream())
                 .filter(move -> move.kind() == Kind.RENEW || move.kind() == Kind.FIT)
-                .map(PartMove::part)
+                .flatMap(move -> PartPlace.of(move.part()).stream())
                 .collect(Collectors.toSet());
         List<Line> lines = new ArrayList<>();
         for (FittedPart part : fitted.fittedTo(end)) {
             boolean isBefore = part.fittedOn() == null || part.fittedOn().isBefore(begun);
-            boolean isReplaced = isBefore && at(part.place()).stream().anyMatch(isNew::contains);
+            boolean isReplaced = isBefore && renewed.contains(part.place());
             lines.add(isReplaced ? replaced(part) : part(part));
         }
         greasings.last(end).ifPresent(fill -> lines.add(new Line("grease", grease(fill))));
@@ -89,19 +87,6 @@ class HubBlocks {
     private static Line replaced(FittedPart before) {
         return new Line(
                 before.place().words(), "new on this job, its number not written down; before it " + before.words());
-    }
-
-    private static Set<Part> at(PartPlace place) {
-        return switch (place) {
-            case INBOARD_BEARING -> Set.of(Part.INBOARD_CONE);
-            case OUTBOARD_BEARING -> Set.of(Part.OUTBOARD_CONE);
-            case SEAL -> Set.of(Part.SEAL);
-            case WASHER -> Set.of(Part.WASHER);
-            case NUT -> Set.of(Part.NUT);
-            case LOCK -> Set.of(Part.COTTER, Part.TANG_WASHER, Part.TAB_WASHER, Part.LOCK_PLATE);
-            case CAP -> Set.of(Part.CAP);
-            case SPACER -> Set.of(Part.SPACER);
-        };
     }
 
     private static Line part(FittedPart part) {

@@ -4,12 +4,11 @@ import static oldtallow.app.outlet.model.Paper.escaped;
 
 import java.util.List;
 import java.util.Locale;
-import java.util.stream.Collector;
 import java.util.stream.Collectors;
-import java.util.stream.IntStream;
 import oldtallow.app.outlet.model.ServiceSheet.AtHub;
 import oldtallow.app.outlet.model.ServiceSheet.Block;
 import oldtallow.app.outlet.model.ServiceSheet.Line;
+import oldtallow.app.outlet.model.ServiceSheet.Picture;
 import oldtallow.app.platform.QrCode;
 import oldtallow.app.register.model.Side;
 
@@ -102,21 +101,23 @@ public final class SheetPage {
     }
 
     private String pictures() {
-        return sheet.pictures().isEmpty()
-                ? ""
-                : sheet.pictures().stream()
-                        .map(picture -> "<td class=\"photo\"><img src=\"" + picture.address() + "\" alt=\"\" /><p>"
-                                + escaped(picture.shows()) + "</p></td>")
-                        .collect(rows("<h2>Not fit to go back</h2>"));
-    }
-
-    private static Collector<String, ?, String> rows(String title) {
-        return Collectors.collectingAndThen(
-                Collectors.toList(),
-                cells -> IntStream.iterate(0, i -> i < cells.size(), i -> i + IN_A_ROW)
-                        .mapToObj(i -> "<tr>" + String.join("", cells.subList(i, Math.min(cells.size(), i + IN_A_ROW)))
-                                + "</tr>")
-                        .collect(Collectors.joining("", title + "<table>", "</table>")));
+        if (sheet.pictures().isEmpty()) {
+            return "";
+        }
+        var table = new StringBuilder("<h2>Not fit to go back</h2><table><tr>");
+        int cells = 0;
+        for (Picture picture : sheet.pictures()) {
+            if (cells > 0 && cells % IN_A_ROW == 0) {
+                table.append("</tr><tr>");
+            }
+            cells++;
+            table.append("<td class=\"photo\"><img src=\"")
+                    .append(picture.address())
+                    .append("\" alt=\"\" /><p>")
+                    .append(escaped(picture.shows()))
+                    .append("</p></td>");
+        }
+        return table.append("</tr></table>").toString();
     }
 
     private String cautions() {

@@ -68,7 +68,7 @@ public class Kits {
     private static KitLine line(Kit.Need need, List<FittedPart> parts, List<Stocked> stock) {
         String designation = need.part() == Part.HUB
                 ? hub(parts)
-                : place(need.part()).flatMap(place -> at(place, parts)).orElse("");
+                : PartPlace.of(need.part()).flatMap(place -> at(place, parts)).orElse("");
         Optional<Stocked> stocked = stock.stream()
                 .filter(one -> one.item().kind() == need.kind()
                         && one.item().designation().equalsIgnoreCase(designation))
@@ -86,19 +86,5 @@ public class Kits {
 
     private static Optional<String> at(PartPlace place, List<FittedPart> parts) {
         return parts.stream().filter(part -> part.place() == place).findFirst().map(FittedPart::words);
-    }
-
-    private static Optional<PartPlace> place(Part part) {
-        return switch (part) {
-            case INBOARD_CONE -> Optional.of(PartPlace.INBOARD_BEARING);
-            case OUTBOARD_CONE -> Optional.of(PartPlace.OUTBOARD_BEARING);
-            case SEAL -> Optional.of(PartPlace.SEAL);
-            case WASHER -> Optional.of(PartPlace.WASHER);
-            case NUT -> Optional.of(PartPlace.NUT);
-            case COTTER, TAB_WASHER, RETAINER, TANG_WASHER, LOCK_PLATE -> Optional.of(PartPlace.LOCK);
-            case CAP -> Optional.of(PartPlace.CAP);
-            case SPACER -> Optional.of(PartPlace.SPACER);
-            default -> Optional.empty();
-        };
     }
 }
