@@ -24,7 +24,7 @@ const bench = {
   judging: null,
   cautionMet: () => true,
 }
-const run = { stop: 'MUST', steps: [felt], mustHold: ['felt'] } as unknown as Schemas['RunView']
+const run = { stop: 'MUST', steps: [felt] } as unknown as Schemas['RunView']
 
 describe('a step that is a mechanic’s word', () => {
   it.each([null, run])('has an apprentice fetch one, at either pace', (inHand) => {

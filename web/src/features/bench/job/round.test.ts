@@ -30,7 +30,6 @@ describe('the bench with another hub of the rig', () => {
     const run = {
       stop: 'NONE',
       steps: [warmth, odometer],
-      mustHold: [],
       alongside: [{ jobId: 'other', position: 'right', steps: [warmth, odometer] }],
     }
     job = {

@@ -23,7 +23,7 @@ describe('a run', () => {
     step('prepare.odometer', [kind('ODOMETER')]),
     step('raise.jack', [], [check('stands', true), check('tidy', false)]),
   ]
-  const run = { stop: 'MUST', steps, mustHold: ['stands'] } as unknown as Schemas['RunView']
+  const run = { stop: 'MUST', steps } as unknown as Schemas['RunView']
 
   it('sends each number with the step that takes it', () => {
     const sent = stepsOf(

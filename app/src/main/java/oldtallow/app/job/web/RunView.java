@@ -18,10 +18,9 @@ import org.jspecify.annotations.Nullable;
  * What the hands do now in one go.
  *
  * @param stop what it ends with
- * @param mustHold what the press at its end says besides that all was done
  * @param alongside what the same press does at other hubs of the rig
  */
-record RunView(Stop stop, List<BenchStepView> steps, List<String> mustHold, List<AlongsideView> alongside) {
+record RunView(Stop stop, List<BenchStepView> steps, List<AlongsideView> alongside) {
 
     /** The run of a job as it stands; null where nothing is left. */
     static @Nullable RunView of(Bench<WheelEnd> bench, Remarks remarks) {
@@ -44,7 +43,6 @@ record RunView(Stop stop, List<BenchStepView> steps, List<String> mustHold, List
         return new RunView(
                 run.stop(),
                 views(run.steps(), bench, remarks.choices(), together),
-                run.mustHold(),
                 alongside.stream()
                         .map(other -> new AlongsideView(
                                 other.bench().job().id(),

@@ -126,8 +126,20 @@ record WalkView(
     /** A step to come. */
     record AheadView(String id, int stage, String what) {}
 
-    /** A step that was done, by whom and when. */
-    record DoneView(String stepId, int stage, String what, String by, Instant at, List<String> readings, String note) {
+    /**
+     * A step that was done, by whom and when.
+     *
+     * @param inOneGo how many steps of this hub the same press said; 1 where it was said by itself
+     */
+    record DoneView(
+            String stepId,
+            int stage,
+            String what,
+            String by,
+            Instant at,
+            int inOneGo,
+            List<String> readings,
+            String note) {
 
         static DoneView of(Bench.Done done) {
             Step step = done.step();
@@ -139,6 +151,9 @@ record WalkView(
                     step.what(),
                     recorded.by(),
                     recorded.at(),
+                    recorded.entry() instanceof JobEntry.RunDone run
+                            ? run.steps().size()
+                            : 1,
                     entry.readings().stream().map(WalkView::words).toList(),
                     entry.note());
         }

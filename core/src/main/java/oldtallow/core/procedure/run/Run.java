@@ -2,7 +2,6 @@ package oldtallow.core.procedure.run;
 
 import java.util.ArrayList;
 import java.util.List;
-import oldtallow.core.procedure.step.Caution;
 import oldtallow.core.procedure.step.Check;
 import oldtallow.core.procedure.step.Stage;
 import oldtallow.core.procedure.step.Step;
@@ -124,18 +123,5 @@ public record Run(List<Step> steps) {
                 .filter(stop -> stop != Stop.NONE)
                 .findFirst()
                 .orElse(Stop.NONE);
-    }
-
-    /** What must hold, each sentence once: what the press at its end says besides that all was done. */
-    public List<String> mustHold() {
-        return steps.stream().flatMap(step -> says(step).stream()).distinct().toList();
-    }
-
-    /** Where it can hurt, each once, in the order it comes. */
-    public List<Caution> cautions() {
-        return steps.stream()
-                .flatMap(step -> step.cautions().stream())
-                .distinct()
-                .toList();
     }
 }
