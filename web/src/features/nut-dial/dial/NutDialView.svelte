@@ -28,16 +28,19 @@
     onmove?: (backedOff: boolean) => void
     /** The pedal pressed once more when the nut is backed off. */
     ondone?: () => void
+    /** On a job the play is read at a step of its own, so that backing off is all there is to put on record. */
+    savesAtOnce?: boolean
   }
 
-  let { dial, reference, plate, locked, onmove, ondone }: Props = $props()
+  let { dial, reference, plate, locked, onmove, ondone, savesAtOnce = false }: Props = $props()
 
   const procedure = $derived(reference.procedures.find((s) => s.id === dial.hub.procedure))
   const procedures = $derived(reference.procedures.map((s) => ({ value: s.id, label: s.label })))
   const action = $derived.by(() => {
     if (!dial.matched) return 'Match the nut first'
     if (dial.target === null) return 'No stop to take'
-    return `${dial.target < 0 ? 'Gone on' : 'Backed off'} ${degrees(Math.abs(dial.target))}`
+    const moved = `${dial.target < 0 ? 'Gone on' : 'Backed off'} ${degrees(Math.abs(dial.target))}`
+    return savesAtOnce ? `${moved}: save the setting` : moved
   })
   const takeable = $derived(dial.target !== null && dial.chosen?.verdict !== 'PRELOAD')
   const unreachable = $derived(
@@ -52,6 +55,11 @@
     onmove?.(backedOff)
   }
 
+  function take(): void {
+    go(true)
+    if (savesAtOnce && dial.backedOff) ondone?.()
+  }
+
   const turn = (way: 1 | -1): void => dial.turnBy(way * (dial.hub.thread.hand === 'RIGHT' ? 1 : -1))
 
   onMount(() =>
@@ -62,8 +70,13 @@
       { keys: ['ArrowDown'], does: 'Look at the next looser stop', run: () => dial.step(1) },
       {
         keys: [' ', 'PageDown'],
-        does: 'Nut is backed off; once more: save it',
-        run: () => (dial.backedOff ? ondone?.() : go(true)),
+        does: `Nut is backed off${savesAtOnce ? '' : '; once more'}: save it`,
+        run: () => (dial.backedOff ? ondone?.() : take()),
+      },
+      {
+        keys: ['l', 'L'],
+        does: savesAtOnce ? 'Nut is backed off: read the play here' : '',
+        run: () => go(true),
       },
       { keys: ['PageUp'], does: 'Back to the nut as it stood', run: () => go(false) },
       {
@@ -103,7 +116,12 @@
             Backed off {degrees(dial.target ?? 0)}: lock it, then read the play.
           </p>
         {:else}
-          <Button tone="main" class="flex-1" disabled={!takeable} onclick={() => go(true)}>
+          {#if savesAtOnce}
+            <Button disabled={!takeable} onclick={() => go(true)}>
+              Read the play here <KeyCap key="L" />
+            </Button>
+          {/if}
+          <Button tone="main" class="flex-1" disabled={!takeable} onclick={take}>
             {action}
             <KeyCap key="Space" />
           </Button>

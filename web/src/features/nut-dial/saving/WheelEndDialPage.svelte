@@ -58,7 +58,13 @@
   </div>
 {:else if dial && reference && wheelEnd}
   {@const end = wheelEnd}
-  <NutDialView {dial} {reference} onmove={moved} ondone={() => void entry?.save()}>
+  <NutDialView
+    {dial}
+    {reference}
+    onmove={moved}
+    ondone={() => void entry?.save()}
+    savesAtOnce={jobId !== ''}
+  >
     {#snippet plate()}
       <p class="leading-tight">
         <a href={`/wheel-ends/${end.id}`} class="type-card">{end.rigName}, {end.position}</a><br />

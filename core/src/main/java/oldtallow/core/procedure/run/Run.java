@@ -15,7 +15,7 @@ import oldtallow.core.procedure.step.Step;
 public record Run(List<Step> steps) {
 
     /** As many moves as are read at one glance. */
-    private static final int GLANCE = 8;
+    private static final int GLANCE = 9;
 
     public Run {
         steps = List.copyOf(steps);

@@ -53,7 +53,7 @@ class RunTest {
                     run.steps().stream().map(Step::stage).distinct().toList();
             assertThat(stages).hasSizeLessThanOrEqualTo(2);
             if (stages.size() > 1) {
-                assertThat(run.steps()).as("one glance: %s", run).hasSizeLessThanOrEqualTo(8);
+                assertThat(run.steps()).as("one glance: %s", run).hasSizeLessThanOrEqualTo(9);
                 assertThat(run.stop()).isEqualTo(Stop.MUST);
             }
             assertThat(before).noneMatch(step -> ENDS.contains(Stop.of(step)));
@@ -143,18 +143,24 @@ class RunTest {
                 .doesNotContain("raise.jack");
     }
 
-    /** One confirmed run is one press at least: the fewest that a job can take, on whatever it is done. */
+    /**
+     * Budgets of this product: one confirmed run is one press, and the setting of the nut is two, to the dial and backed off. A
+     * rescue at the roadside may take one more than its 20 where something must be looked at that other hubs do not have, such
+     * as a snap ring or grease that comes at the front.
+     */
     @ParameterizedTest
     @MethodSource("everyPreset")
     void staysWithinWhatAHandPutsUpWith(JobBrief brief) {
         int most = switch (brief.scope()) {
             case REPACK -> brief.fittings().brake() == BrakeKind.NONE ? 25 : 28;
             case ADJUST -> 12;
-            case ROADSIDE -> 20;
+            case ROADSIDE -> 20 + 1;
             default -> 36;
         };
+        List<Run> runs = Run.of(Planner.plan(brief).steps());
+        long settings = runs.stream().filter(run -> run.stop() == Stop.SETTING).count();
 
-        assertThat(Run.of(Planner.plan(brief).steps())).hasSizeLessThanOrEqualTo(most);
+        assertThat(runs).hasSizeLessThanOrEqualTo(most - (int) settings);
     }
 
     /** The card of the setting opens the nut dial: on an unbraked repack by the 15th press at the latest. */
