@@ -3,7 +3,7 @@ import { api } from './api'
 import { records } from '$features/records'
 import { Attempt } from '$api/attempt.svelte'
 import type { Schemas } from '$api/request'
-import { display, lastHub } from '$features/display'
+import { display, lastHub, type LastHub } from '$features/display'
 import { number } from '$ui/number-field'
 import {
   lengthOf,
@@ -35,6 +35,9 @@ export class Fit extends Attempt {
   cupNow = $state('')
   from = $state.raw<Beginning>('OWN')
   private readonly questions = new Questions()
+  private readonly isTyped = $derived(
+    [this.set, this.bore, this.hubOutside].some((text) => text !== ''),
+  )
 
   /** Whether enough is there to ask. */
   readonly ready = $derived(
@@ -53,11 +56,10 @@ export class Fit extends Attempt {
   async begin(asked: string | null, outboard: boolean): Promise<void> {
     const last = asked === null ? lastHub() : null
     const id = asked ?? last?.id
-    // somebody was quicker
-    if (asked === null && (this.set !== '' || this.bore !== '' || this.hubOutside !== '')) return
-    if (id !== undefined) await this.take(id, outboard)
-    if (id === undefined || this.problem) this.example()
-    else if (last) this.from = last
+    if (this.isTyped) return
+    const taken = id !== undefined && (await this.take(id, outboard, last))
+    if (taken) await this.ask()
+    else if (!this.isTyped) this.example()
   }
 
   /** A cup of the usual size that holds; sizes of the set by its designation, the rest invented. */
@@ -74,16 +76,17 @@ export class Fit extends Attempt {
     this.from = 'OWN'
   }
 
-  /** Begins with what is on record of a wheel end. */
-  private async take(wheelEndId: string, outboard: boolean): Promise<void> {
-    await this.run(async () => {
-      const aids = await records.aids(wheelEndId)
+  /** Begins with what is on record of a wheel end, unless somebody was quicker. */
+  private async take(id: string, outboard: boolean, last: LastHub | null): Promise<boolean> {
+    return this.run(async () => {
+      const aids = await records.aids(id)
+      if (this.isTyped) return
       const race = outboard ? aids.outboard : aids.inboard
       this.set = race.set
       this.hubOutside = this.typed(race.hubOutside)
       if (race.bore) this.bore = this.typed(race.bore)
+      if (last) this.from = last
     })
-    if (!this.problem) await this.ask()
   }
 
   /** A size as it would be typed in the unit chosen. */
