@@ -19,9 +19,9 @@ public record LengthEntry(Double number, LengthUnit unit) {
     /** What to ask when the number makes sense in the other unit only. */
     public String otherUnitQuestion() {
         return inInches()
-                ? "is %s in, or %s mm: are millimetres meant? Then switch the unit"
-                        .formatted(plain(number), plain(toLength().millimetres()))
-                : "is %s mm: are inches meant? Then switch the unit".formatted(plain(number));
+                ? "is " + plain(number) + " in, or " + plain(toLength().millimetres())
+                        + " mm: are millimetres meant? Then switch the unit"
+                : "is " + plain(number) + " mm: are inches meant? Then switch the unit";
     }
 
     private static String plain(double number) {

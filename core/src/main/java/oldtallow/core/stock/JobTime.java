@@ -30,8 +30,8 @@ public record JobTime(Duration takes, int fromPastJobs) {
      */
     public static JobTime of(Duration usual, List<Duration> past) {
         List<Long> believed = past.stream()
-                .map(Duration::toSeconds)
-                .filter(seconds -> seconds * NONSENSE >= usual.toSeconds() && seconds <= usual.toSeconds() * NONSENSE)
+                .map(Duration::getSeconds)
+                .filter(seconds -> seconds * NONSENSE >= usual.getSeconds() && seconds <= usual.getSeconds() * NONSENSE)
                 .sorted()
                 .toList();
         int n = believed.size();
@@ -39,7 +39,7 @@ public record JobTime(Duration takes, int fromPastJobs) {
             return new JobTime(usual, 0);
         }
         double median = (believed.get((n - 1) / 2) + believed.get(n / 2)) / 2.0;
-        double seconds = (TRUST * usual.toSeconds() + n * median) / (TRUST + n);
+        double seconds = (TRUST * usual.getSeconds() + n * median) / (TRUST + n);
         return new JobTime(Duration.ofSeconds(Math.round(seconds)), n);
     }
 }

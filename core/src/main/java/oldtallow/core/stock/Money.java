@@ -65,7 +65,7 @@ public record Money(long cents) implements Comparable<Money> {
     /** This for an hour, over a time; to the nearest hundredth. */
     public Money forAnHourOver(Duration time) {
         return new Money(BigDecimal.valueOf(cents)
-                .multiply(BigDecimal.valueOf(time.toSeconds()))
+                .multiply(BigDecimal.valueOf(time.getSeconds()))
                 .divide(BigDecimal.valueOf(3600), RoundingMode.HALF_EVEN)
                 .setScale(0, RoundingMode.HALF_EVEN)
                 .longValueExact());

@@ -1,7 +1,7 @@
 package oldtallow.core.words;
 
 import java.util.List;
-import java.util.Locale;
+import oldtallow.core.quantity.Digits;
 import oldtallow.core.setting.rolling.RelativeLife;
 
 /** A bearing's life against another's as a mechanic would say it, in parts and not in percent. */
@@ -59,7 +59,7 @@ public final class LifeWords {
         if (times == 2) {
             return "twice";
         }
-        return String.format(Locale.ROOT, times == Math.rint(times) ? "%.0f times" : "%s times", times);
+        return (times == Math.rint(times) ? Digits.fixed(times, 0) : Double.toString(times)) + " times";
     }
 
     /** By ratio: a fifth is as far from a tenth as a tenth from a twentieth. */

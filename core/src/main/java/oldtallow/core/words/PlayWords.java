@@ -1,6 +1,6 @@
 package oldtallow.core.words;
 
-import java.util.Locale;
+import oldtallow.core.quantity.Digits;
 import oldtallow.core.setting.measure.BetterWith;
 
 /** What readings of end play want. */
@@ -16,11 +16,9 @@ public final class PlayWords {
                         + ": turn the hub to and fro at every push and pull, and see that the stand sits on bare metal.";
             case BetterWith.MoreReadings more -> "Measure again, " + more.inAll() + " readings in all.";
             case BetterWith.FinerIndicator finer ->
-                String.format(
-                        Locale.ROOT,
-                        "Measure again, better with an indicator that shows %.3f mm (a tenth of a thou), and %d readings.",
-                        finer.graduation().millimetres(),
-                        finer.inAll());
+                "Measure again, better with an indicator that shows "
+                        + Digits.fixed(finer.graduation().millimetres(), 3) + " mm (a tenth of a thou), and "
+                        + finer.inAll() + " readings.";
             case BetterWith.Nothing nothing ->
                 "It sits on the edge itself: no indicator tells. Take the next stop if there is one, or say in the note"
                         + " why it stays.";

@@ -2,9 +2,9 @@ package oldtallow.core.words;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import oldtallow.core.fastening.endplay.EndPlayVerdict;
 import oldtallow.core.fastening.endplay.EndPlayWindow;
+import oldtallow.core.quantity.Digits;
 import oldtallow.core.setting.rolling.AddedHeat;
 import oldtallow.core.setting.rolling.Correction;
 import oldtallow.core.setting.rolling.Sensitivity;
@@ -78,18 +78,13 @@ public final class SettingWords {
     /** After "the setting": "adds some 5 to 20 °C". */
     public static String heat(AddedHeat heat) {
         return heat.isFelt()
-                ? String.format(
-                        Locale.ROOT,
-                        "adds some %.0f to %.0f °C (%.0f to %.0f °F)",
-                        rounded(heat.least()),
-                        rounded(heat.most()),
-                        rounded(FAHRENHEIT * heat.least()),
-                        rounded(FAHRENHEIT * heat.most()))
+                ? "adds some " + rounded(heat.least()) + " to " + rounded(heat.most()) + " °C ("
+                        + rounded(FAHRENHEIT * heat.least()) + " to " + rounded(FAHRENHEIT * heat.most()) + " °F)"
                 : "adds no warmth a hand would feel";
     }
 
-    private static double rounded(double degrees) {
-        return degrees < ROUNDED ? Math.rint(degrees) : ROUNDED * Math.rint(degrees / ROUNDED);
+    private static String rounded(double degrees) {
+        return Digits.fixed(degrees < ROUNDED ? Math.rint(degrees) : ROUNDED * Math.rint(degrees / ROUNDED), 0);
     }
 
     /** What one step of the nut leaves, and whether to take it. */

@@ -2,7 +2,7 @@ package oldtallow.core.words;
 
 import java.math.BigDecimal;
 import java.math.MathContext;
-import java.util.Locale;
+import oldtallow.core.quantity.Digits;
 import oldtallow.core.quantity.Length;
 
 /** Numbers as sentences have them: rounded to what is meant, both units, a true minus. */
@@ -14,12 +14,12 @@ final class Written {
 
     /** 0.24 mm (9 thou). */
     static String length(Length length) {
-        return String.format(Locale.ROOT, "%.2f mm (%.0f thou)", length.millimetres(), length.thousandths())
+        return (Digits.fixed(length.millimetres(), 2) + " mm (" + Digits.fixed(length.thousandths(), 0) + " thou)")
                 .replace('-', '−');
     }
 
     static String whole(double value) {
-        return String.format(Locale.ROOT, "%.0f", value).replace('-', '−');
+        return Digits.fixed(value, 0).replace('-', '−');
     }
 
     /** To two figures: an estimate has no more. */

@@ -3,11 +3,9 @@ package oldtallow.app.job.api;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import java.util.function.Supplier;
 import java.util.stream.Collectors;
 import oldtallow.app.register.api.AdjustmentProcedures;
 import oldtallow.app.register.api.Figures;
@@ -29,6 +27,7 @@ import oldtallow.core.procedure.brief.Scope;
 import oldtallow.core.procedure.step.Aid;
 import oldtallow.core.procedure.step.Check;
 import oldtallow.core.procedure.step.Step;
+import oldtallow.core.quantity.Digits;
 import oldtallow.core.quantity.Force;
 import oldtallow.core.quantity.Length;
 import oldtallow.core.quantity.ReadingKind;
@@ -44,7 +43,6 @@ import oldtallow.core.setting.measure.DragReading;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
-import org.springframework.util.function.SingletonSupplier;
 
 /** By which sequence the nut of a job is set, and whether its readings are what the sequence asks. */
 @Service
@@ -129,10 +127,11 @@ public class JobSequences implements EntryRules.Sequences<WheelEnd> {
 
     /** As {@link #procedure}, looked up once for all the entries of a job. */
     Bench.Procedures procedures(WheelEnd end) {
-        Supplier<ProcedureId> governing = SingletonSupplier.of(() -> governing(end));
+        Map<WheelEnd, ProcedureId> governing = new HashMap<>();
         Map<ProcedureId, AdjustmentProcedure> found = new HashMap<>();
-        return (scope, chosen) ->
-                found.computeIfAbsent(chosen.orElseGet(() -> scope.procedure(governing.get())), procedures::require);
+        return (scope, chosen) -> found.computeIfAbsent(
+                chosen.orElseGet(() -> scope.procedure(governing.computeIfAbsent(end, this::governing))),
+                procedures::require);
     }
 
     private ProcedureId governing(WheelEnd end) {
@@ -179,12 +178,10 @@ public class JobSequences implements EntryRules.Sequences<WheelEnd> {
                 question(bench, taken)
                         .ifPresent(doubt -> errors.add(
                                 "readings",
-                                String.format(Locale.ROOT, "%.4g N·m", taken.value()),
-                                String.format(
-                                        Locale.ROOT,
-                                        "is %.2g times what is asked; check the unit, inch- or foot-pounds, or say that"
-                                                + " it is meant",
-                                        doubt.timesExpected())));
+                                Digits.counting(taken.value(), 4) + " N·m",
+                                "is " + Digits.counting(doubt.timesExpected(), 2)
+                                        + " times what is asked; check the unit, inch- or foot-pounds, or say that it is"
+                                        + " meant"));
             }
         }
     }

@@ -174,12 +174,10 @@ final class Presses {
     }
 
     private static void refuse(Step step, Bench<WheelEnd> behind) {
-        throw new ConflictException(
-                "\"%s\" is for the whole rig, and %s is not as far: next there is \"%s\". Finish that"
-                                .formatted(
-                                        step.what(),
-                                        behind.end().positionName(),
-                                        behind.now().map(Step::what).orElse("nothing"))
-                        + " hub first, or let it go from this job.");
+        throw new ConflictException("\"" + step.what() + "\" is for the whole rig, and "
+                + behind.end().positionName()
+                + " is not as far: next there is \""
+                + behind.now().map(Step::what).orElse("nothing")
+                + "\". Finish that hub first, or let it go from this job.");
     }
 }

@@ -97,7 +97,7 @@ record BenchStepView(
                                 bench.waivedChecks().contains(check.id())))
                         .toList(),
                 step.timer()
-                        .map(timer -> new TimerView(timer.lasts().toSeconds(), timer.words()))
+                        .map(timer -> new TimerView(timer.lasts().getSeconds(), timer.words()))
                         .orElse(null),
                 step.byMechanic(),
                 step.tools().stream().anyMatch(Tool::comesInSizes),

@@ -66,14 +66,11 @@ record WalkView(
 
     /** In its own unit, as it was kept: rock at the tyre 3.2 mm. */
     private static String words(JobEntry.Taken taken) {
-        return "%s %s %s"
-                .formatted(
-                        taken.kind().words(),
-                        BigDecimal.valueOf(taken.value())
-                                .setScale(DECIMALS, RoundingMode.HALF_UP)
-                                .stripTrailingZeros()
-                                .toPlainString(),
-                        taken.kind().unit().symbol());
+        String number = BigDecimal.valueOf(taken.value())
+                .setScale(DECIMALS, RoundingMode.HALF_UP)
+                .stripTrailingZeros()
+                .toPlainString();
+        return taken.kind().words() + " " + number + " " + taken.kind().unit().symbol();
     }
 
     /** How far a stage is. */

@@ -1,7 +1,7 @@
 package oldtallow.app.schedule.model;
 
+import java.time.DateTimeException;
 import java.time.LocalDate;
-import java.time.format.DateTimeParseException;
 import java.util.List;
 import java.util.UUID;
 import java.util.regex.Matcher;
@@ -12,7 +12,7 @@ import oldtallow.core.refusal.InvalidInputException;
 /** The place between two pages of rigs, worst first, as text. */
 public final class PageMark {
 
-    private static final Pattern FORM = Pattern.compile("([0-2])_(\\d{4}-\\d{2}-\\d{2})_([0-9a-f-]{36})");
+    private static final Pattern FORM = Pattern.compile("([0-2])_(\\d{4})-(\\d{2})-(\\d{2})_([0-9a-f-]{36})");
 
     private PageMark() {}
 
@@ -26,15 +26,19 @@ public final class PageMark {
         try {
             if (matcher.matches()) {
                 return new Rank(
-                        Urgency.ofRank(Integer.parseInt(matcher.group(1))),
-                        LocalDate.parse(matcher.group(2)),
-                        UUID.fromString(matcher.group(3)),
+                        Urgency.ofRank(number(matcher, 1)),
+                        LocalDate.of(number(matcher, 2), number(matcher, 3), number(matcher, 4)),
+                        UUID.fromString(matcher.group(5)),
                         List.of());
             }
-        } catch (DateTimeParseException | IllegalArgumentException e) {
+        } catch (DateTimeException | IllegalArgumentException e) {
             throw refusal(text);
         }
         throw refusal(text);
+    }
+
+    private static int number(Matcher matcher, int group) {
+        return Integer.parseInt(matcher.group(group));
     }
 
     private static InvalidInputException refusal(String text) {

@@ -2,9 +2,10 @@ package oldtallow.app.setting.api;
 
 import java.time.Duration;
 import java.time.Instant;
+import java.time.LocalDate;
+import java.time.ZoneOffset;
 import java.util.Comparator;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import oldtallow.app.identity.access.SignedIn;
 import oldtallow.app.register.model.SpindleNut;
@@ -20,6 +21,7 @@ import oldtallow.core.fastening.lock.SteppedLock;
 import oldtallow.core.fastening.sequence.AdjustmentProcedure;
 import oldtallow.core.fastening.sequence.TorqueRange;
 import oldtallow.core.fastening.sequence.TorqueUnitGuard;
+import oldtallow.core.quantity.Digits;
 import oldtallow.core.quantity.Length;
 import oldtallow.core.quantity.Turn;
 import oldtallow.core.refusal.FieldErrors;
@@ -37,7 +39,8 @@ final class SettingJudge {
     /** A phone's clock may run ahead of the server's. */
     private static final Duration CLOCK_SLACK = Duration.ofMinutes(10);
 
-    private static final Instant EARLIEST = Instant.parse("1950-01-01T00:00:00Z");
+    private static final Instant EARLIEST =
+            LocalDate.of(1950, 1, 1).atStartOfDay(ZoneOffset.UTC).toInstant();
 
     private final NewNutSetting reported;
     private final AdjustmentProcedure procedure;
@@ -157,10 +160,8 @@ final class SettingJudge {
             errors.add(
                     "finalTorque.confirmed",
                     torque.number() + " " + torque.unit().symbol(),
-                    String.format(
-                            Locale.ROOT,
-                            "this is %.3g times what the procedure asks; check the unit, or confirm that it is meant",
-                            question.get().timesExpected()));
+                    "this is " + Digits.counting(question.get().timesExpected(), 3)
+                            + " times what the procedure asks; check the unit, or confirm that it is meant");
         }
     }
 
@@ -177,11 +178,9 @@ final class SettingJudge {
         errors.add(
                 "backOffDegrees",
                 reported.backOffDegrees() + "°",
-                String.format(
-                        Locale.ROOT,
-                        "must be an angle at which this nut can be locked; nearest are %.3f° and %.3f°",
-                        nearest.getFirst().backOff().degrees(),
-                        nearest.getLast().backOff().degrees()));
+                "must be an angle at which this nut can be locked; nearest are "
+                        + Digits.fixed(nearest.getFirst().backOff().degrees(), 3) + "° and "
+                        + Digits.fixed(nearest.getLast().backOff().degrees(), 3) + "°");
         return null;
     }
 

@@ -103,7 +103,9 @@ public final class JobEnd {
         for (RecordedEntry one : inOrder(hubs)) {
             Instant before = lastOf.put(one.personId(), one.at());
             Duration between = before == null ? Duration.ZERO : Duration.between(before, one.at());
-            if (here.contains(one.pressId()) && between.isPositive() && between.compareTo(A_BREAK) <= 0) {
+            if (here.contains(one.pressId())
+                    && between.compareTo(Duration.ZERO) > 0
+                    && between.compareTo(A_BREAK) <= 0) {
                 worked = worked.plus(between.dividedBy(hubsOfPress.getOrDefault(one.pressId(), 1L)));
             }
         }

@@ -39,8 +39,8 @@ public record RoundForecast(List<HubForecast> hubs) {
                     .filter(step -> Reach.of(step) == Reach.RIG)
                     .map(Step::usually)
                     .reduce(Duration.ZERO, Duration::plus);
-            double pace = (double) takes.toSeconds() / plan.usually().toSeconds();
-            return Duration.ofSeconds(Math.round(usually.toSeconds() * pace));
+            double pace = (double) takes.getSeconds() / plan.usually().getSeconds();
+            return Duration.ofSeconds(Math.round(usually.getSeconds() * pace));
         }
     }
 

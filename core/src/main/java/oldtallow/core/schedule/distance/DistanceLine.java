@@ -5,8 +5,8 @@ import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
+import oldtallow.core.quantity.Digits;
 
 /**
  * How far a rig had run on each day: kilometres since its first entry, straight between entries. Meters swapped and rolled
@@ -102,6 +102,6 @@ public record DistanceLine(List<Point> points) {
     }
 
     private static String plain(double km) {
-        return String.format(Locale.ROOT, "%,.0f", km);
+        return Digits.grouped(km);
     }
 }

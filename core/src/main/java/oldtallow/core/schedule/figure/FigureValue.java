@@ -1,12 +1,12 @@
 package oldtallow.core.schedule.figure;
 
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.stream.Stream;
 import oldtallow.core.fastening.endplay.EndPlayWindow;
 import oldtallow.core.fastening.sequence.ProcedureId;
 import oldtallow.core.fastening.sequence.TorqueRange;
+import oldtallow.core.quantity.Digits;
 import oldtallow.core.quantity.EnteredQuantity;
 import oldtallow.core.quantity.OutOfRangeException;
 import oldtallow.core.quantity.Torque;
@@ -73,11 +73,9 @@ public sealed interface FigureValue {
                 throw new OutOfRangeException(
                         kind,
                         least.newtonMetres() + " to " + most.newtonMetres() + " N·m",
-                        String.format(
-                                Locale.ROOT,
-                                "%.0f to 1000 N·m (%.0f to 740 lbf·ft); inch-pounds typed as foot-pounds?",
-                                from,
-                                Torque.ofNewtonMetres(from).poundForceFeet()));
+                        Digits.fixed(from, 0) + " to 1000 N·m ("
+                                + Digits.fixed(Torque.ofNewtonMetres(from).poundForceFeet(), 0)
+                                + " to 740 lbf·ft); inch-pounds typed as foot-pounds?");
             }
             if (least.newtonMetres() > most.newtonMetres()) {
                 throw new OutOfRangeException(

@@ -1,8 +1,8 @@
 package oldtallow.core.schedule.interval;
 
 import java.time.MonthDay;
-import java.time.format.TextStyle;
 import java.util.Locale;
+import oldtallow.core.quantity.Digits;
 import oldtallow.core.quantity.EnteredQuantity;
 import oldtallow.core.quantity.OutOfRangeException;
 
@@ -118,7 +118,7 @@ public sealed interface Trigger {
         }
 
         private String kilometres() {
-            return String.format(Locale.ROOT, "%,d", number);
+            return Digits.grouped(number);
         }
     }
 
@@ -137,8 +137,9 @@ public sealed interface Trigger {
 
         @Override
         public String words() {
-            return "at the season's end, " + day.getDayOfMonth() + " "
-                    + day.getMonth().getDisplayName(TextStyle.FULL, Locale.ENGLISH);
+            String month = day.getMonth().name();
+            return "at the season's end, " + day.getDayOfMonth() + " " + month.charAt(0)
+                    + month.substring(1).toLowerCase(Locale.ROOT);
         }
     }
 }

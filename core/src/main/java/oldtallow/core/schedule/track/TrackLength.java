@@ -215,7 +215,7 @@ public record TrackLength(
         return way > GAP_METRES
                 || (end.isPresent()
                         && seconds(from, to)
-                                .filter(time -> time > GAP_TIME.toSeconds())
+                                .filter(time -> time > GAP_TIME.getSeconds())
                                 .isPresent());
     }
 

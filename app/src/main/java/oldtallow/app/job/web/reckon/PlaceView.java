@@ -1,6 +1,7 @@
 package oldtallow.app.job.web.reckon;
 
 import java.util.List;
+import java.util.Optional;
 import java.util.stream.Stream;
 import oldtallow.app.units.RangeView;
 import oldtallow.core.grease.Filling;
@@ -13,7 +14,7 @@ record PlaceView(Place place, String words, RangeView cubicCentimetres, RangeVie
     /** Every place that gets some. */
     static List<PlaceView> all(Filling filling, double stroke) {
         return Stream.of(Place.values())
-                .flatMap(place -> Stream.ofNullable(filling.amounts().get(place))
+                .flatMap(place -> Optional.ofNullable(filling.amounts().get(place)).stream()
                         .map(amount -> new PlaceView(
                                 place,
                                 place.words(),
