@@ -24,6 +24,10 @@ import org.springframework.web.servlet.config.annotation.WebMvcConfigurer;
 @Configuration(proxyBeanMethods = false)
 class AccessConfiguration {
 
+    AccessConfiguration() {
+        CurrentPerson.isToldBy(new PersonOfSession());
+    }
+
     /** Asks of each request what {@link AccessTable} says; what stands in no line is refused. */
     @Bean
     static AccessRules access() {

@@ -1,24 +1,25 @@
 package oldtallow.app.identity.access;
 
-import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.concurrent.Callable;
-import org.springframework.security.authentication.UsernamePasswordAuthenticationToken;
-import org.springframework.security.core.Authentication;
-import org.springframework.security.core.authority.SimpleGrantedAuthority;
-import org.springframework.security.core.context.SecurityContext;
-import org.springframework.security.core.context.SecurityContextHolder;
 
 /** The person the running request or task works for. */
 public final class CurrentPerson {
 
+    /** Nobody, until it is said where to look. */
+    private static volatile PersonSource source = new Nobody();
+
     private CurrentPerson() {}
+
+    /** Says who knows who asks: on the server the request's session, in a phone whoever it belongs to. */
+    public static void isToldBy(PersonSource other) {
+        source = other;
+    }
 
     /** Empty before anybody has signed in. */
     public static Optional<SignedIn> ifAny() {
-        Authentication who = SecurityContextHolder.getContext().getAuthentication();
-        return who != null && who.getPrincipal() instanceof SignedIn person ? Optional.of(person) : Optional.empty();
+        return source.ifAny();
     }
 
     /** Throws {@link IllegalStateException} where nobody has signed in: a way in that was left unguarded. */
@@ -33,24 +34,19 @@ public final class CurrentPerson {
 
     /** Does a task of the product's own in the name of a person. */
     public static <T> T as(SignedIn person, Callable<T> task) {
-        SecurityContext before = SecurityContextHolder.getContext();
-        SecurityContext during = SecurityContextHolder.createEmptyContext();
-        during.setAuthentication(authentication(person));
-        SecurityContextHolder.setContext(during);
-        try {
-            return task.call();
-        } catch (RuntimeException e) {
-            throw e;
-        } catch (Exception e) {
-            throw new IllegalStateException(e);
-        } finally {
-            SecurityContextHolder.setContext(before);
-        }
+        return source.as(person, task);
     }
 
-    /** What a session remembers of a person who signed in. */
-    public static Authentication authentication(SignedIn person) {
-        return UsernamePasswordAuthenticationToken.authenticated(
-                person, null, List.of(new SimpleGrantedAuthority("ROLE_" + person.role())));
+    private static final class Nobody implements PersonSource {
+
+        @Override
+        public Optional<SignedIn> ifAny() {
+            return Optional.empty();
+        }
+
+        @Override
+        public <T> T as(SignedIn person, Callable<T> task) {
+            throw new IllegalStateException("nobody says where to keep who works");
+        }
     }
 }

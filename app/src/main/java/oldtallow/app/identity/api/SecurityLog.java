@@ -9,6 +9,7 @@ import oldtallow.app.identity.access.CurrentPerson;
 import oldtallow.app.identity.access.SignedIn;
 import oldtallow.app.identity.model.SecurityEvent;
 import oldtallow.app.identity.model.SecurityEvent.Kind;
+import oldtallow.app.identity.model.SecurityNotes;
 import oldtallow.app.identity.model.SecurityStore;
 import oldtallow.app.platform.security.Caller;
 import org.jspecify.annotations.Nullable;
@@ -19,7 +20,7 @@ import org.springframework.transaction.annotation.Transactional;
 
 /** Writes down who signed in, was refused, or changed who may do what; the owner reads it. */
 @Service
-public class SecurityLog {
+public class SecurityLog implements SecurityNotes {
 
     private static final int PAGE = 50;
     private static final int MOST_DETAILS = 400;
@@ -34,6 +35,7 @@ public class SecurityLog {
     }
 
     /** Of the person who asks. */
+    @Override
     public void note(Kind kind, String details) {
         SignedIn person = CurrentPerson.now();
         write(person.name(), Optional.of(person.personId()), kind, details);

@@ -5,7 +5,7 @@ import jakarta.servlet.http.HttpServletResponse;
 import java.time.Clock;
 import java.time.Duration;
 import java.util.Optional;
-import oldtallow.app.identity.access.CurrentPerson;
+import oldtallow.app.identity.access.PersonOfSession;
 import oldtallow.app.identity.access.SignedIn;
 import oldtallow.app.identity.api.OpenSessions;
 import oldtallow.app.platform.security.Caller;
@@ -40,7 +40,7 @@ class SessionDoor {
     /** Under a new session id, so that an id planted beforehand is worth nothing. */
     void open(SignedIn person, HttpServletRequest request, HttpServletResponse response) {
         SecurityContext context = SecurityContextHolder.createEmptyContext();
-        Authentication who = CurrentPerson.authentication(person);
+        Authentication who = PersonOfSession.authentication(person);
         context.setAuthentication(who);
         newId.onAuthentication(who, request, response);
         request.getSession().removeAttribute(WAITING);

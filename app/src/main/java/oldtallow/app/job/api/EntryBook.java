@@ -1,6 +1,5 @@
 package oldtallow.app.job.api;
 
-import java.nio.charset.StandardCharsets;
 import java.time.Clock;
 import java.util.UUID;
 import oldtallow.app.identity.access.SignedIn;
@@ -28,8 +27,7 @@ class EntryBook {
 
     /** Writes what the same press says of another hub; the same each time it is sent. */
     RecordedEntry writeAlongside(SignedIn person, UUID jobId, int number, UUID pressId, JobEntry entry) {
-        UUID id = UUID.nameUUIDFromBytes((pressId + " " + jobId).getBytes(StandardCharsets.UTF_8));
-        return write(person, jobId, number, id, pressId, entry);
+        return write(person, jobId, number, RecordedEntry.alongside(pressId, jobId), pressId, entry);
     }
 
     private RecordedEntry write(SignedIn person, UUID jobId, int number, UUID id, UUID pressId, JobEntry entry) {

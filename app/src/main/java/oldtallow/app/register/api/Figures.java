@@ -13,8 +13,8 @@ import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Stream;
 import oldtallow.app.identity.access.CurrentPerson;
-import oldtallow.app.identity.api.SecurityLog;
 import oldtallow.app.identity.model.SecurityEvent.Kind;
+import oldtallow.app.identity.model.SecurityNotes;
 import oldtallow.app.platform.problem.ConflictException;
 import oldtallow.app.register.model.Rig;
 import oldtallow.app.register.model.RigPlan;
@@ -47,14 +47,14 @@ public class Figures {
     private final FigureStore store;
     private final Register register;
     private final AdjustmentProcedures procedures;
-    private final SecurityLog log;
+    private final SecurityNotes log;
     private final ApplicationEventPublisher events;
 
     Figures(
             FigureStore store,
             Register register,
             AdjustmentProcedures procedures,
-            SecurityLog log,
+            SecurityNotes log,
             ApplicationEventPublisher events) {
         this.store = store;
         this.register = register;

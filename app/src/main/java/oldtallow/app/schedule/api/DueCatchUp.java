@@ -20,7 +20,7 @@ import org.springframework.stereotype.Component;
  * somebody touched it.
  */
 @Component
-class DueCatchUp {
+class DueCatchUp implements DueProgress {
 
     private static final Logger LOG = LoggerFactory.getLogger(DueCatchUp.class);
 
@@ -40,8 +40,8 @@ class DueCatchUp {
         Thread.ofVirtual().name("dates after an upgrade").start(this::all);
     }
 
-    /** Whether every date of every rig is worked out, so that what is not on a list is not due. */
-    boolean isThrough() {
+    @Override
+    public boolean isThrough() {
         return through;
     }
 

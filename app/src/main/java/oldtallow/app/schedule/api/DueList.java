@@ -42,7 +42,7 @@ public class DueList {
     private final WheelEndStatuses standings;
     private final DueStore store;
     private final DueRenewal dues;
-    private final DueCatchUp upkeep;
+    private final DueProgress progress;
     private final Clock clock;
 
     DueList(
@@ -50,13 +50,13 @@ public class DueList {
             WheelEndStatuses standings,
             DueStore store,
             DueRenewal dues,
-            DueCatchUp upkeep,
+            DueProgress progress,
             Clock clock) {
         this.register = register;
         this.standings = standings;
         this.store = store;
         this.dues = dues;
-        this.upkeep = upkeep;
+        this.progress = progress;
         this.clock = clock;
     }
 
@@ -94,7 +94,7 @@ public class DueList {
 
     /** False while dates are still worked out after an upgrade. */
     public boolean isWhole() {
-        return upkeep.isThrough();
+        return progress.isThrough();
     }
 
     @Transactional(readOnly = true)

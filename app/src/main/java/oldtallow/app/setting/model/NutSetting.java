@@ -7,6 +7,7 @@ import oldtallow.core.fastening.endplay.EndPlayVerdict;
 import oldtallow.core.fastening.endplay.EndPlayWindow;
 import oldtallow.core.fastening.thread.ScrewThread;
 import oldtallow.core.quantity.Length;
+import oldtallow.core.quantity.Torque;
 import oldtallow.core.schedule.figure.GoverningFigure;
 import org.jspecify.annotations.Nullable;
 
@@ -35,4 +36,32 @@ public record NutSetting(
         EndPlayVerdict verdict,
         GoverningFigure<EndPlayWindow> window,
         @Nullable Length uncertainty,
-        boolean certain) {}
+        boolean certain) {
+
+    /** As it is read back. */
+    public SettingSummary summary() {
+        NewNutSetting.@Nullable FinalTorque torque = reported.finalTorque();
+        return new SettingSummary(
+                reported.id(),
+                reported.wheelEndId(),
+                reported.setAt(),
+                by.name(),
+                by.needsSignOff(),
+                null,
+                reported.procedure(),
+                threadDesignation,
+                lockWords,
+                reported.reading().mark(),
+                reported.reading().looser().degrees(),
+                backOffDegrees,
+                engagedMarks,
+                endPlay,
+                reported.measuredEndPlay(),
+                verdict,
+                window,
+                torque == null ? null : Torque.of(torque.number(), torque.unit()),
+                reported.note(),
+                uncertainty,
+                certain);
+    }
+}

@@ -15,6 +15,9 @@ public interface NutSettingStore {
     /** Those of a wheel end that the server wrote after that place, latest first. */
     List<SettingSummary> writtenAfter(UUID wheelEndId, long written);
 
+    /** The place of a setting among all that the server wrote, entries of jobs too. */
+    long written(UUID settingId);
+
     /** Settings of a wheel end, latest first. */
     List<SettingSummary> ofWheelEnd(UUID wheelEndId);
 

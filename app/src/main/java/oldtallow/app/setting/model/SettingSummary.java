@@ -54,6 +54,32 @@ public record SettingSummary(
         return measuredEndPlay == null ? endPlay : measuredEndPlay;
     }
 
+    /** The same once a mechanic answers for it. */
+    public SettingSummary signedOffBy(String mechanic) {
+        return new SettingSummary(
+                id,
+                wheelEndId,
+                setAt,
+                setBy,
+                needsSignOff,
+                mechanic,
+                procedure,
+                threadDesignation,
+                lockWords,
+                mark,
+                looserDegrees,
+                backOffDegrees,
+                engagedMarks,
+                endPlay,
+                measuredEndPlay,
+                verdict,
+                window,
+                finalTorque,
+                note,
+                uncertainty,
+                certain);
+    }
+
     /** Whether it still waits for a mechanic. */
     public boolean awaitsSignOff() {
         return needsSignOff && signedOffBy == null;

@@ -83,6 +83,14 @@ class JooqNutSettings implements NutSettingStore {
     }
 
     @Override
+    public long written(UUID settingId) {
+        return db.select(NUT_SETTING.WRITTEN)
+                .from(NUT_SETTING)
+                .where(NUT_SETTING.WORKSHOP_ID.eq(CurrentPerson.workshopId()), NUT_SETTING.ID.eq(settingId))
+                .fetchSingle(NUT_SETTING.WRITTEN);
+    }
+
+    @Override
     public List<SettingSummary> latest(Collection<UUID> wheelEndIds) {
         return db.select(COLUMNS)
                 .distinctOn(NUT_SETTING.WHEEL_END_ID)

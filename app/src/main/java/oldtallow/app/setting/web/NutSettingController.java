@@ -2,7 +2,6 @@ package oldtallow.app.setting.web;
 
 import com.fasterxml.jackson.annotation.JsonAlias;
 import java.math.BigDecimal;
-import java.net.URI;
 import java.time.Instant;
 import java.util.List;
 import java.util.UUID;
@@ -25,7 +24,6 @@ import oldtallow.core.schedule.figure.Authority;
 import oldtallow.core.setting.measure.DialReadings;
 import oldtallow.core.setting.nut.NutReading;
 import org.jspecify.annotations.Nullable;
-import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -49,15 +47,10 @@ class NutSettingController {
         return settings.of(wheelEndId).stream().map(NutSettingView::of).toList();
     }
 
-    /** Puts a setting on record: 201, or 200 with what is on record when the same one was sent before. */
+    /** Puts a setting on record; sent again it is the same one. */
     @PostMapping
-    ResponseEntity<NutSettingView> save(@PathVariable UUID wheelEndId, @RequestBody NutSettingForm form) {
-        NutSettings.Saved saved = settings.save(form.toSetting(wheelEndId));
-        NutSettingView view = NutSettingView.of(saved.setting());
-        return saved.isNew()
-                ? ResponseEntity.created(URI.create("/api/v1/wheel-ends/" + wheelEndId + "/nut-settings"))
-                        .body(view)
-                : ResponseEntity.ok(view);
+    NutSettingView save(@PathVariable UUID wheelEndId, @RequestBody NutSettingForm form) {
+        return NutSettingView.of(settings.save(form.toSetting(wheelEndId)).setting());
     }
 
     /** A mechanic answers for an apprentice's setting. */

@@ -20,6 +20,8 @@ import java.time.ZoneId;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import oldtallow.app.identity.access.CurrentPerson;
+import oldtallow.app.identity.access.PersonOfSession;
 import oldtallow.app.identity.access.Role;
 import oldtallow.app.identity.access.SignedIn;
 import oldtallow.app.outlet.model.MailReminder;
@@ -79,6 +81,7 @@ class MailRoundsTest {
 
     @BeforeEach
     void somethingIsDue() {
+        CurrentPerson.isToldBy(new PersonOfSession());
         when(dues.isWhole()).thenReturn(true);
         when(store.wanted()).thenReturn(List.of(PERSON));
         when(store.take(any(), any(), any(), any())).thenReturn(true);

@@ -14,6 +14,7 @@ import java.util.List;
 import java.util.Set;
 import java.util.UUID;
 import oldtallow.app.identity.access.CurrentPerson;
+import oldtallow.app.identity.access.PersonOfSession;
 import oldtallow.app.identity.access.Role;
 import oldtallow.app.identity.access.SignedIn;
 import oldtallow.app.job.api.JobRecords;
@@ -77,6 +78,7 @@ class PaletteTest {
 
     @BeforeEach
     void findTheRig() {
+        CurrentPerson.isToldBy(new PersonOfSession());
         when(register.rig(rig.id())).thenReturn(rig);
         when(register.rigs(any())).thenReturn(List.of(rig));
         when(fitted.of(any())).thenReturn(parts);

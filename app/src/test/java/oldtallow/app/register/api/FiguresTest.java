@@ -18,6 +18,7 @@ import java.util.Set;
 import java.util.UUID;
 import java.util.function.Supplier;
 import oldtallow.app.identity.access.CurrentPerson;
+import oldtallow.app.identity.access.PersonOfSession;
 import oldtallow.app.identity.access.Role;
 import oldtallow.app.identity.access.SignedIn;
 import oldtallow.app.platform.problem.ConflictException;
@@ -71,6 +72,7 @@ class FiguresTest {
 
     @BeforeEach
     void findWhatIsFiled() {
+        CurrentPerson.isToldBy(new PersonOfSession());
         when(register.rig(rig.id())).thenReturn(rig);
         when(store.at(any(), any())).thenAnswer(call -> {
             Set<FigureKind> kinds = call.getArgument(0);

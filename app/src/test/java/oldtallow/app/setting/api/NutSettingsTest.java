@@ -12,6 +12,7 @@ import java.time.ZoneOffset;
 import java.util.List;
 import java.util.Optional;
 import oldtallow.app.identity.access.CurrentPerson;
+import oldtallow.app.identity.access.PersonOfSession;
 import oldtallow.app.platform.problem.ConflictException;
 import oldtallow.app.platform.problem.NotFoundException;
 import oldtallow.app.register.TestProcedures;
@@ -48,6 +49,7 @@ class NutSettingsTest {
 
     @BeforeEach
     void openTheWorkshop() {
+        CurrentPerson.isToldBy(new PersonOfSession());
         when(register.wheelEnd(Hubs.ID)).thenReturn(Hubs.castleNut());
         when(figures.endPlay(any())).thenReturn(List.of(Hubs.COMMON));
         settings = new NutSettings(
