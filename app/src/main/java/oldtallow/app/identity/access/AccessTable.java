@@ -103,6 +103,7 @@ public final class AccessTable {
                     "/api/v1/workshop/backup",
                     "/api/v1/workshop/rates",
                     "/api/v1/workshop/rules",
+                    "/api/v1/take-along",
                     "/api/v1/workshop/usual-choices",
                     "/api/v1/yard")
             .may(

@@ -44,6 +44,9 @@ public interface JobStore {
     /** The place of an entry among all that the server wrote, settings of nuts too. */
     long written(UUID entryId);
 
+    /** The places of all entries of a job. */
+    Map<UUID, Long> writtenOf(UUID jobId);
+
     /** Writes the next entry, and tells everybody who watches the job; false where the entry's id is taken. */
     boolean append(SignedIn person, UUID jobId, RecordedEntry next);
 

@@ -184,6 +184,14 @@ class JooqJobs implements JobStore {
     }
 
     @Override
+    public Map<UUID, Long> writtenOf(UUID jobId) {
+        return db.select(JOB_ENTRY.ID, JOB_ENTRY.WRITTEN)
+                .from(JOB_ENTRY)
+                .where(JOB_ENTRY.WORKSHOP_ID.eq(CurrentPerson.workshopId()), JOB_ENTRY.JOB_ID.eq(jobId))
+                .fetchMap(JOB_ENTRY.ID, JOB_ENTRY.WRITTEN);
+    }
+
+    @Override
     public void addPhoto(UUID jobId, UUID photoId, Photo photo) {
         db.insertInto(JOB_PHOTO)
                 .set(JOB_PHOTO.ID, photoId)

@@ -39,7 +39,8 @@ class OpenApiConfiguration {
             "stock", "the shelf, what is to be ordered, where a batch went, what a job costs",
             "job", "jobs on the bench, and what is worked out beside them",
             "schedule", "how rigs are used, what falls due and why, trips, how warm hubs ran",
-            "outlet", "calendars, mails, sheets, labels, words that find"));
+            "outlet", "calendars, mails, sheets, labels, words that find",
+            "trackside", "what a device takes along to where there is no network"));
 
     @Bean
     OpenAPI document() {
