@@ -18,6 +18,7 @@ import com.tngtech.archunit.lang.ArchCondition;
 import com.tngtech.archunit.lang.ArchRule;
 import com.tngtech.archunit.lang.ConditionEvents;
 import com.tngtech.archunit.lang.SimpleConditionEvent;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
 import oldtallow.app.OldTallow;
@@ -175,6 +176,20 @@ class ArchitectureTest {
     @ArchTest
     static final ArchRule PACKAGES_ARE_FREE_OF_CYCLES =
             slices().matching("oldtallow.app.(**)").should().beFreeOfCycles();
+
+    /** In a phone it would say its pattern (docs/decisions/0016-the-core-in-a-phone.md). */
+    @ArchTest
+    static final ArchRule WHAT_CROSSES_DOES_NOT_FORMAT = noClasses()
+            .that()
+            .resideInAnyPackage("..app.job..", "..app.register..", "..app.setting..", "..app.stock..", "..app.units..")
+            .or()
+            .resideInAnyPackage("..app.schedule.api..", "..app.schedule.model..", "..app.schedule.web..")
+            .should()
+            .callMethod(String.class, "format", String.class, Object[].class)
+            .orShould()
+            .callMethod(String.class, "format", Locale.class, String.class, Object[].class)
+            .orShould()
+            .callMethod(String.class, "formatted", Object[].class);
 
     @ArchTest
     static final ArchRule NO_FIELD_INJECTION = noFields().should().beAnnotatedWith(Autowired.class);

@@ -38,7 +38,7 @@ class SizesTest {
     }
 
     private static List<Path> files(String ending) {
-        return Stream.of("core", "app", "phone", "stand-in", "postgres-dev", "benchmark", "web")
+        return Stream.of("core", "app", "crossing", "phone", "stand-in", "postgres-dev", "benchmark", "web")
                 .map(module -> HOUSE.resolve(module).resolve(module.equals("web") ? "src" : "src/main/java"))
                 .flatMap(SizesTest::walk)
                 .filter(file -> file.toString().endsWith(ending))

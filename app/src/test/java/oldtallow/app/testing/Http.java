@@ -30,6 +30,7 @@ public final class Http {
     private final HttpClient client;
     private final CookieManager cookies = new CookieManager();
     private final RunningOldTallow app;
+    private Witness witness = (path, body, answer) -> {};
 
     /** A device nobody has signed in on. */
     Http(RunningOldTallow app) {
@@ -131,9 +132,21 @@ public final class Http {
     }
 
     public Answer post(String path, String body) {
-        return send(HttpRequest.newBuilder(app.at(path))
+        Answer answer = send(HttpRequest.newBuilder(app.at(path))
                 .header("content-type", "application/json")
                 .POST(BodyPublishers.ofString(body)));
+        witness.posted(path, body, answer);
+        return answer;
+    }
+
+    /** Sees what is posted and how it is answered. */
+    public interface Witness {
+
+        void posted(String path, String body, Answer answer);
+    }
+
+    public void withWitness(Witness other) {
+        witness = other;
     }
 
     public Answer put(String path, String body) {

@@ -1,4 +1,4 @@
-package oldtallow.phone;
+package oldtallow.phone.compiler;
 
 import java.util.Collection;
 import org.teavm.extension.spi.resources.ResourcesPolicy;

@@ -1,0 +1,77 @@
+package oldtallow.crossing;
+
+import com.palantir.javapoet.ClassName;
+import com.palantir.javapoet.CodeBlock;
+import com.palantir.javapoet.JavaFile;
+import com.palantir.javapoet.MethodSpec;
+import com.palantir.javapoet.TypeSpec;
+import java.util.List;
+import javax.lang.model.element.Modifier;
+
+/** Puts the parts together, the ports being brought by whoever asks. */
+final class Wiring {
+
+    private static final String PACKAGE = "oldtallow.phone.wired";
+    private static final ClassName PORTS = ClassName.get(PACKAGE, "Ports");
+
+    private final PartGraph graph;
+
+    Wiring(PartGraph graph) {
+        this.graph = graph;
+    }
+
+    List<JavaFile> files() {
+        return List.of(
+                JavaFile.builder(PACKAGE, ports()).build(),
+                JavaFile.builder(PACKAGE, wiring()).build());
+    }
+
+    private TypeSpec ports() {
+        TypeSpec.Builder ports = TypeSpec.interfaceBuilder(PORTS).addModifiers(Modifier.PUBLIC);
+        for (Class<?> port : graph.ports()) {
+            ports.addMethod(MethodSpec.methodBuilder(named(port))
+                    .addModifiers(Modifier.PUBLIC, Modifier.ABSTRACT)
+                    .returns(port)
+                    .build());
+        }
+        return ports.build();
+    }
+
+    private TypeSpec wiring() {
+        MethodSpec.Builder wire = MethodSpec.methodBuilder("wire")
+                .addModifiers(Modifier.PUBLIC, Modifier.STATIC)
+                .addParameter(PORTS, "ports")
+                .addParameter(Wire.ROUTER, "router");
+        for (Class<?> port : graph.ports()) {
+            wire.addStatement("var $L = ports.$L()", named(port), named(port));
+        }
+        for (PartGraph.Part part : graph.inOrder()) {
+            CodeBlock needs = part.needs().stream()
+                    .map(one -> CodeBlock.of("$L", named(graph.behind(one))))
+                    .collect(CodeBlock.joining(", "));
+            ClassName bridge = Bridges.of(part.type());
+            if (part.isController()) {
+                wire.addStatement(
+                        "$T.$L(router$L$L)",
+                        bridge,
+                        RouteWriter.nameOf(part.type()),
+                        needs.isEmpty() ? "" : ", ",
+                        needs);
+            } else {
+                wire.addStatement("var $L = $T.$L($L)", named(part.type()), bridge, Makers.nameOf(part.type()), needs);
+            }
+        }
+        return TypeSpec.classBuilder("Wiring")
+                .addModifiers(Modifier.PUBLIC, Modifier.FINAL)
+                .addMethod(MethodSpec.constructorBuilder()
+                        .addModifiers(Modifier.PRIVATE)
+                        .build())
+                .addMethod(wire.build())
+                .build();
+    }
+
+    private static String named(Class<?> type) {
+        String name = type.getSimpleName();
+        return Character.toLowerCase(name.charAt(0)) + name.substring(1);
+    }
+}

@@ -1,0 +1,70 @@
+package oldtallow.phone;
+
+import java.time.Clock;
+import java.time.Duration;
+import java.time.ZoneOffset;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import oldtallow.app.identity.access.CurrentPerson;
+import oldtallow.app.trackside.model.TakenAlong;
+import oldtallow.phone.kept.KeptPorts;
+import oldtallow.phone.wire.JsonIn;
+import oldtallow.phone.wire.Router;
+import oldtallow.phone.wired.Wiring;
+import org.jspecify.annotations.Nullable;
+
+/** The application over what was taken along: answers what the server would answer. */
+final class Bench {
+
+    private static final int OK = 200;
+
+    private Router router = new Router();
+
+    /** An answer: a status of HTTP, and JSON. */
+    record Answer(int status, String json) {
+
+        @Override
+        public String toString() {
+            return status + "\n" + json;
+        }
+    }
+
+    void open(JsonIn taken, long behindMillis) {
+        open(oldtallow.app.trackside.model.Bridge.readTakenAlong(taken), behindMillis);
+    }
+
+    private void open(TakenAlong along, long behindMillis) {
+        CurrentPerson.isToldBy(new OneOwner(along.by()));
+        router = new Router();
+        Clock clock = Clock.offset(
+                Clock.system(ZoneOffset.ofTotalSeconds(along.utcOffsetSeconds())), Duration.ofMillis(behindMillis));
+        Wiring.wire(new KeptPorts(along, clock), router);
+    }
+
+    /** {@code address}: the path, and what is asked behind it. */
+    Answer answer(String method, String address, @Nullable JsonIn body) {
+        int question = address.indexOf('?');
+        String path = question < 0 ? address : address.substring(0, question);
+        String query = question < 0 ? "" : address.substring(question + 1);
+        try {
+            Optional<String> answer = router.answer(method, path, asked(query), body);
+            return answer.map(json -> new Answer(OK, json)).orElseGet(Refusals::unknown);
+        } catch (RuntimeException e) {
+            return Refusals.of(e);
+        }
+    }
+
+    private static Map<String, List<String>> asked(String query) {
+        Map<String, List<String>> asked = new LinkedHashMap<>();
+        for (String pair : query.isEmpty() ? List.<String>of() : List.of(query.split("&", -1))) {
+            int is = pair.indexOf('=');
+            String name = is < 0 ? pair : pair.substring(0, is);
+            String value = is < 0 ? "" : pair.substring(is + 1);
+            asked.computeIfAbsent(name, one -> new ArrayList<>()).add(value);
+        }
+        return asked;
+    }
+}
