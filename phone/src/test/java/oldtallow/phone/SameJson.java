@@ -27,7 +27,7 @@ final class SameJson {
             assertThat(new TreeSet<>(phone.propertyNames())).as(where).isEqualTo(names);
             names.forEach(name -> assertSame(where + "." + name, phone.path(name), server.path(name)));
         } else if (server.isArray()) {
-            assertThat(phone.size()).as(where).isEqualTo(server.size());
+            assertThat(phone.size()).as("%s: %s, %s", where, phone, server).isEqualTo(server.size());
             List<JsonNode> here = ordered(phone);
             List<JsonNode> there = ordered(server);
             for (int i = 0; i < there.size(); i++) {
