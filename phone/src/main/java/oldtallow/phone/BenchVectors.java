@@ -89,7 +89,7 @@ final class BenchVectors {
     }
 
     private void stop(String of, Stop stop) {
-        lines.tell(of, stop.backOff() + " " + stop.verdict());
+        lines.tell(of, stop.backOff().numerator() + "/" + stop.backOff().denominator() + " " + stop.verdict());
         lines.tell(of, stop.endPlay().millimetres());
     }
 

@@ -55,6 +55,7 @@ public final class CheckVectors {
     }
 
     void all() {
+        streams();
         files();
         new BenchVectors(lines).all();
         new JobVectors(lines).all();
@@ -62,6 +63,18 @@ public final class CheckVectors {
         hubs();
         greases();
         chart();
+    }
+
+    /** Each value once, wherever it stands in streams laid end to end. */
+    private void streams() {
+        lines.tell(
+                "each once",
+                Stream.concat(Stream.of(3, 1, 3), Stream.of(1, 2))
+                        .flatMap(one -> Stream.of(one, 4))
+                        .distinct()
+                        .sorted()
+                        .toList()
+                        .toString());
     }
 
     private void files() {

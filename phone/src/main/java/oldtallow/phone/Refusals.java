@@ -6,7 +6,7 @@ import oldtallow.app.platform.problem.NotFoundException;
 import oldtallow.app.platform.problem.NotYetException;
 import oldtallow.core.refusal.FieldError;
 import oldtallow.core.refusal.InvalidInputException;
-import oldtallow.phone.Bench.Answer;
+import oldtallow.phone.Answers.Answer;
 import oldtallow.phone.wire.JsonOut;
 import org.jspecify.annotations.Nullable;
 

@@ -5,7 +5,7 @@ import org.teavm.jso.JSExport;
 /** What the browser calls. */
 public final class Trackside {
 
-    private static Bench bench = new Bench();
+    private static final Answers ANSWERS = new Answers();
 
     private Trackside() {}
 
@@ -20,13 +20,13 @@ public final class Trackside {
      */
     @JSExport
     public static void open(String taken, double behind) {
-        bench.open(JsJson.parse(taken), (long) behind);
+        ANSWERS.open(JsJson.parse(taken), (long) behind);
     }
 
     /** Answers a request: its status, a line break, and the body as JSON. */
     @JSExport
     public static String answer(String method, String address, String body) {
-        return bench.answer(method, address, body.isEmpty() ? null : JsJson.parse(body))
+        return ANSWERS.answer(method, address, body.isEmpty() ? null : JsJson.parse(body))
                 .toString();
     }
 }

@@ -9,6 +9,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import oldtallow.app.identity.access.CurrentPerson;
+import oldtallow.app.trackside.model.Bridge;
 import oldtallow.app.trackside.model.TakenAlong;
 import oldtallow.phone.kept.KeptPorts;
 import oldtallow.phone.wire.JsonIn;
@@ -17,7 +18,7 @@ import oldtallow.phone.wired.Wiring;
 import org.jspecify.annotations.Nullable;
 
 /** The application over what was taken along: answers what the server would answer. */
-final class Bench {
+final class Answers {
 
     private static final int OK = 200;
 
@@ -33,10 +34,7 @@ final class Bench {
     }
 
     void open(JsonIn taken, long behindMillis) {
-        open(oldtallow.app.trackside.model.Bridge.readTakenAlong(taken), behindMillis);
-    }
-
-    private void open(TakenAlong along, long behindMillis) {
+        TakenAlong along = Bridge.readTakenAlong(taken);
         CurrentPerson.isToldBy(new OneOwner(along.by()));
         router = new Router();
         Clock clock = Clock.offset(
