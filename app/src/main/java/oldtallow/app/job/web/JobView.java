@@ -1,7 +1,7 @@
 package oldtallow.app.job.web;
 
 import java.time.Instant;
-import java.util.EnumSet;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
@@ -175,8 +175,8 @@ record JobView(
         return off.stream()
                 .flatMap(part -> part.drawn().stream())
                 .filter(name -> !stillOn.contains(name))
-                .collect(Collectors.toCollection(() -> EnumSet.noneOf(PartName.class)))
-                .stream()
+                .distinct()
+                .sorted(Comparator.naturalOrder())
                 .toList();
     }
 
