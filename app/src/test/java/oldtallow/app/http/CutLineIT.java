@@ -71,7 +71,7 @@ class CutLineIT {
         try {
             Answer answer = tobe.post(SETTINGS, Demo.goodSetting(id));
 
-            assertThat(answer.status()).as(answer.text()).isEqualTo(201);
+            assertThat(answer.status()).as(answer.text()).isEqualTo(200);
             assertThat(answer.json().path("id").asString()).isEqualTo(id.toString());
             assertThat(tobe.get(SETTINGS).status()).isEqualTo(200);
             assertThat(onRecord()).isEqualTo(before + 1);

@@ -36,7 +36,7 @@ class OwnProceduresIT {
         Bench.accepted(put(app.http(), id, 0, "To be retired " + id));
         UUID end = new Bench(app.http()).newWheelEnd("STEPPED_BRAKED");
         Answer set = set(app.http(), end, id.toString());
-        assertThat(set.status()).as(set.text()).isEqualTo(201);
+        assertThat(set.status()).as(set.text()).isEqualTo(200);
 
         Bench.accepted(app.http().delete("/api/v1/adjustment-procedures/own/" + id));
 
