@@ -106,7 +106,7 @@ version() {
 
 # source_hash : one hash over everything the application is made from.
 source_hash() {
-    (cd "$ROOT" && find pom.xml core db postgres-dev stand-in app web scripts \
+    (cd "$ROOT" && find pom.xml core db postgres-dev stand-in app crossing phone server web scripts \
         \( -name node_modules -o -name target -o -name build -o -name .svelte-kit -o -path '*/src/test' \) -prune \
         -o -type f -not -name schema.d.ts -print0 | sort -z | xargs -0 sha256sum | sha256sum | cut -d' ' -f1)
 }

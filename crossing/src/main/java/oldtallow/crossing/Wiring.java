@@ -15,9 +15,12 @@ final class Wiring {
     private static final ClassName PORTS = ClassName.get(PACKAGE, "Ports");
 
     private final PartGraph graph;
+    private final Class<?> given;
 
-    Wiring(PartGraph graph) {
+    /** {@code given}: the part that is handed to whoever asks; void where none is. */
+    Wiring(PartGraph graph, Class<?> given) {
         this.graph = graph;
+        this.given = given;
     }
 
     List<JavaFile> files() {
@@ -40,6 +43,7 @@ final class Wiring {
     private TypeSpec wiring() {
         MethodSpec.Builder wire = MethodSpec.methodBuilder("wire")
                 .addModifiers(Modifier.PUBLIC, Modifier.STATIC)
+                .returns(given)
                 .addParameter(PORTS, "ports")
                 .addParameter(Wire.ROUTER, "router");
         for (Class<?> port : graph.ports()) {
@@ -60,6 +64,9 @@ final class Wiring {
             } else {
                 wire.addStatement("var $L = $T.$L($L)", named(part.type()), bridge, Makers.nameOf(part.type()), needs);
             }
+        }
+        if (given != void.class) {
+            wire.addStatement("return $L", named(graph.behind(given)));
         }
         return TypeSpec.classBuilder("Wiring")
                 .addModifiers(Modifier.PUBLIC, Modifier.FINAL)

@@ -139,13 +139,14 @@ class CrossingTest {
 
     @Test
     void namesWhatNobodyKnowsHowToWrite() {
-        assertThatThrownBy(() -> Crossing.files(Map.of(LanguageController.class, List.of()), List.of(), List.of()))
+        assertThatThrownBy(() ->
+                        Crossing.files(Map.of(LanguageController.class, List.of()), List.of(), List.of(), void.class))
                 .isInstanceOf(IllegalArgumentException.class)
                 .hasMessageContaining("java.util.Locale");
     }
 
     private static String written(List<String> methods) {
-        return Crossing.files(Map.of(HubController.class, methods), List.of(), List.of()).stream()
+        return Crossing.files(Map.of(HubController.class, methods), List.of(), List.of(), void.class).stream()
                 .map(JavaFile::toString)
                 .collect(Collectors.joining());
     }
