@@ -8,6 +8,7 @@ import com.microsoft.playwright.Playwright;
 import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import com.microsoft.playwright.options.ColorScheme;
 import com.microsoft.playwright.options.Cookie;
+import com.microsoft.playwright.options.ServiceWorkerPolicy;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
@@ -55,14 +56,17 @@ public final class Browsers implements AutoCloseable {
 
     /** On a device nobody has signed in on. */
     public Visit strangersVisit(int width, int height, ColorScheme scheme) {
-        BrowserContext context = chromium.newContext(
-                new Browser.NewContextOptions().setViewportSize(width, height).setColorScheme(scheme));
+        BrowserContext context = chromium.newContext(new Browser.NewContextOptions()
+                .setServiceWorkers(ServiceWorkerPolicy.BLOCK)
+                .setViewportSize(width, height)
+                .setColorScheme(scheme));
         return stepByStep(context);
     }
 
     /** On a device of the workshop's network that has agreed to a certificate it does not know. */
     public Visit overNetwork(int width, int height, ColorScheme scheme) {
         BrowserContext context = chromium.newContext(new Browser.NewContextOptions()
+                .setServiceWorkers(ServiceWorkerPolicy.BLOCK)
                 .setViewportSize(width, height)
                 .setColorScheme(scheme)
                 .setIgnoreHTTPSErrors(true));

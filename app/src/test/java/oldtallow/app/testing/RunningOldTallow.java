@@ -21,6 +21,7 @@ import org.jooq.CloseableDSLContext;
 import org.jooq.DSLContext;
 import org.jooq.SQLDialect;
 import org.jooq.impl.DSL;
+import org.jspecify.annotations.Nullable;
 import org.springframework.beans.factory.config.BeanPostProcessor;
 import org.springframework.boot.SpringApplication;
 import org.springframework.boot.web.server.context.WebServerApplicationContext;
@@ -47,6 +48,7 @@ public final class RunningOldTallow implements AutoCloseable {
     private final List<String> settings;
     private final int instrumentPort = freeBlock();
     private final Map<String, Http> devices = new ConcurrentHashMap<>();
+    private @Nullable LeapingClock clock;
     private ConfigurableApplicationContext context;
     private int lastPort;
 
@@ -114,7 +116,7 @@ public final class RunningOldTallow implements AutoCloseable {
 
     /** Puts the machine's clock forward, or back. */
     public void leap(Duration by) {
-        ((LeapingClock) context.getBean(Clock.class)).leap(by);
+        Objects.requireNonNull(clock).leap(by);
     }
 
     /** Straight to the database, past the application. */
@@ -226,7 +228,11 @@ public final class RunningOldTallow implements AutoCloseable {
         application.addInitializers(starting -> starting.getBeanFactory().addBeanPostProcessor(new BeanPostProcessor() {
             @Override
             public Object postProcessAfterInitialization(Object bean, String name) {
-                return bean instanceof Clock machine ? new LeapingClock(machine) : bean;
+                if (!(bean instanceof Clock machine)) {
+                    return bean;
+                }
+                clock = new LeapingClock(machine);
+                return clock;
             }
         }));
         Stream<String> usual = Stream.of(

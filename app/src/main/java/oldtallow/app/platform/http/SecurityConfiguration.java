@@ -36,9 +36,10 @@ import org.springframework.web.servlet.HandlerExceptionResolver;
 class SecurityConfiguration {
 
     /** Nothing but what the product ships; no inline script, no frame around it. */
-    private static final String CONTENT_POLICY = "default-src 'none'; script-src 'self'; style-src 'self';"
-            + " img-src 'self' data: blob:; font-src 'self'; connect-src 'self'; manifest-src 'self'; base-uri 'none';"
-            + " form-action 'self'; frame-ancestors 'none'";
+    private static final String CONTENT_POLICY =
+            "default-src 'none'; script-src 'self'; worker-src 'self'; style-src 'self';"
+                    + " img-src 'self' data: blob:; font-src 'self'; connect-src 'self'; manifest-src 'self'; base-uri 'none';"
+                    + " form-action 'self'; frame-ancestors 'none'";
 
     private static final Set<String> LOOPBACK = Set.of("127.0.0.1", "localhost", "[::1]");
 
