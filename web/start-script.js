@@ -3,6 +3,9 @@ import { readFileSync, writeFileSync } from 'node:fs'
 
 const INLINE = /<script>([\s\S]*?)<\/script>/
 
+/** Where the part behind the page has the script's name, which it keeps with the pages. */
+const PLACE = '%start-script%'
+
 /**
  * An adapter whose start page holds no inline script: the server's content policy allows none. The script moves into a
  * file named by its content, beside the other immutable files; then the files are compressed.
@@ -23,6 +26,10 @@ export function withoutInlineScript(adapter, folder = 'build') {
       const name = `_app/immutable/start.${hash}.js`
       writeFileSync(`${folder}/${name}`, script)
       writeFileSync(page, html.replace(INLINE, `<script src="/${name}"></script>`))
+      const behind = `${folder}/service-worker.js`
+      const keeps = readFileSync(behind, 'utf8')
+      if (!keeps.includes(PLACE)) throw new Error(`${behind} does not keep the start script`)
+      writeFileSync(behind, keeps.replace(PLACE, `/${name}`))
       await builder.compress(folder)
     },
   }

@@ -10,10 +10,15 @@ export default {
       $ui: 'src/ui',
       $api: 'src/api',
       $testing: 'src/testing',
+      $trackside: 'src/trackside',
     },
     typescript: {
       config: (config) => ({
         ...config,
+        // checked with the rest
+        exclude: config.exclude.filter(
+          (/** @type {string} */ one) => !one.includes('service-worker'),
+        ),
         include: [
           ...config.include,
           '../eslint.config.js',
@@ -22,6 +27,8 @@ export default {
         ],
       }),
     },
+    // registered when the first page is usable
+    serviceWorker: { register: false },
     version: { pollInterval: 0 },
   },
 }

@@ -1,5 +1,5 @@
 import createClient from 'openapi-fetch'
-import { heard } from './clock'
+import { line } from '$trackside'
 import type { components, paths } from './schema'
 
 export type Schemas = components['schemas']
@@ -50,12 +50,7 @@ async function read(request: Request): Promise<Response> {
   }
 }
 
-async function ask(request: Request): Promise<Response> {
-  const asked = Date.now()
-  const response = await globalThis.fetch(request)
-  heard(response.headers.get('date'), asked)
-  return response
-}
+const ask = (request: Request): Promise<Response> => line.ask(request)
 
 async function typeOf(response: Response): Promise<string | undefined> {
   const told = (await response

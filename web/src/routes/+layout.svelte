@@ -7,7 +7,9 @@
   import { keys, KeysHelp } from '$features/keys'
   import { outbox } from '$features/outbox'
   import { palette, PaletteBox } from '$features/palette'
+  import { line as serverLine, startBehindThePage } from '$trackside'
   import { session, SignInAgain, SignInPage } from '$features/session'
+  import { LineStrip } from '$features/trackside'
   import { Button } from '$ui/button'
   import { ProblemCard } from '$ui/problem-card'
   import { TopBar } from '$ui/top-bar'
@@ -19,6 +21,9 @@
   let { children }: Props = $props()
 
   display.applyTheme()
+
+  /** What is needed without a line comes after all that the first page is made of, ms. */
+  const IDLE = 3_000
 
   const rooms = [
     { href: '/', label: 'Yard' },
@@ -38,10 +43,17 @@
     return /^\/(rigs|wheel-ends)\//.test(path) ? '/' : path
   })
 
-  onMount(() => void session.load())
+  onMount(async () => {
+    // where the pages are kept already, this device can answer by itself from the start
+    if (navigator.serviceWorker?.controller) void serverLine.enable()
+    await session.load()
+    window.setTimeout(() => void startBehindThePage(), IDLE)
+  })
   // whoever sits here: what they left on this device goes out
   $effect(() => {
-    if (session.person && !session.lost) void outbox.open(session.person.id)
+    if (!session.person || session.lost) return
+    void serverLine.open(session.person.id)
+    void outbox.open(session.person.id)
   })
 
   // for the life of the page: the layout is never taken down
@@ -80,7 +92,9 @@
     ontheme={() => display.swapTheme()}
     onkeys={() => (keys.helpOpen = true)}
     onfind={() => palette.show()}
-  />
+  >
+    {#snippet line()}<LineStrip />{/snippet}
+  </TopBar>
   <main id="main" tabindex="-1" class="outline-none">
     {@render children()}
   </main>

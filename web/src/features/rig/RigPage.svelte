@@ -7,6 +7,7 @@
   import { Trail } from '$features/workshop'
   import { RigPlan, states } from '$features/yard'
   import { KeyCap } from '$ui/key-cap'
+  import { TakeAlong } from '$features/trackside'
   import { LabelLinks } from '$ui/label-links'
   import { ProblemCard } from '$ui/problem-card'
   import ChangeRig from './ChangeRig.svelte'
@@ -129,6 +130,7 @@
               class="flex min-h-11 items-center rounded-plate border border-ink bg-sheet px-3 text-label font-semibold text-ink no-underline hover:bg-tray"
               >Almanac, meter, trips</a
             >
+            <TakeAlong rigId={id} />
             <LabelLinks of={`rigs/${id}`} words="Drawbar label" />
           </div>
         </div>

@@ -52,7 +52,10 @@
     <OwnProcedures />
     <RatesForm editable={session.isOwner} />
     <OwnSets />
-    <p class="text-label"><a class="underline" href="/about">About Old Tallow</a></p>
+    <p class="flex flex-wrap gap-x-6 text-label">
+      <a class="underline" href="/trackside">What this device takes along</a>
+      <a class="underline" href="/about">About Old Tallow</a>
+    </p>
   </div>
   <section aria-labelledby="trail" class="px-4 py-4 desk:overflow-y-auto desk:px-5">
     {#if session.isOwner}

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import type { Snippet } from 'svelte'
   import { KeyCap } from '$ui/key-cap'
 
   interface Props {
@@ -12,9 +13,12 @@
     ontheme: () => void
     onkeys: () => void
     onfind: () => void
+    /** What there is to say of the line to the server. */
+    line?: Snippet
   }
 
-  let { rooms, here, leading, theme, person, onunits, ontheme, onkeys, onfind }: Props = $props()
+  let { rooms, here, leading, theme, person, onunits, ontheme, onkeys, onfind, line }: Props =
+    $props()
 
   const tool = 'flex min-h-11 items-center gap-2 px-1.5 text-label text-ink2 hover:text-ink'
 </script>
@@ -57,6 +61,7 @@
       </a>
     {/each}
   </nav>
+  {@render line?.()}
   <div class="ml-auto flex items-center gap-1 desk:gap-4">
     <button type="button" class={tool} onclick={onfind}>
       <KeyCap key="/" />

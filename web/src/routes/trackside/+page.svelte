@@ -1,0 +1,5 @@
+<script lang="ts">
+  import { TracksidePage } from '$features/trackside'
+</script>
+
+<TracksidePage />

@@ -1,0 +1,5 @@
+export type { Entry } from './entries'
+export { line } from './line.svelte'
+export { startBehindThePage } from './start'
+export { room } from './taken'
+export { seals } from './vault'
