@@ -20,6 +20,9 @@ final class Refusals {
     private static final int OUR_MISTAKE = 500;
     private static final int NOT_YET = 503;
 
+    /** What a device cannot do by itself: it is not sent later, since it was not entered. */
+    private static final String NEEDS_SERVER = "urn:oldtallow:needs-server";
+
     private Refusals() {}
 
     static Answer of(RuntimeException e) {
@@ -50,6 +53,10 @@ final class Refusals {
     private static Answer problem(int status, String title, @Nullable String detail, List<FieldError> errors) {
         var out = new JsonOut();
         out.begin();
+        if (status == NOT_YET) {
+            out.field("type");
+            out.text(NEEDS_SERVER);
+        }
         out.field("status");
         out.number(status);
         out.field("title");

@@ -16,17 +16,20 @@ public final class Trackside {
      * Lays out what was taken along, in place of what was there.
      *
      * @param taken as the server packed it
-     * @param behind how far this device's clock is behind the server's, milliseconds
      */
     @JSExport
-    public static void open(String taken, double behind) {
-        ANSWERS.open(JsJson.parse(taken), (long) behind);
+    public static void open(String taken) {
+        ANSWERS.open(JsJson.parse(taken));
     }
 
-    /** Answers a request: its status, a line break, and the body as JSON. */
+    /**
+     * Answers a request: its status, a line break, and the body as JSON.
+     *
+     * @param at when it was made by the server's clock, milliseconds since 1970
+     */
     @JSExport
-    public static String answer(String method, String address, String body) {
-        return ANSWERS.answer(method, address, body.isEmpty() ? null : JsJson.parse(body))
+    public static String answer(String method, String address, String body, double at) {
+        return ANSWERS.answer(method, address, body.isEmpty() ? null : JsJson.parse(body), (long) at)
                 .toString();
     }
 }

@@ -38,14 +38,15 @@ final class PhoneInNode implements AutoCloseable {
     }
 
     void open(String taken) {
-        ask(JSON.createObjectNode().put("open", taken).put("behind", 0));
+        ask(JSON.createObjectNode().put("open", taken));
     }
 
     Answered answer(String method, String address, @Nullable String body) {
         JsonNode told = ask(JSON.createObjectNode()
                 .put("method", method)
                 .put("address", address)
-                .put("body", body));
+                .put("body", body)
+                .put("at", System.currentTimeMillis()));
         return new Answered(told.path("status").asInt(), told.path("text").asString());
     }
 

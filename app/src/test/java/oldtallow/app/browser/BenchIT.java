@@ -28,7 +28,7 @@ import org.junit.jupiter.params.provider.ValueSource;
 import tools.jackson.databind.JsonNode;
 
 @ExtendWith(OldTallowExtension.class)
-class BenchIT {
+public class BenchIT {
 
     /** More presses than the longest job has steps, cautions and checks together. */
     private static final int ENOUGH = 400;
@@ -180,7 +180,7 @@ class BenchIT {
     }
 
     /** How often it was pressed, the nut dial left out. */
-    static int pressUntilClosed(Page page, String key) {
+    public static int pressUntilClosed(Page page, String key) {
         return pressUntilClosed(page, key, new AtomicInteger());
     }
 
@@ -207,7 +207,7 @@ class BenchIT {
     }
 
     /** What the blue button asks for; answers how often it was pressed at the nut dial, where it leads there. */
-    static int pressOnce(Page page, String key) {
+    public static int pressOnce(Page page, String key) {
         if (asksForTheDial(page)) {
             try {
                 return setTheNut(page, key);
@@ -304,7 +304,7 @@ class BenchIT {
     }
 
     /** Until what was pressed has been answered. */
-    static void settle(Page page) {
+    public static void settle(Page page) {
         assertThat(page.getByRole(AriaRole.HEADING, level1())).isVisible();
         page.waitForCondition(() -> page.getByText("Closed", new Page.GetByTextOptions().setExact(true))
                                 .count()

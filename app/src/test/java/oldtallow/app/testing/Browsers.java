@@ -2,6 +2,7 @@ package oldtallow.app.testing;
 
 import com.microsoft.playwright.Browser;
 import com.microsoft.playwright.BrowserContext;
+import com.microsoft.playwright.BrowserType;
 import com.microsoft.playwright.BrowserType.LaunchOptions;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
@@ -17,6 +18,16 @@ import java.util.Map;
 /** Debian's Chromium, headless. */
 public final class Browsers implements AutoCloseable {
 
+    private static final Path CHROMIUM = Path.of("/usr/bin/chromium");
+    private static final List<String> ARGUMENTS = List.of(
+            "--no-sandbox",
+            "--disable-gpu",
+            "--disable-quic",
+            "--no-first-run",
+            "--disable-background-networking",
+            "--disable-component-update",
+            "--disable-sync");
+
     private final Playwright playwright =
             Playwright.create(new Playwright.CreateOptions().setEnv(Map.of("PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1")));
 
@@ -27,16 +38,7 @@ public final class Browsers implements AutoCloseable {
 
     private final Browser chromium = playwright
             .chromium()
-            .launch(new LaunchOptions()
-                    .setExecutablePath(Path.of("/usr/bin/chromium"))
-                    .setArgs(List.of(
-                            "--no-sandbox",
-                            "--disable-gpu",
-                            "--disable-quic",
-                            "--no-first-run",
-                            "--disable-background-networking",
-                            "--disable-component-update",
-                            "--disable-sync")));
+            .launch(new LaunchOptions().setExecutablePath(CHROMIUM).setArgs(ARGUMENTS));
 
     /** A fresh page on which the demo's mechanic is signed in; what it complains of is collected and must be empty when it is closed. */
     public Visit visit(RunningOldTallow app, int width, int height, ColorScheme scheme) {
@@ -70,6 +72,22 @@ public final class Browsers implements AutoCloseable {
                 .setViewportSize(width, height)
                 .setColorScheme(scheme)
                 .setIgnoreHTTPSErrors(true));
+        return stepByStep(context);
+    }
+
+    /**
+     * A telephone of somebody's own, whose files outlast its browser: closed and opened again over the same folder it is the same
+     * one. It may keep pages, and nobody is signed in on it at first.
+     */
+    public Visit telephone(Path folder) {
+        BrowserContext context = playwright
+                .chromium()
+                .launchPersistentContext(
+                        folder,
+                        new BrowserType.LaunchPersistentContextOptions()
+                                .setExecutablePath(CHROMIUM)
+                                .setArgs(ARGUMENTS)
+                                .setViewportSize(360, 740));
         return stepByStep(context);
     }
 
@@ -110,6 +128,11 @@ public final class Browsers implements AutoCloseable {
 
         public Page page() {
             return page;
+        }
+
+        /** Whether there is a network. */
+        public void hasLine(boolean up) {
+            context.setOffline(!up);
         }
 
         /** Errors of the page's console and scripts so far. */

@@ -15,6 +15,7 @@ import java.net.http.HttpResponse;
 import java.net.http.HttpResponse.BodyHandlers;
 import java.nio.charset.StandardCharsets;
 import java.time.Duration;
+import java.util.Map;
 import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.Future;
 import java.util.function.Consumer;
@@ -153,6 +154,15 @@ public final class Http {
         return send(HttpRequest.newBuilder(app.at(path))
                 .header("content-type", "application/json")
                 .PUT(BodyPublishers.ofString(body)));
+    }
+
+    /** As a device brings what it entered without a line. */
+    public Answer bring(String path, String body, Map<String, String> headers) {
+        HttpRequest.Builder request = HttpRequest.newBuilder(app.at(path))
+                .header("content-type", "application/json")
+                .POST(BodyPublishers.ofString(body));
+        headers.forEach(request::header);
+        return send(request);
     }
 
     public Answer putBytes(String path, byte[] body) {
