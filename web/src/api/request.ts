@@ -36,6 +36,8 @@ export const client = createClient<paths>({
 })
 
 const BUSY = 'urn:oldtallow:busy'
+/** What this device cannot do by itself: it was not entered, and stays on screen. */
+const NEEDS_SERVER = 'urn:oldtallow:needs-server'
 const OLD_TOKEN = 'urn:oldtallow:old-token'
 const READ_TRIES = 5
 
@@ -106,8 +108,8 @@ export class ProblemError extends Error {
 }
 
 /** Whether nobody knows yet what became of it, or it was no fault of the entry: the same is to be sent again. */
-export const isOpen = ({ status }: Problem): boolean =>
-  [0, 401, 429, 502, 503, 504].includes(status)
+export const isOpen = ({ status, type }: Problem): boolean =>
+  [0, 401, 429, 502, 503, 504].includes(status) && type !== NEEDS_SERVER
 
 /** Whether nothing is wrong but that too many are at work in this moment. */
 export const isBusy = ({ type }: Problem): boolean => type === BUSY

@@ -11,7 +11,13 @@ import * as taken from './taken'
 /** Where somebody answers who cannot say yet what becomes of an entry, it is sent again so long after, ms. */
 const LATER = 10_000
 
+/** How long somebody who reads waits for the server before this device answers, ms. */
+const PATIENCE = 6_000
+/** How long somebody waits who entered something: it may have been taken, and the answer be on its way. */
+const PATIENCE_ENTERED = 15_000
+
 const SCRIPT = `/phone/trackside.js?v=${version}`
+const SESSION = '/api/v1/session'
 const PERSONAL = /^\/api\/v1\/(session|first-owner|people)\b/
 const RIG = /^\/api\/v1\/rigs\/([0-9a-f-]{36})$/
 const NEEDS_SERVER = 503
@@ -34,10 +40,10 @@ class Line {
   private sending = false
   private timer = 0
   private readonly server = new Server(
-    () => this.packing?.taken == null,
     () => this.send(),
-    () => this.leave(),
+    () => this.unknown(),
   )
+  private tell = (): void => {}
 
   /** Whether the server answers, as far as is known. */
   get up(): boolean {
@@ -48,6 +54,16 @@ class Line {
     return this.packing?.taken ?? null
   }
 
+  /** What to do when the server no longer knows who works here. */
+  whenUnknown(act: () => void): void {
+    this.tell = act
+  }
+
+  private async unknown(): Promise<void> {
+    this.tell()
+    await this.leave()
+  }
+
   /** From now on this device keeps what it needs where there is no line. */
   async enable(): Promise<void> {
     if (this.enabled) return
@@ -55,6 +71,9 @@ class Line {
     globalThis.addEventListener('online', () => void this.server.probe())
     globalThis.addEventListener('offline', () => this.server.lost())
     await this.begin()
+    if (!this.own) return // they are asked for when somebody is here
+    for (const one of taken.KEPT)
+      await this.ask(new Request(location.origin + one)).catch(() => null)
   }
 
   /** Who works here. */
@@ -71,6 +90,8 @@ class Line {
     this.packing = new Packing(this.person, this.own, this.server, () => this.waiting.length === 0)
     await this.count()
     await this.packing.open()
+    for (const one of taken.KEPT)
+      void this.ask(new Request(location.origin + one)).catch(() => null)
     if (!this.up) this.server.lost()
     else if (this.waiting.length > 0) await this.send()
   }
@@ -95,12 +116,12 @@ class Line {
   /** Asks the server, or whatever can answer in its place. */
   async ask(request: Request): Promise<Response> {
     const { pathname, search } = new URL(request.url)
-    if (this.enabled && taken.isKept(pathname) && request.method === 'GET') {
+    if (this.enabled && taken.KEPT.includes(pathname) && request.method === 'GET') {
       return this.lastSeen(request, pathname)
     }
     if (!this.own || PERSONAL.test(pathname)) {
       const response = await this.server.ask(request)
-      if (request.method === 'DELETE' && pathname === '/api/v1/session') await this.leave()
+      if (request.method === 'DELETE' && pathname === SESSION) await this.leave()
       return response
     }
     const asked = await withBody(request, pathname + search)
@@ -109,7 +130,7 @@ class Line {
     let failed: Error | null = null
     if (asksServer) {
       try {
-        const response = await this.server.ask(request.clone())
+        const response = await this.server.ask(request.clone(), this.patience(asked, enters))
         if (response.ok) await this.learn(asked, enters)
         return response
       } catch (error) {
@@ -132,6 +153,7 @@ class Line {
       await this.count()
       if (outcome === 'no line') return this.server.lost()
       this.server.found()
+      if (outcome === 'signed out') await this.unknown()
       if (outcome === 'later') this.timer = window.setTimeout(() => void this.send(), LATER)
       if (outcome === 'sent') await this.packing?.take()
     } finally {
@@ -145,6 +167,13 @@ class Line {
     else await entries.forget(this.person, [entry.number])
     await this.count()
     await this.send()
+  }
+
+  /** How long the server is waited for; however long it takes where nobody else can answer. */
+  private patience(asked: Asked, enters: boolean): number | undefined {
+    if (!this.taken) return undefined
+    if (enters) return PATIENCE_ENTERED
+    return asked.method === 'GET' ? PATIENCE : undefined
   }
 
   private async answer(asked: Asked, enters: boolean): Promise<Response | null> {
@@ -162,18 +191,20 @@ class Line {
     })
   }
 
-  /** What the server says now, or said last. */
+  /** What the server says now, or said last; of whoever works here, their bench is opened with it. */
   private async lastSeen(request: Request, address: string): Promise<Response> {
-    const response = this.up ? await this.server.ask(request.clone()).catch(() => null) : null
-    if (response?.ok) {
-      const text = await response.clone().text()
-      await taken.keepSeen(address, text)
-      if (/"person":null/.test(text)) await this.leave()
+    const asked = request.clone()
+    const response = this.up ? await this.server.ask(asked, PATIENCE).catch(() => null) : null
+    if (response && !response.ok) return response
+    const text = response ? await response.clone().text() : await taken.seen(address)
+    if (text === undefined) return this.server.ask(request)
+    if (response) await taken.keepSeen(address, text)
+    if (address === SESSION) {
+      const { person } = JSON.parse(text) as { person?: { id: string } | null }
+      if (person) await this.open(person.id)
+      else if (person === null) await this.leave()
     }
-    if (response) return response
-    const seen = await taken.seen(address)
-    if (seen === undefined) return this.server.ask(request)
-    return new Response(seen, { headers: { 'content-type': 'application/json' } })
+    return response ?? new Response(text, { headers: { 'content-type': 'application/json' } })
   }
 
   /** What the server took, and what was looked at, belongs to what is taken along. */

@@ -75,8 +75,8 @@ export class Packing {
     try {
       const had = (await entries.all(this.person)).filter((one) => one.state === 'sent')
       const rigs = taken.toAskFor(this.wanted, now().getTime())
-      const asked = new Request(`/api/v1/take-along?${rigs.map((one) => `rig=${one}`).join('&')}`)
-      const response = await this.server.ask(asked)
+      const asked = `/api/v1/take-along?${rigs.map((one) => `rig=${one}`).join('&')}`
+      const response = await this.server.ask(new Request(location.origin + asked))
       if (response.ok) {
         const numbers = had.map((one) => one.number)
         this.taken = await this.own.renew(await response.text(), numbers)

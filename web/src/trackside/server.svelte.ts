@@ -1,11 +1,10 @@
 import { heard } from '$api/clock'
 
 /** Waits before a lost line is tried again, seconds; the last one for ever. */
-const WAITS = [2, 4, 8, 15, 30] as const
-/** How long somebody who reads waits for the server before this device answers, ms. */
-const PATIENCE = 6_000
-/** How long somebody waits who entered something: it may have been taken, and the answer be on its way. */
-const PATIENCE_ENTERED = 15_000
+const WAITS = [
+  2, 4, 8, 15, 30,
+] as const /** How long an answer is waited for by whoever looks whether it is back, ms. */
+const PROBED = 8_000
 
 /** The server, as far as it can be reached. */
 export class Server {
@@ -15,23 +14,24 @@ export class Server {
   private timer = 0
 
   /**
-   * @param isPatient whether nobody else can answer, however long it takes
    * @param back what to do when it answers again
    * @param unknown what to do when it no longer knows who works here
    */
   constructor(
-    private readonly isPatient: () => boolean,
     private readonly back: () => Promise<void>,
     private readonly unknown: () => Promise<void>,
   ) {}
 
-  /** Its answer; a TypeError or a timeout where there is none. */
-  async ask(request: Request): Promise<Response> {
+  /**
+   * Its answer; an error where there is none.
+   *
+   * @param patience how long it is waited for where somebody else can answer, ms
+   */
+  async ask(request: Request, patience?: number): Promise<Response> {
     const asked = Date.now()
-    const patience = request.method === 'GET' ? PATIENCE : PATIENCE_ENTERED
     try {
       const response = await globalThis.fetch(
-        this.isPatient()
+        patience === undefined
           ? request
           : new Request(request, { signal: AbortSignal.timeout(patience) }),
       )
@@ -47,8 +47,8 @@ export class Server {
 
   /** Looks whether it is back. */
   async probe(): Promise<void> {
-    const asked = new Request('/api/v1/session', { cache: 'no-store' })
-    const response = await this.ask(asked).catch(() => null)
+    const asked = new Request(`${location.origin}/api/v1/session`, { cache: 'no-store' })
+    const response = await this.ask(asked, PROBED).catch(() => null)
     if (response) await this.back()
   }
 

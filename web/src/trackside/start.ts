@@ -12,8 +12,11 @@ export async function startBehindThePage(): Promise<void> {
     await browser.register('/service-worker.js')
     await browser.ready
     await line.enable()
+    if (!browser.controller) {
+      await new Promise((go) => browser.addEventListener('controllerchange', go, { once: true }))
+    }
     // kept by the part behind the page, once a version
-    if (browser.controller) await fetch(`/phone/trackside.js?v=${version}`)
+    await fetch(`/phone/trackside.js?v=${version}`)
   } catch {
     return // barred, or not opened safely: all works as long as there is a line
   }

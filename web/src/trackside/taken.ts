@@ -64,8 +64,7 @@ export function toAskFor({ pinned, opened }: Wanted, now: number): string[] {
 }
 
 /** Answers that are the same until the server says otherwise, and no work of the trade. */
-export const isKept = (address: string): boolean =>
-  ['/api/v1/session', '/api/v1/people', '/api/v1/owners'].includes(address)
+export const KEPT = ['/api/v1/session', '/api/v1/people']
 
 export const keepSeen = (address: string, json: string): Promise<void> =>
   vault.put(SEEN + address, json)

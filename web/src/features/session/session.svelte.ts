@@ -1,5 +1,6 @@
 import { api } from './api'
 import { answerWithPasskey } from '$api/passkey'
+import { line } from '$trackside'
 import { ProblemError, whenSignedOut, type Problem, type Schemas } from '$api/request'
 
 type View = Schemas['SessionView']
@@ -19,9 +20,11 @@ class Session {
   readonly mayManage = $derived(this.person !== null && this.person.role !== 'APPRENTICE')
 
   constructor() {
-    whenSignedOut(() => {
+    const lose = () => {
       if (this.person) this.lost = true
-    })
+    }
+    whenSignedOut(lose)
+    line.whenUnknown(lose)
   }
 
   load(): Promise<boolean> {
