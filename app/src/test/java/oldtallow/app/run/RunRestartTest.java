@@ -33,7 +33,18 @@ class RunRestartTest {
                     root.resolve("scripts").resolve(script));
         }
         // as if it were built, and its quick start trained
-        for (String folder : List.of("core", "db", "postgres-dev", "stand-in", "app", "web", ".data/app", "jdk/bin")) {
+        for (String folder : List.of(
+                "core",
+                "crossing",
+                "db",
+                "postgres-dev",
+                "stand-in",
+                "app",
+                "phone",
+                "server",
+                "web",
+                ".data/app",
+                "jdk/bin")) {
             Files.createDirectories(root.resolve(folder));
         }
         Files.writeString(root.resolve("pom.xml"), "");
