@@ -94,7 +94,7 @@ class TracksideIT {
                 .doesNotHaveDuplicates();
         JsonNode photo = closed.findPath("photos").get(0);
         assertThat(device.get("/api/v1/jobs/" + job.path("id").asString() + "/photos/"
-                                + photo.path("id").asString(photo.asString()))
+                                + photo.path("id").asString())
                         .status())
                 .isEqualTo(200);
     }
